@@ -1,0 +1,89 @@
+import { message, type Message } from '../../message'
+import type { Interval } from '../../physics/compliance'
+import { correctedSi, type QuantityRecord } from '../../quantity/record'
+
+/** Used where a cap bears no marking or looks wrong for its place. */
+export const CONSERVATIVE_TARGET_KPA = 70
+
+export interface AllowedPressure {
+  maximumKPaGauge: number
+  basis: 'marking' | 'system' | 'default'
+  note?: Message
+}
+
+/**
+ * The highest pressure a hold may be pumped to: the cap's marking or the system's rating, whichever is lower.
+ * An unmarked or wrong-looking cap gives 70 kPa (10 psi) and a note to find the maker's figure.
+ */
+export function allowedPressure(
+  marking: { si: number } | 'unmarked' | 'looks-wrong' | undefined,
+  systemRatingKPa: number | undefined,
+): AllowedPressure {
+  if (typeof marking !== 'object') {
+    const maximumKPaGauge = Math.min(CONSERVATIVE_TARGET_KPA, systemRatingKPa ?? Infinity)
+    return { maximumKPaGauge, basis: 'default', note: message('hold.findMakersFigure') }
+  }
+  return systemRatingKPa !== undefined && systemRatingKPa < marking.si
+    ? { maximumKPaGauge: systemRatingKPa, basis: 'system' }
+    : { maximumKPaGauge: marking.si, basis: 'marking' }
+}
+
+/** Refusal of a target above what is allowed, after the gauge's offset; undefined when the target may be used. */
+export function targetProblem(target: QuantityRecord, allowed: AllowedPressure): Message | undefined {
+  const truthKPa = correctedSi(target)
+  if (truthKPa <= 0) return message('hold.targetNotAboveZero')
+  if (truthKPa > allowed.maximumKPaGauge + 1e-9)
+    return message('hold.targetAboveMarking', {
+      target: { kind: 'pressure', si: truthKPa },
+      maximum: { kind: 'pressure', si: allowed.maximumKPaGauge },
+    })
+  return undefined
+}
+
+export interface HoldLimit {
+  kPaPerMinute: number
+  plannedMinutes: number
+  plan: 'usual' | 'strict'
+}
+
+/**
+ * Limit of a hold. Usual: 7 kPa in 15 minutes after settling. Strict: no visible movement in 10 minutes, that
+ * is one step of the gauge over ten minutes.
+ */
+export function holdLimit(plan: 'usual' | 'strict', resolutionKPa: number): HoldLimit {
+  return plan === 'strict'
+    ? { plan, kPaPerMinute: resolutionKPa / 10, plannedMinutes: 10 }
+    : { plan, kPaPerMinute: 7 / 15, plannedMinutes: 15 }
+}
+
+/** How a leak grows from the cold bench hold to the running engine: hot coolant is thin, so a seep grows most. */
+const VISCOSITY_RATIO_COLD_TO_HOT = 4.6
+
+/**
+ * Band of flow(running) / flow(hold): between √(P_run/P_hold) for an opening and (P_run/P_hold)·(µ_cold/µ_hot)
+ * for a seep. Dynamic viscosity of 50 % ethylene glycol falls about 4.6 times from 20 to 90 °C (3.9 to 0.85 mPa·s).
+ * Running pressure is taken as 50 to 100 % of the cap's.
+ */
+export function runningFlowFactor(holdKPaGauge: number, capKPaGauge: number): Interval {
+  const low = Math.sqrt((0.5 * capKPaGauge) / holdKPaGauge)
+  const high = (capKPaGauge / holdKPaGauge) * VISCOSITY_RATIO_COLD_TO_HOT
+  return { low: Math.min(low, high), value: Math.sqrt(low * high), high: Math.max(low, high) }
+}
+
+/**
+ * Rate of fall in kPa/min that a leak of the size the keeper reports would make in this system at this hold.
+ * Loss in litres a week, pressurised hours a week with interval, compliance in mL/kPa.
+ */
+export function limitFromReportedLoss(
+  lossLitresPerWeek: number,
+  hoursPerWeek: Interval,
+  complianceMLPerKPa: Interval,
+  factor: Interval,
+): Interval {
+  const running = (hours: number) => (lossLitresPerWeek * 1000) / (hours * 60)
+  return {
+    low: running(hoursPerWeek.high) / factor.high / complianceMLPerKPa.high,
+    value: running(hoursPerWeek.value) / factor.value / complianceMLPerKPa.value,
+    high: running(hoursPerWeek.low) / factor.low / complianceMLPerKPa.low,
+  }
+}

@@ -1,0 +1,27 @@
+import { atmosphericPressureKPa } from './atmosphere'
+import { waterActivity, type CoolantBase } from './coolant'
+import { saturationTemperatureC } from './saturation-pressure'
+
+export interface BoilingConditions {
+  base: CoolantBase
+  /** mass fraction of pure glycol, 0 to 0.6 */
+  massFraction: number
+  elevationMetres: number
+  /** pressure the system really holds, kPa gauge */
+  heldKPaGauge: number
+}
+
+/**
+ * Boiling point of the coolant in °C: T_sat((p_atm + p_gauge) / a_w).
+ * Example: 50 % by mass of ethylene glycol, sea level, 15 psi held: 129.4 °C.
+ */
+export function boilingPointC({ base, massFraction, elevationMetres, heldKPaGauge }: BoilingConditions): number {
+  return saturationTemperatureC(
+    (atmosphericPressureKPa(elevationMetres) + heldKPaGauge) / waterActivity(base, massFraction),
+  )
+}
+
+/** Kelvin of boiling point lost when the system holds `heldKPaGauge` instead of `ratedKPaGauge`. */
+export function boilingMarginLostK(conditions: BoilingConditions, ratedKPaGauge: number): number {
+  return boilingPointC({ ...conditions, heldKPaGauge: ratedKPaGauge }) - boilingPointC(conditions)
+}

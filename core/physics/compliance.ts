@@ -1,0 +1,62 @@
+/** Interval about a middle value; all three in the unit of the name it is given. */
+export interface Interval {
+  low: number
+  value: number
+  high: number
+}
+
+/**
+ * Compliance of a gas cushion at test pressure, mL per kPa, from what was pumped in.
+ *
+ * A cushion V at absolute pressure P loses pressure at |dP/dt| = Q·P/V when liquid leaves at Q (constant
+ * mass of gas, constant temperature), so C = Q/|dP/dt| = V/P. Pumping from p_atm to P needs strokes·stroke = V·P_gauge/p_atm
+ * of outside air, hence C = strokes·stroke/P_gauge · p_atm/P.
+ * The interval is ±`relativeUncertainty` (default 15 %: a hand pump does not fill every stroke).
+ */
+export function complianceFromStrokes(
+  strokes: number,
+  strokeVolumeML: number,
+  testKPaGauge: number,
+  atmosphereKPa: number,
+  relativeUncertainty = 0.15,
+): Interval {
+  if (!(strokes > 0 && strokeVolumeML > 0 && testKPaGauge > 0))
+    throw new RangeError('strokes, stroke volume and test pressure must be above zero')
+  const value = ((strokes * strokeVolumeML) / testKPaGauge) * (atmosphereKPa / (atmosphereKPa + testKPaGauge))
+  return { low: value * (1 - relativeUncertainty), value, high: value * (1 + relativeUncertainty) }
+}
+
+/** Compliance of a vehicle's system when no strokes were counted: some 3 to 9 mL/kPa. */
+export const DEFAULT_COMPLIANCE_ML_PER_KPA: Interval = { low: 3, value: 5.2, high: 9 }
+
+/**
+ * Compliance of the tester closed on itself, mL/kPa at test pressure: enclosed volume / absolute pressure.
+ * Default volume 45 mL, 20 to 70. Taken on the same basis as the vehicle's (at test pressure), so that flows
+ * from both may be subtracted.
+ */
+export function testerCompliance(
+  enclosedML: Interval | undefined,
+  testKPaGauge: number,
+  atmosphereKPa: number,
+): Interval {
+  const volume = enclosedML ?? { low: 20, value: 45, high: 70 }
+  const absolute = atmosphereKPa + testKPaGauge
+  return { low: volume.low / absolute, value: volume.value / absolute, high: volume.high / absolute }
+}
+
+/**
+ * Thermal drift of the pressure of a closed, liquid-full system with a small gas cushion, kPa per kelvin.
+ * Gas at constant volume gives P_abs/T; the liquid's expansion β·V_liquid squeezes the cushion and adds
+ * β·V_liquid/C. β about 4.5e-4 /K for 50 % ethylene glycol between 20 and 40 °C. Hoses and the metal give way
+ * too, so the liquid's share is taken between nothing and all of it.
+ */
+export function thermalDriftKPaPerK(
+  coolantLitres: number,
+  complianceMLPerKPa: number,
+  testKPaAbsolute: number,
+  coolantC: number,
+): Interval {
+  const gas = testKPaAbsolute / (coolantC + 273.15)
+  const liquid = (4.5e-4 * coolantLitres * 1000) / complianceMLPerKPa
+  return { low: gas, value: gas + liquid / 3, high: gas + liquid }
+}

@@ -1,0 +1,61 @@
+import type { Message } from '../message'
+import { message } from '../message'
+import { kindOfSpelling, toCore, UNITS, type QuantityKind } from './units'
+
+export interface ParsedQuantity {
+  typed: string
+  value: number
+  unit: string
+  /** in the unit core computes in */
+  si: number
+}
+
+export type ParseResult = { ok: true; quantity: ParsedQuantity } | { ok: false; problem: Message }
+
+export interface ParseLimits {
+  /** inclusive, in the core unit */
+  min: number
+  max: number
+}
+
+/**
+ * Reads what a person types: "13.5 psi", "13,5psi", "95c", "-3" (then in `fallbackUnit`).
+ * A comma is a decimal comma; thousands separators are not accepted, because "1,200" would be a guess.
+ * Example: parseQuantity('13.5 psi', 'pressure', 'kPa') has si 93.079.
+ */
+export function parseQuantity(
+  text: string,
+  kind: QuantityKind,
+  fallbackUnit: string,
+  limits?: ParseLimits,
+): ParseResult {
+  const typed = text.trim()
+  if (typed === '') return { ok: false, problem: message('input.empty') }
+  if (typed.length > 40) return { ok: false, problem: message('input.tooLong') }
+  const match = /^([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+))\s*(\S.*)?$/.exec(typed.replace('−', '-'))
+  if (!match) return { ok: false, problem: message('input.notANumber', { typed }) }
+  const value = Number(match[1]!.replace(',', '.'))
+  const spelling = (match[2] ?? fallbackUnit).toLowerCase().replace(/\s/g, '')
+  const unit = UNITS[kind].find((u) => u.spellings.includes(spelling))
+  if (!unit) {
+    const other = kindOfSpelling(spelling)
+    return other
+      ? { ok: false, problem: message('input.wrongUnit', { unit: match[2]!, units: unitList(kind) }) }
+      : { ok: false, problem: message('input.unknownUnit', { unit: match[2] ?? spelling, units: unitList(kind) }) }
+  }
+  const si = toCore(kind, value, unit.symbol)
+  if (limits && (si < limits.min || si > limits.max))
+    return {
+      ok: false,
+      problem: message('input.outOfRange', {
+        typed,
+        min: { kind, si: limits.min },
+        max: { kind, si: limits.max },
+      }),
+    }
+  return { ok: true, quantity: { typed, value, unit: unit.symbol, si } }
+}
+
+function unitList(kind: QuantityKind): string {
+  return UNITS[kind].map((u) => u.symbol).join(', ')
+}
