@@ -32,7 +32,7 @@ export function parseQuantity(
   const typed = text.trim()
   if (typed === '') return { ok: false, problem: message('input.empty') }
   if (typed.length > 40) return { ok: false, problem: message('input.tooLong') }
-  const match = /^([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+))\s*(\S.*)?$/.exec(typed.replace('−', '-'))
+  const match = /^([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+))\s*([^\d\s.,].*)?$/.exec(typed.replace('−', '-'))
   if (!match) return { ok: false, problem: message('input.notANumber', { typed }) }
   const value = Number(match[1]!.replace(',', '.'))
   const spelling = (match[2] ?? fallbackUnit).toLowerCase().replace(/\s/g, '')

@@ -1,0 +1,73 @@
+import { z } from 'zod'
+
+/** A value that was looked for and could not be found out. Absent means: nobody asked yet. */
+export const UNKNOWN = 'unknown' as const
+const known = <T extends z.ZodType>(schema: T) => z.union([schema, z.literal(UNKNOWN)]).optional()
+
+export const capPlace = z.enum(['radiator-neck', 'tank'])
+
+/** The cooling system of one vehicle, first version. Every field may be absent (not asked) or "unknown". */
+export const systemProfile = z.strictObject({
+  thermostatSide: known(z.enum(['outlet', 'inlet'])),
+  thermostatRatingC: known(z.number().min(50).max(130)),
+  fan: known(z.enum(['viscous-clutch', 'electric-relay', 'electric-module', 'thermo-switch'])),
+  vessel: known(z.enum(['pressurised-tank', 'overflow-bottle'])),
+  caps: z
+    .array(
+      z.strictObject({
+        place: capPlace,
+        ratingKPa: known(z.number().min(10).max(250)),
+        vented: known(z.boolean()),
+      }),
+    )
+    .max(4)
+    .optional(),
+  systemRatingKPa: known(z.number().min(10).max(250)),
+  pumpDrive: known(z.enum(['accessory-belt', 'timing-belt', 'gear', 'electric'])),
+  coolant: known(z.enum(['ethylene-glycol', 'propylene-glycol', 'water'])),
+  glycolVolumeFraction: known(z.number().min(0).max(0.57)),
+  capacityLitres: known(z.number().min(1).max(200)),
+  cylinders: known(z.number().int().min(1).max(16)),
+  oilCooler: known(z.boolean()),
+  transmissionCooler: known(z.boolean()),
+  egrCooler: known(z.boolean()),
+  turboCooled: known(z.boolean()),
+  rearHeater: known(z.boolean()),
+  heavyDiesel: known(z.boolean()),
+})
+export type SystemProfile = z.infer<typeof systemProfile>
+
+/** A known value, or undefined for both "unknown" and absent; callers that must tell them apart read the field. */
+export function knownValue<T>(value: T | typeof UNKNOWN | undefined): T | undefined {
+  return value === UNKNOWN ? undefined : value
+}
+
+export const PARTS = [
+  'radiator',
+  'upper-hose',
+  'lower-hose',
+  'thermostat',
+  'engine',
+  'pump',
+  'heater-hoses',
+  'heater-core',
+  'expansion-tank',
+  'cap',
+  'fan',
+  'bypass-hose',
+  'oil-cooler',
+  'egr-cooler',
+  'turbo-line',
+] as const
+export const part = z.enum(PARTS)
+export type Part = z.infer<typeof part>
+
+/** The parts this vehicle has. A part whose presence is not known counts as present, so that nothing is hidden. */
+export function partsOf(profile: SystemProfile): Part[] {
+  const absent: Partial<Record<Part, boolean>> = {
+    'oil-cooler': profile.oilCooler === false && profile.transmissionCooler === false,
+    'egr-cooler': profile.egrCooler === false,
+    'turbo-line': profile.turboCooled === false,
+  }
+  return PARTS.filter((p) => !absent[p])
+}

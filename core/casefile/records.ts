@@ -1,0 +1,114 @@
+import { z } from 'zod'
+import { capTest } from '../checks/cap/record'
+import { interviewAnswer, reportedLoss, usage } from '../checks/interview/record'
+import { levelAndCondition } from '../checks/level-and-condition/record'
+import { partLook } from '../checks/look-round/record'
+import { holdEnd, holdReading, holdRemark, holdStart } from '../checks/pressure-hold/record'
+import { testerSelfCheck } from '../checks/tester-self-check/record'
+import { compareMoments } from './moment'
+
+/**
+ * Every kind of record and the schema of its data. Adding a check adds its kinds here; nothing else in the
+ * envelope changes.
+ */
+export const RECORD_DATA = {
+  'interview.answer': interviewAnswer,
+  'interview.loss': reportedLoss,
+  'interview.usage': usage,
+  'interview.words': z.strictObject({ text: z.string().min(1).max(2000) }),
+  'cautions.acknowledged': z.strictObject({ cautions: z.array(z.string().max(80)).min(1).max(40) }),
+  'level-and-condition.look': levelAndCondition,
+  'look-round.part': partLook,
+  'cap.test': capTest,
+  'tester-self-check.test': testerSelfCheck,
+  'pressure-hold.start': holdStart,
+  'pressure-hold.reading': holdReading,
+  'pressure-hold.remark': holdRemark,
+  'pressure-hold.end': holdEnd,
+  note: z.strictObject({ text: z.string().min(1).max(4000) }),
+  /** takes back the record it supersedes; both stay */
+  withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
+} as const
+
+export type RecordKind = keyof typeof RECORD_DATA
+export type RecordData<K extends RecordKind> = z.infer<(typeof RECORD_DATA)[K]>
+
+const moment = z.iso.datetime({ offset: true })
+
+const recordBase = {
+  id: z.uuid(),
+  /** id of a person in `people` */
+  by: z.uuid(),
+  /** device time */
+  observedAt: moment,
+  /** server time, absent while it has not been received */
+  receivedAt: moment.optional(),
+  /** server clock minus device clock at sending, milliseconds */
+  clockOffsetMs: z.number().int().optional(),
+  /** id of the record that this one replaces; the old one stays in the file */
+  supersedes: z.uuid().optional(),
+  note: z.string().max(2000).optional(),
+}
+
+const kinds = Object.keys(RECORD_DATA) as RecordKind[]
+const recordOptions = kinds.map((kind) =>
+  z.strictObject({ ...recordBase, kind: z.literal(kind), data: RECORD_DATA[kind] }),
+)
+
+type RecordOf<K extends RecordKind> = {
+  [P in K]: {
+    id: string
+    by: string
+    observedAt: string
+    receivedAt?: string | undefined
+    clockOffsetMs?: number | undefined
+    supersedes?: string | undefined
+    note?: string | undefined
+    kind: P
+    data: RecordData<P>
+  }
+}[K]
+export type CaseRecord<K extends RecordKind = RecordKind> = RecordOf<K>
+
+export const caseRecord = z.discriminatedUnion(
+  'kind',
+  recordOptions as unknown as [(typeof recordOptions)[0], ...(typeof recordOptions)[0][]],
+) as unknown as z.ZodType<CaseRecord>
+
+/** Work that changes the vehicle; phases and epochs derive from these. */
+export const EVENT_DATA = {
+  'engine-started': z.strictObject({}),
+  'engine-stopped': z.strictObject({}),
+  drained: z.strictObject({ litres: z.number().min(0).max(200).optional() }),
+  'topped-up': z.strictObject({ litres: z.number().min(0).max(200).optional(), with: z.string().max(100).optional() }),
+  repaired: z.strictObject({ faults: z.array(z.string().max(80)).min(1).max(10), work: z.string().max(500).optional() }),
+  closed: z.strictObject({
+    outcome: z.enum(['cause-confirmed', 'not-found']),
+    causes: z.array(z.string().max(80)).max(5),
+    words: z.string().max(1000).optional(),
+  }),
+  reopened: z.strictObject({ why: z.string().max(500).optional() }),
+} as const
+export type EventKind = keyof typeof EVENT_DATA
+
+const eventKinds = Object.keys(EVENT_DATA) as EventKind[]
+const eventOptions = eventKinds.map((kind) =>
+  z.strictObject({ ...recordBase, kind: z.literal(kind), data: EVENT_DATA[kind] }),
+)
+export type CaseEvent<K extends EventKind = EventKind> = {
+  [P in K]: Omit<CaseRecord, 'kind' | 'data'> & { kind: P; data: z.infer<(typeof EVENT_DATA)[P]> }
+}[K]
+export const caseEvent = z.discriminatedUnion(
+  'kind',
+  eventOptions as unknown as [(typeof eventOptions)[0], ...(typeof eventOptions)[0][]],
+) as unknown as z.ZodType<CaseEvent>
+
+/** Items that stand: neither superseded nor withdrawn, in order of observation, then of id. */
+export function standing<T extends { id: string; kind: string; supersedes?: string | undefined; observedAt: string }>(
+  items: readonly T[],
+): T[] {
+  const replaced = new Set(items.map((item) => item.supersedes).filter(Boolean))
+  return items
+    .filter((item) => !replaced.has(item.id) && item.kind !== 'withdrawn')
+    .sort((a, b) => compareMoments(a.observedAt, b.observedAt) || (a.id < b.id ? -1 : 1))
+}

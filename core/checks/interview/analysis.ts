@@ -1,0 +1,76 @@
+import { message, type Message } from '../../message'
+import type { Interval } from '../../physics/compliance'
+import { correctedSi } from '../../quantity/record'
+import { logNormalDensity } from '../../statistics/normal'
+import { binaryReading, type SignReading } from '../sign-reading'
+import { QUESTIONS } from './questions'
+import type { InterviewAnswer, ReportedLoss, Usage } from './record'
+
+const DEFAULT_KM_PER_WEEK = 300
+const SECONDS_PER_WEEK = 604800
+
+/** Hours a week the system is under pressure: the stated hours ±25 %, else 10 with a band of 5 to 20. */
+export function pressurisedHours(usage: Usage | undefined): { hours: Interval; assumed: boolean } {
+  const stated = usage?.hoursPerWeek
+  return stated === undefined
+    ? { hours: { low: 5, value: 10, high: 20 }, assumed: true }
+    : { hours: { low: stated * 0.75, value: stated, high: stated * 1.25 }, assumed: false }
+}
+
+export interface LossRate {
+  litresPerWeek: number
+  assumptions: Message[]
+}
+
+/** The keeper's loss as litres a week; per distance it needs the distance driven, 300 km a week when unknown. */
+export function reportedLossPerWeek(loss: ReportedLoss | undefined, usage: Usage | undefined): LossRate | undefined {
+  if (!loss || loss.amount === 'not-known' || !loss.per) return undefined
+  const litres = correctedSi(loss.amount)
+  if ('time' in loss.per)
+    return { litresPerWeek: (litres * SECONDS_PER_WEEK) / correctedSi(loss.per.time), assumptions: [] }
+  const stated = usage?.kilometresPerWeek
+  const km = stated ?? DEFAULT_KM_PER_WEEK
+  const assumptions = stated === undefined ? [message('assumes.kilometresPerWeek', { km })] : []
+  return { litresPerWeek: (litres * km) / correctedSi(loss.per.distance), assumptions }
+}
+
+/** Declared loss in litres a week for each state of the sign "loss-size". */
+const LOSS_GIVEN_STATE = {
+  slight: { median: 0.12, logSd: 0.8 },
+  moderate: { median: 0.8, logSd: 0.7 },
+  heavy: { median: 6, logSd: 1 },
+} as const
+
+/** A keeper's estimate of a loss is right within a factor of about 1.6. */
+const KEEPER_LOG_SD = 0.5
+
+export function interviewSigns(answers: readonly (InterviewAnswer & { id: string })[]): SignReading[] {
+  return answers.flatMap((given) => {
+    const question = QUESTIONS.find((candidate) => candidate.id === given.question)
+    if (!question || given.answer === 'not-known') return []
+    const says = message(given.answer === 'yes' ? 'says.keeperYes' : 'says.keeperNo', { question: question.asks })
+    return [binaryReading(given.id, question.sign, given.answer === 'yes', question.rates, says, 0.92)]
+  })
+}
+
+export function lossSizeSign(source: string, litresPerWeek: number): SignReading {
+  const likelihood: Record<string, number> = {}
+  for (const [state, { median, logSd }] of Object.entries(LOSS_GIVEN_STATE))
+    likelihood[state] = logNormalDensity(Math.max(litresPerWeek, 0.01), median, Math.hypot(logSd, KEEPER_LOG_SD))
+  return {
+    source,
+    sign: 'loss-size',
+    likelihood,
+    validity: 0.9,
+    conditions: source,
+    says: message('says.lossPerWeek', { loss: { kind: 'volume', si: litresPerWeek } }),
+  }
+}
+
+/** Stop-driving advice, when the answers call for it. */
+export function stopDrivingAdvice(yes: ReadonlySet<string>): Message | undefined {
+  if (yes.has('hot-soon') || (yes.has('heater-cold') && (yes.has('hot-at-idle') || yes.has('hot-at-load'))))
+    return message('advice.stopAtOnce')
+  if (yes.has('white-exhaust') || yes.has('pushed-out-hot')) return message('advice.doNotDrive')
+  return undefined
+}

@@ -1,0 +1,49 @@
+import { message } from '../../message'
+import { binaryReading, type SignReading } from '../sign-reading'
+import type { LevelAndCondition } from './record'
+
+/** What was seen at the cold tank, radiator and dipstick. Froth under the filler alone speaks weakly: short trips make it. */
+export function levelSigns(source: string, record: LevelAndCondition): SignReading[] {
+  const out: SignReading[] = []
+  const add = (sign: string, seen: boolean, says: string, whenPresent: number, whenAbsent: number) =>
+    out.push(binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says)))
+  if (record.level) {
+    const likelihood = {
+      right: { right: 0.9, low: 0.08, empty: 0.02 },
+      overfull: { right: 0.9, low: 0.08, empty: 0.02 },
+      low: { right: 0.08, low: 0.84, empty: 0.08 },
+      empty: { right: 0.01, low: 0.14, empty: 0.85 },
+    }[record.level]
+    out.push({
+      source,
+      sign: 'level-cold',
+      likelihood,
+      validity: 0.95,
+      conditions: 'level by eye, cold',
+      says: message(`says.level.${record.level}`),
+    })
+    add('filled-above-mark', record.level === 'overfull', `says.level.${record.level}`, 0.8, 0.04)
+  }
+  if (record.oilInCoolant)
+    add('oil-in-coolant', record.oilInCoolant === 'yes', `says.oilInCoolant.${record.oilInCoolant}`, 0.9, 0.03)
+  if (record.emulsionInOil === 'filler-only')
+    add('emulsion-in-oil', true, 'says.emulsion.filler-only', 0.4, 0.15)
+  else if (record.emulsionInOil)
+    add('emulsion-in-oil', record.emulsionInOil === 'dipstick', `says.emulsion.${record.emulsionInOil}`, 0.85, 0.02)
+  if (record.residualPressure) {
+    const likelihood = {
+      none: { none: 0.92, some: 0.25, strong: 0.05 },
+      some: { none: 0.07, some: 0.65, strong: 0.2 },
+      strong: { none: 0.01, some: 0.1, strong: 0.75 },
+    }[record.residualPressure]
+    out.push({
+      source,
+      sign: 'residual-pressure',
+      likelihood,
+      validity: 0.9,
+      conditions: 'opened cold',
+      says: message(`says.residual.${record.residualPressure}`),
+    })
+  }
+  return out
+}

@@ -1,0 +1,45 @@
+import { message } from '../../message'
+import { binaryReading, type SignReading } from '../sign-reading'
+import type { PartLook } from './record'
+
+/**
+ * A part looked at speaks to two signs: whether it is wet (which a part above can cause too), and whether coolant
+ * issues from it (which only it can cause). A clean part looked at without pressure clears little.
+ */
+export function lookSigns(source: string, look: PartLook): SignReading[] {
+  const likelihood = {
+    dry: { dry: 0.86, stained: 0.2, wet: 0.1 },
+    stained: { dry: 0.1, stained: 0.68, wet: 0.15 },
+    wet: { dry: 0.04, stained: 0.12, wet: 0.75 },
+    'dried-and-wet-again': { dry: 0.01, stained: 0.05, wet: 0.9 },
+    issuing: { dry: 0.005, stained: 0.03, wet: 0.95 },
+  }[look.seen]
+  const says = message(`says.look.${look.seen}`, { part: look.part })
+  const conditions = look.pressed ? 'looked at under pressure' : 'looked at without pressure'
+  const out: SignReading[] = [
+    { source, sign: `wet:${look.part}`, likelihood, validity: look.pressed ? 0.92 : 0.75, conditions, says },
+  ]
+  if (look.seen === 'issuing' || look.seen === 'dried-and-wet-again')
+    out.push(
+      binaryReading(
+        `${source}#issuing`,
+        `issuing:${look.part}`,
+        true,
+        look.seen === 'issuing' ? { whenPresent: 0.8, whenAbsent: 0.004 } : { whenPresent: 0.6, whenAbsent: 0.03 },
+        says,
+        0.97,
+      ),
+    )
+  else if (look.pressed && look.seen === 'dry')
+    out.push(
+      binaryReading(
+        `${source}#issuing`,
+        `issuing:${look.part}`,
+        false,
+        { whenPresent: 0.75, whenAbsent: 0.01 },
+        says,
+        0.9,
+      ),
+    )
+  return out
+}

@@ -1,0 +1,232 @@
+import { message, type Message } from '../../message'
+import {
+  complianceFromStrokes,
+  DEFAULT_COMPLIANCE_ML_PER_KPA,
+  thermalDriftKPaPerK,
+  type Interval,
+} from '../../physics/compliance'
+import { correctedSi } from '../../quantity/record'
+import { fitDecay, type Decay, type HoldPoint } from './decay'
+import { allowedPressure, holdLimit, limitFromReportedLoss, runningFlowFactor, type HoldLimit } from './limits'
+import { compareLoss, lossPerWeek, type LossBudget } from './loss-budget'
+import type { HoldEnd, HoldReading, HoldRemark, HoldStart } from './record'
+
+export interface HoldContext {
+  atmosphereKPa: number
+  systemRatingKPa?: number | undefined
+  /** coolant in the system, litres; 8 is assumed when unknown */
+  capacityLitres?: number | undefined
+  capRatingKPa?: number | undefined
+  /** flow of the tester's own leak at test pressure, mL/min, from the self-check */
+  testerFlowMLPerMinute?: Interval | undefined
+  reportedLossLitresPerWeek?: number | undefined
+  pressurisedHoursPerWeek: Interval
+  /** a gross leak was already seen issuing and not repaired or isolated since */
+  grossLeakSeen: boolean
+}
+
+export interface HoldRecords {
+  start: HoldStart
+  readings: readonly (HoldReading & { id: string })[]
+  remarks: readonly HoldRemark[]
+  end?: HoldEnd | undefined
+}
+
+export type HoldState = 'no-reading' | 'settling' | 'undecided' | 'tight' | 'seep' | 'leak' | 'gross'
+
+export interface HoldAnalysis {
+  allowedKPaGauge: number
+  limit: HoldLimit
+  points: (HoldPoint & { id: string; settled: boolean; aboveAllowed: boolean })[]
+  settlingSeconds: number
+  decay?: Decay
+  /** fall that is left when the tester's leak and the cooling are taken off, kPa/min */
+  fallKPaPerMinute?: Interval
+  complianceMLPerKPa: Interval
+  complianceBasis: 'strokes' | 'default'
+  leakMLPerMinute?: Interval
+  state: HoldState
+  testerUnfit: boolean
+  minutesStillNeeded?: number
+  /** fall that the reported loss would make in this system, kPa/min */
+  reportedLossFallKPaPerMinute?: Interval
+  couldHaveSeenReportedLoss?: boolean
+  minutesToSeeReportedLoss?: number
+  lossBudget?: LossBudget
+  notes: Message[]
+  doesNotProve: Message[]
+  cautions: Message[]
+}
+
+/** Hoses stretch and the tester warms for this long; readings before it are shown and not fitted. */
+export const SETTLING_SECONDS = 90
+const LEAK_KPA_PER_MINUTE = 2
+const GROSS_KPA_PER_MINUTE = 10
+const LONGEST_USEFUL_MINUTES = 60
+
+const minus = (a: Interval, b: Interval): Interval => ({
+  low: a.low - b.high,
+  value: a.value - b.value,
+  high: a.high - b.low,
+})
+
+/**
+ * Everything a hold says so far. Pure: the records and what is known of the vehicle in, intervals and a verdict
+ * out. It may be asked after every reading; the verdict falls early when the interval lies wholly on one side
+ * of the limit, and says otherwise how many minutes more the gauge's step asks for.
+ */
+export function analyseHold(records: HoldRecords, context: HoldContext): HoldAnalysis {
+  const { start, remarks, end } = records
+  const marking = typeof start.capMarking === 'object' ? { si: start.capMarking.si } : start.capMarking
+  const allowed = allowedPressure(marking, context.systemRatingKPa)
+  const limit = holdLimit(start.plan, start.resolutionKPa)
+  const points = [...records.readings]
+    .sort((a, b) => a.elapsedSeconds - b.elapsedSeconds)
+    .map((reading) => {
+      const pressureKPaGauge = correctedSi(reading.pressure)
+      return {
+        id: reading.id,
+        elapsedSeconds: reading.elapsedSeconds,
+        pressureKPaGauge,
+        settled: reading.elapsedSeconds >= SETTLING_SECONDS,
+        aboveAllowed: pressureKPaGauge > allowed.maximumKPaGauge + start.resolutionKPa / 2,
+      }
+    })
+  const testKPa = Math.max(1, points[0]?.pressureKPaGauge ?? correctedSi(start.target))
+  const counted = start.strokes !== undefined && start.strokeVolumeML !== undefined
+  const complianceMLPerKPa = counted
+    ? complianceFromStrokes(start.strokes!, start.strokeVolumeML!, testKPa, context.atmosphereKPa)
+    : DEFAULT_COMPLIANCE_ML_PER_KPA
+  const notes: Message[] = allowed.note ? [allowed.note] : []
+  if (!counted) notes.push(message('hold.defaultCompliance'))
+  const analysis: HoldAnalysis = {
+    allowedKPaGauge: allowed.maximumKPaGauge,
+    limit,
+    points,
+    settlingSeconds: SETTLING_SECONDS,
+    complianceMLPerKPa,
+    complianceBasis: counted ? 'strokes' : 'default',
+    state: points.length === 0 ? 'no-reading' : 'settling',
+    testerUnfit: false,
+    notes,
+    doesNotProve: whatAPassLeavesOpen(start, context),
+    cautions: cautionsOf(points.some((p) => p.aboveAllowed), allowed.maximumKPaGauge),
+  }
+  applyReportedLoss(analysis, context, testKPa)
+  if (remarks.some((r) => r.remark === 'target-not-reached')) {
+    analysis.state = 'gross'
+    notes.push(message('hold.targetNeverReached'))
+    return analysis
+  }
+  const decay = fitDecay(points.filter((p) => p.settled), start.resolutionKPa)
+  if (!decay) return analysis
+  analysis.decay = decay
+  const fall = correctFall(decay, analysis, records, context, testKPa)
+  analysis.fallKPaPerMinute = fall
+  judge(analysis, fall, start.resolutionKPa)
+  const { low, high } = complianceMLPerKPa
+  analysis.leakMLPerMinute = {
+    low: Math.max(0, fall.low) * low,
+    value: Math.max(0, fall.value) * complianceMLPerKPa.value,
+    high: Math.max(0, fall.high) * high,
+  }
+  const factor = runningFlowFactor(testKPa, context.capRatingKPa ?? allowed.maximumKPaGauge)
+  const perWeek = lossPerWeek(analysis.leakMLPerMinute, factor, context.pressurisedHoursPerWeek)
+  analysis.lossBudget = compareLoss(perWeek, context.reportedLossLitresPerWeek)
+  finishReportedLoss(analysis, fall, start.resolutionKPa)
+  if (end && fall.low > limit.kPaPerMinute && end.tray === 'dry' && end.cylinders !== 'dry')
+    analysis.cautions.push(message('caution.cylinderMayBeFull'))
+  if (context.grossLeakSeen) notes.push(message('hold.repairGrossLeakFirst'))
+  return analysis
+}
+
+function correctFall(
+  decay: Decay,
+  analysis: HoldAnalysis,
+  { start, end }: HoldRecords,
+  context: HoldContext,
+  testKPa: number,
+): Interval {
+  let fall: Interval = decay.fallKPaPerMinute
+  const tester = context.testerFlowMLPerMinute
+  if (tester) {
+    const c = analysis.complianceMLPerKPa
+    const own = { low: tester.low / c.high, value: tester.value / c.value, high: tester.high / c.low }
+    fall = minus(fall, own)
+    if (own.value > analysis.limit.kPaPerMinute) {
+      analysis.testerUnfit = true
+      analysis.notes.push(message('hold.testerUnfit'))
+    } else analysis.notes.push(message('hold.testerSubtracted', { rate: { kind: 'pressureRate', si: own.value } }))
+  } else analysis.notes.push(message('hold.testerNotChecked'))
+  const minutes = decay.durationMinutes
+  if (start.coolantAtStart && end?.coolantAtEnd) {
+    const cooledK = correctedSi(start.coolantAtStart) - correctedSi(end.coolantAtEnd)
+    const perK = thermalDriftKPaPerK(
+      context.capacityLitres ?? 8,
+      analysis.complianceMLPerKPa.value,
+      testKPa + context.atmosphereKPa,
+      correctedSi(end.coolantAtEnd),
+    )
+    const ends = [perK.low, perK.high].map((k) => (k * cooledK) / minutes)
+    fall = minus(fall, { low: Math.min(...ends), value: (perK.value * cooledK) / minutes, high: Math.max(...ends) })
+    if (Math.abs(cooledK) >= 1)
+      analysis.notes.push(message('hold.driftCorrected', { drop: { kind: 'temperatureDifference', si: cooledK } }))
+  } else if (start.coolantAtStart && correctedSi(start.coolantAtStart) >= 40)
+    analysis.cautions.push(message('caution.notCold'))
+  else if (end) analysis.notes.push(message('hold.temperatureNotRecorded'))
+  return fall
+}
+
+function judge(analysis: HoldAnalysis, fall: Interval, resolutionKPa: number) {
+  const limit = analysis.limit.kPaPerMinute
+  if (fall.high < limit) analysis.state = 'tight'
+  else if (fall.low > limit)
+    analysis.state = fall.value >= GROSS_KPA_PER_MINUTE ? 'gross' : fall.value >= LEAK_KPA_PER_MINUTE ? 'leak' : 'seep'
+  else analysis.state = 'undecided'
+  if (analysis.testerUnfit && analysis.state !== 'tight') analysis.state = 'undecided'
+  const decided = analysis.state !== 'undecided'
+  const needed = resolutionKPa / Math.max(1e-6, Math.abs(fall.value - limit))
+  const total = Math.min(LONGEST_USEFUL_MINUTES, Math.max(needed, decided ? 0 : analysis.decay!.durationMinutes + 1))
+  analysis.minutesStillNeeded = decided ? 0 : Math.max(1, Math.ceil(total - analysis.decay!.durationMinutes))
+}
+
+function applyReportedLoss(analysis: HoldAnalysis, context: HoldContext, testKPa: number) {
+  if (context.reportedLossLitresPerWeek === undefined || context.reportedLossLitresPerWeek <= 0) return
+  const factor = runningFlowFactor(testKPa, context.capRatingKPa ?? analysis.allowedKPaGauge)
+  analysis.reportedLossFallKPaPerMinute = limitFromReportedLoss(
+    context.reportedLossLitresPerWeek,
+    context.pressurisedHoursPerWeek,
+    analysis.complianceMLPerKPa,
+    factor,
+  )
+}
+
+function finishReportedLoss(analysis: HoldAnalysis, fall: Interval, resolutionKPa: number) {
+  const reported = analysis.reportedLossFallKPaPerMinute
+  if (!reported) return
+  analysis.couldHaveSeenReportedLoss = fall.high < reported.value || fall.low > 0
+  analysis.minutesToSeeReportedLoss = Math.ceil(resolutionKPa / reported.value)
+  if (analysis.state === 'tight' && !analysis.couldHaveSeenReportedLoss)
+    analysis.notes.push(message('hold.tightButBlindToReported', { minutes: analysis.minutesToSeeReportedLoss }))
+}
+
+function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Message[] {
+  const open = [
+    message('hold.pass.capNotTested'),
+    message('hold.pass.aboveLiquid'),
+    message('hold.pass.otherTemperature'),
+    message('hold.pass.slowInternal'),
+    message('hold.pass.adapterJoint'),
+  ]
+  if (start.level !== 'near-full')
+    open.unshift(message(start.level === 'low' ? 'hold.pass.lowLevel' : 'hold.pass.levelUnknown'))
+  if (context.testerFlowMLPerMinute === undefined) open.push(message('hold.pass.testerUnchecked'))
+  return open
+}
+
+function cautionsOf(anyAbove: boolean, allowedKPaGauge: number): Message[] {
+  const always = [message('caution.hold')]
+  return anyAbove
+    ? [message('caution.aboveMarking', { maximum: { kind: 'pressure', si: allowedKPaGauge } }), ...always]
+    : always
+}

@@ -1,0 +1,39 @@
+import { message, type Message } from '../../message'
+import { testerCompliance, type Interval } from '../../physics/compliance'
+import { correctedSi } from '../../quantity/record'
+import type { TesterSelfCheck } from './record'
+
+export interface TesterSelfCheckAnalysis {
+  /** fall in the tester's own small volume, kPa/min; not comparable with a vehicle's fall */
+  ownFallKPaPerMinute: Interval
+  /** the leak as a flow at test pressure, mL/min: this is what is taken off a hold */
+  flowMLPerMinute: Interval
+  /** what that flow would do in an ordinary vehicle of 5.2 mL/kPa, kPa/min */
+  inVehicleKPaPerMinute: number
+  state: 'sound' | 'leaks-a-little' | 'unfit'
+  doesNotProve: Message[]
+}
+
+/** A tester is unfit when alone it would make an ordinary vehicle fall at the usual limit (7 kPa in 15 min). */
+export function analyseTesterSelfCheck(record: TesterSelfCheck, atmosphereKPa: number): TesterSelfCheckAnalysis {
+  const minutes = record.durationSeconds / 60
+  const startKPa = correctedSi(record.startPressure)
+  const fall = (startKPa - correctedSi(record.endPressure)) / minutes
+  const half = record.resolutionKPa / minutes
+  const own = { low: Math.max(0, fall - half), value: Math.max(0, fall), high: Math.max(0, fall + half) }
+  const volume = record.enclosedML
+  const c = testerCompliance(
+    volume === undefined ? undefined : { low: volume * 0.9, value: volume, high: volume * 1.1 },
+    Math.max(1, startKPa),
+    atmosphereKPa,
+  )
+  const flow = { low: own.low * c.low, value: own.value * c.value, high: own.high * c.high }
+  const inVehicle = flow.value / 5.2
+  return {
+    ownFallKPaPerMinute: own,
+    flowMLPerMinute: flow,
+    inVehicleKPaPerMinute: inVehicle,
+    state: inVehicle > 7 / 15 ? 'unfit' : inVehicle > 0.05 ? 'leaks-a-little' : 'sound',
+    doesNotProve: [message('selfCheck.pass.adapterJoint')],
+  }
+}

@@ -1,0 +1,5 @@
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  test: { include: ['{core,words,cli,app,scripts}/**/*.test.{ts,mjs}'], environment: 'node' },
+})
