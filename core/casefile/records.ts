@@ -112,3 +112,13 @@ export function standing<T extends { id: string; kind: string; supersedes?: stri
     .filter((item) => !replaced.has(item.id) && item.kind !== 'withdrawn')
     .sort((a, b) => compareMoments(a.observedAt, b.observedAt) || (a.id < b.id ? -1 : 1))
 }
+
+/** The records of one kind, in the order given. */
+export function ofKind<K extends RecordKind>(records: readonly CaseRecord[], kind: K): Extract<CaseRecord, { kind: K }>[] {
+  return records.filter((record) => record.kind === kind) as Extract<CaseRecord, { kind: K }>[]
+}
+
+/** The events of one kind, in the order given. */
+export function eventsOfKind<K extends EventKind>(events: readonly CaseEvent[], kind: K): Extract<CaseEvent, { kind: K }>[] {
+  return events.filter((event) => event.kind === kind) as Extract<CaseEvent, { kind: K }>[]
+}

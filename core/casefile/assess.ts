@@ -1,0 +1,158 @@
+import { analyseCap, capSigns, type CapAnalysis } from '../checks/cap/analysis'
+import { interviewSigns, lossSizeSign, pressurisedHours, reportedLossPerWeek, stopDrivingAdvice } from '../checks/interview/analysis'
+import { levelSigns } from '../checks/level-and-condition/signs'
+import { lookSigns } from '../checks/look-round/signs'
+import { analyseHold, type HoldAnalysis, type HoldContext, type HoldRecords } from '../checks/pressure-hold/analysis'
+import { holdSigns } from '../checks/pressure-hold/signs'
+import type { SignReading } from '../checks/sign-reading'
+import { analyseTesterSelfCheck, type TesterSelfCheckAnalysis } from '../checks/tester-self-check/analysis'
+import type { PlacedReading } from '../inference/evidence'
+import type { Message } from '../message'
+import { atmosphericPressureKPa } from '../physics/atmosphere'
+import { massFractionFromVolume, type CoolantBase } from '../physics/coolant'
+import { correctedSi } from '../quantity/record'
+import { factsOf } from './facts'
+import { compareMoments } from './moment'
+import { knownValue } from './profile'
+import { eventsOfKind, ofKind, standing, type CaseEvent, type CaseRecord, type RecordData } from './records'
+import type { CaseHeader, Vehicle } from './schema'
+
+/** The part of a case that the computation reads; a case file is one, and so is the browser's copy of a case. */
+export interface CaseInput {
+  case: CaseHeader
+  vehicle: Vehicle
+  site: { elevationMetres: number }
+  records: readonly CaseRecord[]
+  events: readonly CaseEvent[]
+}
+
+export interface AssessedHold {
+  id: string
+  startedAt: string
+  records: HoldRecords
+  analysis: HoldAnalysis
+}
+
+export interface Assessment {
+  holds: AssessedHold[]
+  caps: { id: string; record: RecordData<'cap.test'>; analysis: CapAnalysis }[]
+  selfChecks: { id: string; record: RecordData<'tester-self-check.test'>; analysis: TesterSelfCheckAnalysis }[]
+  readings: PlacedReading[]
+  /** fault ids repaired before each epoch, cumulative; the first is empty */
+  repaired: string[][]
+  facts: ReadonlySet<string>
+  lossPerWeek?: { litresPerWeek: number; assumptions: Message[] }
+  advice?: Message
+  /** what had to be assumed because it is unknown or was not asked */
+  assumptions: Message[]
+}
+
+/** Runs every check's analysis and collects what each says, in epochs cut at the repairs. */
+export function assess(input: CaseInput): Assessment {
+  const records = standing(input.records)
+  const events = standing(input.events)
+  const repairs = eventsOfKind(events, 'repaired')
+  const epochOf = (observedAt: string) => repairs.filter((r) => compareMoments(r.observedAt, observedAt) <= 0).length
+  const readings: PlacedReading[] = []
+  const add = (observedAt: string, signs: SignReading[]) => {
+    for (const sign of signs) readings.push({ ...sign, epoch: epochOf(observedAt) })
+  }
+  const { profile } = input.vehicle
+  const assumptions: Message[] = []
+  const atmosphereKPa = atmosphericPressureKPa(input.site.elevationMetres)
+  const mix = mixOf(input, assumptions)
+
+  const usage = ofKind(records, 'interview.usage').at(-1)?.data
+  const loss = ofKind(records, 'interview.loss').at(-1)
+  const lossPerWeek = reportedLossPerWeek(loss?.data, usage)
+  const answers = ofKind(records, 'interview.answer')
+  for (const answer of answers) add(answer.observedAt, interviewSigns([{ ...answer.data, id: answer.id }]))
+  if (loss && lossPerWeek) add(loss.observedAt, [lossSizeSign(loss.id, lossPerWeek.litresPerWeek)])
+  for (const level of ofKind(records, 'level-and-condition.look')) add(level.observedAt, levelSigns(level.id, level.data))
+  const looks = ofKind(records, 'look-round.part')
+  for (const look of looks) add(look.observedAt, lookSigns(look.id, look.data))
+
+  const caps = ofKind(records, 'cap.test').map((cap) => {
+    const analysis = analyseCap(cap.data, mix)
+    add(cap.observedAt, capSigns(cap.id, cap.data, analysis))
+    return { id: cap.id, record: cap.data, analysis, observedAt: cap.observedAt }
+  })
+  const selfChecks = ofKind(records, 'tester-self-check.test').map((check) => ({
+    id: check.id,
+    record: check.data,
+    analysis: analyseTesterSelfCheck(check.data, atmosphereKPa),
+  }))
+  const { hours, assumed } = pressurisedHours(usage)
+  const capRatings = (profile.caps ?? []).map((c) => knownValue(c.ratingKPa)).filter((r) => r !== undefined)
+  const context: HoldContext = {
+    atmosphereKPa,
+    systemRatingKPa: knownValue(profile.systemRatingKPa),
+    capacityLitres: knownValue(profile.capacityLitres),
+    capRatingKPa: capRatings.length > 0 ? Math.min(...capRatings) : undefined,
+    testerFlowMLPerMinute: selfChecks.at(-1)?.analysis.flowMLPerMinute,
+    reportedLossLitresPerWeek: lossPerWeek?.litresPerWeek,
+    pressurisedHoursPerWeek: hours,
+    grossLeakSeen: false,
+  }
+  const holds = ofKind(records, 'pressure-hold.start').map((start): AssessedHold => {
+    const end = ofKind(records, 'pressure-hold.end').findLast((e) => e.data.run === start.id)
+    const held: HoldRecords = {
+      start: start.data,
+      readings: ofKind(records, 'pressure-hold.reading').filter((r) => r.data.run === start.id).map((r) => ({ ...r.data, id: r.id })),
+      remarks: ofKind(records, 'pressure-hold.remark').filter((r) => r.data.run === start.id).map((r) => r.data),
+      ...(end ? { end: end.data } : {}),
+    }
+    const before = looks.filter((l) => compareMoments(l.observedAt, start.observedAt) <= 0 && epochOf(l.observedAt) === epochOf(start.observedAt))
+    const analysis = analyseHold(held, { ...context, grossLeakSeen: before.some((l) => l.data.seen === 'issuing') })
+    add(start.observedAt, holdSigns(start.id, held, analysis))
+    return { id: start.id, startedAt: start.observedAt, records: held, analysis }
+  })
+  if (assumed && holds.length > 0) assumptions.push({ id: 'assumes.hoursPerWeek', parameters: {} })
+  assumptions.push(...(lossPerWeek?.assumptions ?? []))
+  const saidYes = new Set(answers.filter((a) => a.data.answer === 'yes').map((a) => a.data.question))
+  const advice = stopDrivingAdvice(saidYes)
+  const repaired: string[][] = [[]]
+  for (const repair of repairs) repaired.push([...repaired.at(-1)!, ...repair.data.faults])
+  const lastEpoch = repairs.length
+  return {
+    holds,
+    caps,
+    selfChecks,
+    readings,
+    repaired,
+    facts: factsOf({
+      caps: caps.filter((c) => epochOf(c.observedAt) === lastEpoch),
+      holds: holds.filter((h) => epochOf(h.startedAt) === lastEpoch),
+      looks: looks.filter((l) => epochOf(l.observedAt) === lastEpoch).map((l) => l.data),
+      answers: answers.map((a) => a.data),
+    }),
+    ...(lossPerWeek ? { lossPerWeek } : {}),
+    ...(advice ? { advice } : {}),
+    assumptions,
+  }
+}
+
+/** Coolant and place for boiling points; half-and-half ethylene glycol by volume is assumed, and said, when unknown. */
+function mixOf(input: CaseInput, assumptions: Message[]) {
+  const base: CoolantBase = knownValue(input.vehicle.profile.coolant) ?? 'ethylene-glycol'
+  const volume = knownValue(input.vehicle.profile.glycolVolumeFraction)
+  if (base !== 'water' && volume === undefined) assumptions.push({ id: 'assumes.halfGlycol', parameters: {} })
+  return {
+    base,
+    massFraction: massFractionFromVolume(base, volume ?? 0.5),
+    elevationMetres: input.site.elevationMetres,
+  }
+}
+
+/** Highest pressure marked or rated among what is known, for the proposal of a hold's target. */
+export function proposedCap(input: CaseInput, records = standing(input.records)) {
+  const tested = ofKind(records, 'cap.test').at(-1)
+  if (tested)
+    return {
+      place: tested.data.place,
+      marking: typeof tested.data.marking === 'object' ? { si: correctedSi(tested.data.marking) } : tested.data.marking,
+    }
+  const cap = input.vehicle.profile.caps?.[0]
+  const rating = knownValue(cap?.ratingKPa)
+  return cap && rating !== undefined ? { place: cap.place, marking: { si: rating } } : undefined
+}
