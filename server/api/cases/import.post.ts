@@ -1,0 +1,13 @@
+import { readCaseFile } from '../../../core/casefile/read'
+import { MAX_FILE_BYTES } from '../../../core/casefile/schema'
+import { message } from '../../../core/message'
+import { sentence } from '../../../words/catalogue'
+import { requireActor } from '../../auth/actor'
+import { importCase } from '../../database/import'
+import { defineApi, readText } from '../../utils/define-api'
+
+export default defineApi(async (event) => {
+  const actor = await requireActor(event, 'import')
+  const text = await readText(event, MAX_FILE_BYTES, sentence(message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 })))
+  return importCase(actor.shopId, readCaseFile(text))
+})

@@ -1,0 +1,18 @@
+import { sql } from 'drizzle-orm'
+import { APPLICATION_VERSION } from '../../core/casefile/rank-case'
+import { database } from '../database/client'
+import { ApiError } from '../utils/api-error'
+import { defineApi } from '../utils/define-api'
+
+/** Good only when the database answers within two seconds and has its tables. */
+export default defineApi(async () => {
+  const answer = database().execute(sql`select count(*) from shops`)
+  const late = new Promise<never>((_, fail) => setTimeout(() => fail(new Error('late')), 2000).unref())
+  try {
+    await Promise.race([answer, late])
+  } catch {
+    answer.catch(() => undefined)
+    throw new ApiError(503, 'no-database', 'The database does not answer just now.')
+  }
+  return { ok: true, version: APPLICATION_VERSION }
+})

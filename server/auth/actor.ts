@@ -1,0 +1,54 @@
+import { and, eq } from 'drizzle-orm'
+import type { H3Event } from 'h3'
+import { database } from '../database/client'
+import { accounts, people, sessions, shops } from '../database/schema'
+import { refuse } from '../utils/api-error'
+import { may, type Permission, type Role } from './roles'
+
+export interface Actor {
+  shopId: string
+  shopName: string
+  elevationMetres: number
+  personId: string
+  name: string
+  role: Role
+  sessionId: string
+}
+
+interface SealedSession {
+  sessionId: string
+  shopId: string
+}
+
+/** Who asks, from the sealed cookie and the session's row: revoked, expired or outdated sessions are signed out. */
+export async function actorOf(event: H3Event): Promise<Actor | undefined> {
+  const sealed = (await getUserSession(event)) as { secure?: SealedSession }
+  if (!sealed.secure) return undefined
+  const { sessionId, shopId } = sealed.secure
+  const [row] = await database()
+    .select({ session: sessions, account: accounts, person: people, shop: shops })
+    .from(sessions)
+    .innerJoin(accounts, and(eq(accounts.shopId, sessions.shopId), eq(accounts.id, sessions.personId)))
+    .innerJoin(people, and(eq(people.shopId, accounts.shopId), eq(people.id, accounts.id)))
+    .innerJoin(shops, eq(shops.id, sessions.shopId))
+    .where(and(eq(sessions.shopId, shopId), eq(sessions.id, sessionId)))
+  if (!row || row.session.revokedAt || Date.parse(row.session.expiresAt) < Date.now()) return undefined
+  if (row.account.disabled || row.account.epoch !== row.session.epoch) return undefined
+  return {
+    shopId,
+    shopName: row.shop.name,
+    elevationMetres: row.shop.elevationMetres,
+    personId: row.account.id,
+    name: row.person.name ?? 'name erased',
+    role: row.account.role,
+    sessionId,
+  }
+}
+
+/** The signed-in person, who must hold the permission; 401 or 403 otherwise. */
+export async function requireActor(event: H3Event, permission: Permission): Promise<Actor> {
+  const actor = await actorOf(event)
+  if (!actor) throw refuse.signedOut()
+  if (!may(actor.role, permission)) throw refuse.notYours(`Your role, ${actor.role}, may not do this. Ask your lead.`)
+  return actor
+}

@@ -1,0 +1,14 @@
+export const ROLES = ['technician', 'lead', 'apprentice', 'viewer'] as const
+export type Role = (typeof ROLES)[number]
+
+export type Permission = 'read' | 'record' | 'change-vehicle-work' | 'close' | 'import'
+
+/** What each role may do. An apprentice records; work that changes the vehicle, closing and importing is a technician's. */
+const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
+  viewer: ['read'],
+  apprentice: ['read', 'record'],
+  technician: ['read', 'record', 'change-vehicle-work', 'close', 'import'],
+  lead: ['read', 'record', 'change-vehicle-work', 'close', 'import'],
+}
+
+export const may = (role: Role, permission: Permission): boolean => GRANTED[role].includes(permission)

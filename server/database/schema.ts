@@ -1,0 +1,190 @@
+import { sql } from 'drizzle-orm'
+import { bigint, bigserial, boolean, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
+
+const moment = (name: string) => timestamp(name, { withTimezone: true, precision: 3, mode: 'string' })
+const now = sql`now()`
+
+export const shops = pgTable('shops', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  elevationMetres: doublePrecision('elevation_metres').notNull(),
+  /** number of the last change; taken under the row's lock, so changes are numbered in the order they commit */
+  changeSeq: bigint('change_seq', { mode: 'number' }).notNull().default(0),
+  createdAt: moment('created_at').notNull().default(now),
+})
+
+const shopId = () => uuid('shop_id').notNull().references(() => shops.id)
+
+/** Names are personal data: they stand here alone and can be set to null without breaking the record. */
+export const people = pgTable('people', {
+  shopId: shopId(),
+  id: uuid('id').notNull(),
+  name: text('name'),
+  erasedAt: moment('erased_at'),
+}, (t) => [primaryKey({ columns: [t.shopId, t.id] })])
+
+export const accounts = pgTable('accounts', {
+  shopId: shopId(),
+  id: uuid('id').notNull(),
+  signIn: text('sign_in').notNull(),
+  passwordHash: text('password_hash').notNull(),
+  role: text('role', { enum: ['technician', 'lead', 'apprentice', 'viewer'] }).notNull(),
+  /** raised to end every session of this person at once */
+  epoch: integer('epoch').notNull().default(0),
+  disabled: boolean('disabled').notNull().default(false),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.id], foreignColumns: [people.shopId, people.id] }),
+  uniqueIndex('accounts_sign_in').on(t.signIn),
+])
+
+export const sessions = pgTable('sessions', {
+  shopId: shopId(),
+  id: uuid('id').notNull(),
+  personId: uuid('person_id').notNull(),
+  epoch: integer('epoch').notNull(),
+  createdAt: moment('created_at').notNull().default(now),
+  expiresAt: moment('expires_at').notNull(),
+  revokedAt: moment('revoked_at'),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.personId], foreignColumns: [accounts.shopId, accounts.id] }),
+])
+
+/** Failed sign-ins, by name and by address; counted over a window, so that every instance sees the same limit. */
+export const signInAttempts = pgTable('sign_in_attempts', {
+  id: bigserial('id', { mode: 'number' }).primaryKey(),
+  key: text('key').notNull(),
+  at: moment('at').notNull().default(now),
+}, (t) => [index('sign_in_attempts_key').on(t.key, t.at)])
+
+/** Who wrote a fact, when by the device's clock and by the server's, and what the clocks differed by. */
+const written = () => ({
+  authorId: uuid('author_id').notNull(),
+  observedAt: text('observed_at').notNull(),
+  receivedAt: moment('received_at').notNull().default(now),
+  clockOffsetMs: integer('clock_offset_ms'),
+  contentHash: text('content_hash').notNull(),
+})
+
+export const vehicles = pgTable('vehicles', {
+  shopId: shopId(),
+  id: uuid('id').notNull(),
+  name: text('name').notNull(),
+  plate: text('plate'),
+  year: integer('year'),
+  kilometres: doublePrecision('kilometres'),
+  ...written(),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+])
+
+export const vehicleProfiles = pgTable('vehicle_profiles', {
+  shopId: shopId(),
+  id: uuid('id').notNull(),
+  vehicleId: uuid('vehicle_id').notNull(),
+  profile: jsonb('profile').notNull(),
+  supersedes: uuid('supersedes'),
+  ...written(),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.vehicleId], foreignColumns: [vehicles.shopId, vehicles.id] }),
+  foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+])
+
+export const instruments = pgTable('instruments', {
+  shopId: shopId(),
+  id: uuid('id').notNull(),
+  kind: text('kind').notNull(),
+  name: text('name').notNull(),
+  body: jsonb('body').notNull(),
+  supersedes: uuid('supersedes'),
+  ...written(),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+])
+
+export const cases = pgTable('cases', {
+  shopId: shopId(),
+  id: uuid('id').notNull(),
+  vehicleId: uuid('vehicle_id').notNull(),
+  complaint: text('complaint', { enum: ['coolant-loss', 'overheats', 'no-heat'] }).notNull(),
+  title: text('title').notNull(),
+  bay: text('bay'),
+  openedAt: text('opened_at').notNull(),
+  elevationMetres: doublePrecision('elevation_metres').notNull(),
+  ...written(),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.vehicleId], foreignColumns: [vehicles.shopId, vehicles.id] }),
+  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+])
+
+const factColumns = () => ({
+  shopId: shopId(),
+  id: uuid('id').notNull(),
+  caseId: uuid('case_id').notNull(),
+  kind: text('kind').notNull(),
+  data: jsonb('data').notNull(),
+  note: text('note'),
+  supersedes: uuid('supersedes'),
+  ...written(),
+})
+
+/** What was seen or measured. Appended only; a correction is a new row that names the old one. */
+export const records = pgTable('records', factColumns(), (t) => [
+  primaryKey({ columns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.caseId], foreignColumns: [cases.shopId, cases.id] }),
+  foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+  index('records_case').on(t.shopId, t.caseId),
+])
+
+/** Work that changed the vehicle, on the case's timeline. */
+export const events = pgTable('events', factColumns(), (t) => [
+  primaryKey({ columns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.caseId], foreignColumns: [cases.shopId, cases.id] }),
+  foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
+  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+  index('events_case').on(t.shopId, t.caseId),
+])
+
+/** Every quantity of every record: what was typed, its unit, its SI value, the instrument and its offset then. */
+export const quantities = pgTable('quantities', {
+  shopId: shopId(),
+  recordId: uuid('record_id').notNull(),
+  path: text('path').notNull(),
+  typed: text('typed').notNull(),
+  value: doublePrecision('value').notNull(),
+  unit: text('unit').notNull(),
+  si: doublePrecision('si').notNull(),
+  instrumentId: uuid('instrument_id'),
+  instrumentOffsetSi: doublePrecision('instrument_offset_si'),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.recordId, t.path] }),
+  foreignKey({ columns: [t.shopId, t.recordId], foreignColumns: [records.shopId, records.id] }),
+  foreignKey({ columns: [t.shopId, t.instrumentId], foreignColumns: [instruments.shopId, instruments.id] }),
+])
+
+/** Attachments by reference; the bytes are stored elsewhere once photographs are taken. */
+export const attachments = pgTable('attachments', {
+  shopId: shopId(),
+  caseId: uuid('case_id').notNull(),
+  sha256: text('sha256').notNull(),
+  reference: jsonb('reference').notNull(),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.caseId, t.sha256] }),
+  foreignKey({ columns: [t.shopId, t.caseId], foreignColumns: [cases.shopId, cases.id] }),
+])
+
+/** The shop's cursor: one row a change, numbered in commit order. Browsers catch up from here. */
+export const changes = pgTable('changes', {
+  shopId: shopId(),
+  seq: bigint('seq', { mode: 'number' }).notNull(),
+  entity: text('entity').notNull(),
+  entityId: uuid('entity_id').notNull(),
+}, (t) => [primaryKey({ columns: [t.shopId, t.seq] })])
