@@ -1,0 +1,35 @@
+/** An answer of the server that is not a success, in its own words. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    readonly sentence: string,
+  ) {
+    super(sentence)
+  }
+}
+
+/** The server could not be reached at all. */
+export class Unreachable extends Error {}
+
+/** Asks the server; Refusal when it says no, Unreachable when nobody answers within `timeoutMs`. */
+export async function ask<T>(method: string, path: string, body?: unknown, timeoutMs = 8000): Promise<T> {
+  let answer: Response
+  try {
+    const init: RequestInit = { method, signal: AbortSignal.timeout(timeoutMs), credentials: 'same-origin' }
+    if (body !== undefined) Object.assign(init, { headers: { 'content-type': 'application/json' }, body: typeof body === 'string' ? body : JSON.stringify(body) })
+    answer = await fetch(path, init)
+  } catch {
+    throw new Unreachable('The server cannot be reached.')
+  }
+  const text = await answer.text().catch(() => '')
+  let json: { error?: { code: string; sentence: string } } & Record<string, unknown>
+  try {
+    json = JSON.parse(text) as typeof json
+  } catch {
+    if (answer.ok) return text as T
+    throw new Unreachable('The server answers with something else than it should.')
+  }
+  if (answer.ok) return json as T
+  throw new Refusal(answer.status, json.error?.code ?? 'unexpected', json.error?.sentence ?? 'The server did not take this.')
+}

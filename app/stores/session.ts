@@ -1,0 +1,70 @@
+import type { SessionDescription } from '../../server/auth/describe'
+import { ask, Refusal } from '../offline/api'
+
+const REMEMBERED = 'thermognosis.session'
+const WAITING = 'thermognosis.waiting'
+
+function readStored<T>(key: string, fallback: T): T {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? '') as T
+  } catch {
+    return fallback
+  }
+}
+
+/**
+ * Who works at this device. The last person is remembered so that a reload without network goes on; a session
+ * that the server ended holds what is kept until that person signs in again.
+ */
+export const useSession = defineStore('session', () => {
+  const current = ref<SessionDescription | undefined>(readStored<SessionDescription | undefined>(REMEMBERED, undefined))
+  const state = ref<'unknown' | 'signed-in' | 'offline' | 'signed-out'>('unknown')
+  const clockOffsetMs = ref<number>()
+  /** entries of each person that wait on this device, by person id */
+  const waiting = ref<Record<string, { name: string; count: number }>>(readStored(WAITING, {}))
+
+  function measureClock(serverNow: string, sentAt: number) {
+    const middle = (sentAt + Date.now()) / 2
+    clockOffsetMs.value = Math.round(Date.parse(serverNow) - middle)
+  }
+
+  function remember(description: SessionDescription) {
+    current.value = description
+    localStorage.setItem(REMEMBERED, JSON.stringify(description))
+    state.value = 'signed-in'
+  }
+
+  async function check() {
+    const sentAt = Date.now()
+    try {
+      const description = await ask<SessionDescription>('GET', '/api/session')
+      if (current.value && current.value.person.id !== description.person.id) current.value = undefined
+      measureClock(description.serverNow, sentAt)
+      remember(description)
+    } catch (error) {
+      state.value = error instanceof Refusal && error.status === 401 ? 'signed-out' : current.value ? 'offline' : 'unknown'
+    }
+  }
+
+  async function signIn(name: string, password: string) {
+    const sentAt = Date.now()
+    const description = await ask<SessionDescription>('POST', '/api/session', { signIn: name, password })
+    measureClock(description.serverNow, sentAt)
+    remember(description)
+  }
+
+  async function signOut() {
+    await ask('DELETE', '/api/session').catch(() => undefined)
+    current.value = undefined
+    localStorage.removeItem(REMEMBERED)
+    state.value = 'signed-out'
+  }
+
+  function noteWaiting(personId: string, name: string, count: number) {
+    const { [personId]: _, ...others } = waiting.value
+    waiting.value = count > 0 ? { ...others, [personId]: { name, count } } : others
+    localStorage.setItem(WAITING, JSON.stringify(waiting.value))
+  }
+
+  return { current, state, clockOffsetMs, waiting, check, signIn, signOut, measureClock, noteWaiting }
+})

@@ -1,0 +1,26 @@
+import type { CaseInput } from '../../core/casefile/assess'
+import { standing } from '../../core/casefile/records'
+import { rankCase, type RankedCase } from '../../core/casefile/rank-case'
+
+export interface RankRequest {
+  ticket: number
+  input: CaseInput
+}
+export interface RankAnswer {
+  ticket: number
+  ranked: RankedCase
+  /** probability of each fault before the newest record, and which record that was */
+  before: { record: string; probability: Record<string, number> } | undefined
+}
+
+self.addEventListener('message', (event: MessageEvent<RankRequest>) => {
+  const { ticket, input } = event.data
+  const ranked = rankCase(input)
+  const newest = standing(input.records).at(-1)
+  let before: RankAnswer['before']
+  if (newest && newest.kind !== 'pressure-hold.start') {
+    const earlier = rankCase({ ...input, records: input.records.filter((r) => r.id !== newest.id) })
+    before = { record: newest.id, probability: Object.fromEntries(earlier.ranking.suspects.map((s) => [s.fault, s.probability])) }
+  }
+  self.postMessage({ ticket, ranked, before } satisfies RankAnswer)
+})
