@@ -106,10 +106,10 @@ export const useBench = defineStore('bench', () => {
   /** Shows what waits in the outbox as if it were here already. */
   function showItem(item: OutboxItem) {
     if (item.state === 'refused') return
-    const body = item.body as Record<string, never>
-    if (item.entity === 'vehicles') put('vehicles', [body.vehicle])
-    else if (item.entity === 'instruments') put('instruments', [body.instrument])
-    else if (item.entity === 'cases') put('cases', [{ ...(body.case as CaseHeader), elevationMetres: session.current?.shop.elevationMetres ?? 0 }])
+    const body = item.body as Record<string, { id: string }>
+    if (item.entity === 'vehicles') put('vehicles', [body.vehicle!])
+    else if (item.entity === 'instruments') put('instruments', [body.instrument!])
+    else if (item.entity === 'cases') put('cases', [{ ...(body.case as unknown as CaseHeader), elevationMetres: session.current?.shop.elevationMetres ?? 0 } as { id: string }])
     else if (item.entity === 'profiles') put('profiles', [body as never])
     else if (item.entity === 'records') put('records', [{ id: item.id, ...body } as never])
     else put('events', [{ id: item.id, ...body } as never])
@@ -249,7 +249,7 @@ export const useBench = defineStore('bench', () => {
         events: page.events.map((e) => ({ id: e.event.id, ...e })),
       }
       await from.transaction('rw', from.copies(), async () => {
-        for (const kind of Object.keys(fresh) as Copy[]) await from[kind].bulkPut(fresh[kind] as never[])
+        for (const kind of Object.keys(fresh) as Copy[]) await from.table(kind).bulkPut(fresh[kind])
         await from.meta.put({ key: 'cursor', value: page.cursor })
       })
       for (const kind of Object.keys(fresh) as Copy[]) put(kind, fresh[kind])

@@ -6,7 +6,7 @@ import type { PlacedReading } from './evidence'
  * A second, naive account of the same semantics for tests: subsets by bit mask, explicit joint over every fault's
  * own outcome of every sign, validity of each condition enumerated. Shares no code with the engine.
  */
-export function bruteForceSets(book: Book, faults: Fault[]): string[][] {
+export function bruteForceSets(faults: Fault[]): string[][] {
   const out: string[][] = []
   for (let mask = 0; mask < 1 << faults.length; mask++) {
     const set = faults.filter((_, i) => (mask >> i) & 1)
@@ -38,7 +38,7 @@ export function bruteForceStates(sign: Sign, set: Fault[]): number[] {
 }
 
 export function bruteForcePosterior(book: Book, faults: Fault[], setWeights: Map<string, number>, readings: PlacedReading[]) {
-  const scored = bruteForceSets(book, faults).map((ids) => {
+  const scored = bruteForceSets(faults).map((ids) => {
     const set = faults.filter((f) => ids.includes(f.id))
     let p = setWeights.get(ids.join('+'))!
     for (const sign of book.signs) {

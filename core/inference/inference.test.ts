@@ -152,6 +152,15 @@ describe('the shipped book', () => {
     expect(all.sets.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 12)
     expect(all.sets[0]).toBeCloseTo(0.03, 10)
   })
+  it('what faults that cannot exist would have had is shared among the others, for every profile', () => {
+    const without = { oilCooler: false, egrCooler: false, turboCooled: false, fan: 'electric-relay' as const }
+    for (const complaint of ['coolant-loss', 'overheats', 'no-heat'] as const) {
+      const m = buildModel(BOOK, complaint, without)
+      const total = BOOK.faults.reduce((a, f) => a + PRIORS[f.prior[complaint]], 0)
+      expect(m.faults.length).toBeLessThan(BOOK.faults.length)
+      expect(computePosterior(m, []).all.faults.reduce((a, b) => a + b, 0)).toBeCloseTo(total, 9)
+    }
+  })
   it('a fault exists unless the profile is known to exclude it', () => {
     const egr = BOOK.faults.find((f) => f.id === 'egr-cooler-internal')!
     expect(canExist(egr, {})).toBe(true)

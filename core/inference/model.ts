@@ -66,7 +66,7 @@ export function buildModel(book: Book, complaint: Complaint, profile: SystemProf
   }
   const members = Int16Array.from(sets)
   const setCount = sets.length / 3
-  const prior = Float64Array.from(faults, (fault) => PRIORS[fault.prior[complaint]])
+  const prior = priorsOf(book, faults, complaint)
   const weight = calibrate(members, setCount, prior, book.nothingAtAll[complaint])
   const signs = new Map(book.signs.map((sign) => [sign.id, signModel(sign, faults)]))
   return {
@@ -79,6 +79,16 @@ export function buildModel(book: Book, complaint: Complaint, profile: SystemProf
     indexOf: (list) => index.get(key(list[0] ?? -1, list[1] ?? -1, list[2] ?? -1)) ?? -1,
     signs,
   }
+}
+
+/**
+ * Priors of the faults that can exist here. What the book gives to faults that this vehicle cannot have is shared
+ * out among the others in proportion: the complaint is there, so something explains it.
+ */
+export function priorsOf(book: Book, faults: readonly Fault[], complaint: Complaint): Float64Array {
+  const sum = (list: readonly Fault[]) => list.reduce((total, fault) => total + PRIORS[fault.prior[complaint]], 0)
+  const share = sum(book.faults) / sum(faults)
+  return Float64Array.from(faults, (fault) => Math.min(0.6, PRIORS[fault.prior[complaint]] * share))
 }
 
 function signModel(sign: Sign, faults: readonly Fault[]): SignModel {

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import type { RankAnswer } from '../../workers/rank.worker'
+import { formatChance } from '../../../words/format'
+
+const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean }>()
+const emit = defineEmits<{ why: [fault: string] }>()
+const preferences = usePreferences()
+const all = ref(false)
+
+const rows = computed(() => {
+  const { answer } = props
+  if (!answer) return []
+  const { suspects, moved, says } = answer.ranked.ranking
+  return suspects.slice(0, all.value ? undefined : 6).map((s, i) => {
+    const was = answer.before?.probability[s.fault]
+    const change = was === undefined || formatChance(was) === formatChance(s.probability) ? undefined : { up: s.probability > was, text: formatChance(was) }
+    const strongest = moved.filter((m) => m.fault === s.fault && m.decibans > 1).sort((a, b) => b.decibans - a.decibans).slice(0, 2)
+    const because = [...new Set(strongest.map((m) => says.find((x) => x.reading === m.reading)?.message).filter((m) => m !== undefined).map((m) => preferences.say(m)))]
+    return { ...s, index: i, change, because: because.join('; '), open: s.guards.filter((g) => !g.met), role: s.role }
+  })
+})
+</script>
+
+<template>
+  <section class="suspects" aria-label="Suspects">
+    <h2>Suspects</h2>
+    <p v-if="failed" class="problem">The ranking stopped on this device. Everything recorded is kept; load the page again.</p>
+    <p v-else-if="!answer" class="quiet">Working it out …</p>
+    <TransitionGroup v-else name="move" tag="ol">
+      <li v-for="row in rows" :key="row.fault">
+        <button type="button" :aria-label="`${row.name}, ${formatChance(row.probability)}. Why?`" :data-fault="row.fault" @click="emit('why', row.fault)">
+          <span class="line"><span class="who">{{ row.name }}</span><span class="chance">{{ formatChance(row.probability) }}</span></span>
+          <span class="track"><span :style="{ width: `${Math.max(0.6, row.probability * 100)}%` }" :class="{ hot: row.index === 0 && row.probability > 0.3 }" /></span>
+          <span v-if="row.index < 3 && row.because" class="because">{{ row.because }}</span>
+          <span v-if="row.change" class="change" :class="{ up: row.change.up }">{{ row.change.up ? '▲' : '▼' }} was {{ row.change.text }}</span>
+          <span v-if="row.role === 'consequence'" class="because">more likely a consequence than the root</span>
+          <span v-if="row.index < 3 && row.open[0]" class="open">Not yet: {{ row.open[0].text }}<template v-if="row.open.length > 1">, and {{ row.open.length - 1 }} more</template></span>
+        </button>
+      </li>
+    </TransitionGroup>
+    <button v-if="answer" type="button" class="plain-button" @click="all = !all">{{ all ? 'The first six' : `All ${answer.ranked.ranking.suspects.length}` }}</button>
+    <p v-if="answer && answer.ranked.ranking.nothingWrong > 0.02" class="small quiet">Nothing wrong: {{ formatChance(answer.ranked.ranking.nothingWrong) }}</p>
+  </section>
+</template>
+
+<style scoped>
+.suspects { display: flex; flex-direction: column; gap: 6px; }
+ol { list-style: none; margin: 0; padding: 0; }
+li { border-bottom: 1px solid var(--line); }
+li button { display: flex; flex-direction: column; gap: 3px; width: 100%; text-align: left; background: none; border: 0; color: inherit; font: inherit; padding: 7px 0; cursor: pointer; min-height: 48px; }
+.line { display: flex; justify-content: space-between; gap: 10px; font-weight: 600; font-size: 18px; line-height: 1.15; }
+.chance { white-space: nowrap; font-weight: 500; }
+.track { display: block; height: 8px; background: var(--rail); }
+.track span { display: block; height: 100%; background: var(--bar-fill); transition: width 0.6s ease; }
+.track span.hot { background: var(--hot); }
+.because { color: var(--ink-2); font-size: 15px; line-height: 1.2; }
+.change { font-weight: 600; font-size: 15px; color: var(--cool); }
+.change.up { color: var(--hot); }
+.open { font-size: 15px; line-height: 1.2; padding-left: 20px; position: relative; }
+.open::before { content: ''; position: absolute; left: 1px; top: 2px; width: 11px; height: 11px; border: 2px dashed var(--ink-2); }
+.move-move { transition: transform 0.5s ease; }
+.plain-button { align-self: flex-start; }
+@media (prefers-reduced-motion: reduce) { .move-move, .track span { transition: none; } }
+</style>

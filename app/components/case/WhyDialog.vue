@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { BOOK } from '../../../core/knowledge/book'
+import type { RankedCase } from '../../../core/casefile/rank-case'
+import { formatChance } from '../../../words/format'
+
+/** Why a suspect stands where it does: evidence for and against, what is not proven yet, and how a repair is shown. */
+const props = defineProps<{ fault: string | undefined; ranked: RankedCase | undefined }>()
+const emit = defineEmits<{ close: [] }>()
+const preferences = usePreferences()
+const entry = computed(() => BOOK.faults.find((f) => f.id === props.fault))
+const suspect = computed(() => props.ranked?.ranking.suspects.find((s) => s.fault === props.fault))
+const evidence = computed(() => {
+  const ranking = props.ranked?.ranking
+  if (!ranking) return []
+  return ranking.moved
+    .filter((m) => m.fault === props.fault && Math.abs(m.decibans) >= 0.3)
+    .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
+    .map((m) => {
+      const said = ranking.says.filter((s) => s.reading === m.reading)
+      const reasons = [...new Set(said.map((s) => entry.value?.effects.find((e) => e.sign === s.sign)?.because).filter(Boolean))]
+      return { ...m, text: [...new Set(said.map((s) => preferences.say(s.message)))].join('; '), reason: reasons[0] ?? (m.decibans < 0 ? 'Others explain it better, or it should have shown and did not.' : 'It makes the others less likely.') }
+    })
+})
+const widest = computed(() => Math.max(3, ...evidence.value.map((e) => Math.abs(e.decibans))))
+const words = (db: number) => (Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4 ? 'clearly' : 'a little')
+</script>
+
+<template>
+  <v-dialog :model-value="fault !== undefined" max-width="680" scrollable @update:model-value="emit('close')">
+    <v-card v-if="entry && suspect" class="pa-5 why">
+      <div class="row"><h2 class="grow">{{ entry.name }}</h2><strong>{{ formatChance(suspect.probability) }}</strong></div>
+      <p>{{ entry.what }} <span class="quiet">{{ entry.priorBecause }}</span></p>
+      <h3>What speaks for and against it</h3>
+      <p v-if="evidence.length === 0" class="quiet">Nothing recorded so far moves it; it stands where the complaint puts it.</p>
+      <ul>
+        <li v-for="item in evidence" :key="item.reading">
+          <div class="row"><span class="grow bold">{{ item.text }}</span><span class="quiet small">{{ item.decibans > 0 ? 'for' : 'against' }}, {{ words(item.decibans) }} ({{ item.decibans > 0 ? '+' : '−' }}{{ Math.abs(item.decibans).toFixed(1) }} dB)</span></div>
+          <div class="axis"><span :class="item.decibans > 0 ? 'for' : 'against'" :style="{ width: `${(Math.abs(item.decibans) / widest) * 50}%` }" /></div>
+          <p class="small quiet">{{ item.reason }}</p>
+        </li>
+      </ul>
+      <h3>Before a part is ordered on it</h3>
+      <ul class="guards"><li v-for="guard in suspect.guards" :key="guard.id" :class="{ met: guard.met }">{{ guard.met ? 'Shown: ' : 'Not yet: ' }}{{ guard.text }}</li></ul>
+      <h3>How the repair is proven</h3>
+      <p>{{ entry.proof }}</p>
+      <v-btn class="solid" @click="emit('close')">Back to the check</v-btn>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.why { display: flex; flex-direction: column; gap: 10px; overflow-y: auto; }
+ul { list-style: none; margin: 0; padding: 0; display: flex; flex-direction: column; gap: 8px; }
+.bold { font-weight: 600; }
+.axis { position: relative; height: 10px; background: linear-gradient(to right, var(--rail), var(--rail)); margin: 2px 0; }
+.axis::after { content: ''; position: absolute; left: 50%; top: -2px; bottom: -2px; width: 2px; background: var(--ink); }
+.axis span { position: absolute; top: 0; bottom: 0; }
+.axis .for { left: 50%; background: var(--hot); }
+.axis .against { right: 50%; background: var(--cool); }
+.guards li { padding-left: 26px; position: relative; }
+.guards li::before { content: ''; position: absolute; left: 2px; top: 3px; width: 14px; height: 14px; border: 2px dashed var(--ink-2); }
+.guards li.met::before { border: 2px solid var(--cool); background: var(--cool); }
+</style>

@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { ofKind } from '../../../../core/casefile/records'
+import type { LevelAndCondition } from '../../../../core/checks/level-and-condition/record'
+
+const open = useOpenCase()
+const bench = useBench()
+const last = computed(() => ofKind(open.records.value, 'level-and-condition.look').at(-1))
+const seen = computed<LevelAndCondition>(() => last.value?.data ?? {})
+const ROWS = [
+  { key: 'level', label: 'Level, cold', options: [{ value: 'overfull', text: 'Above the mark' }, { value: 'right', text: 'Right' }, { value: 'low', text: 'Low' }, { value: 'empty', text: 'Nearly empty' }] },
+  { key: 'residualPressure', label: 'Pressure left on opening after a night', options: [{ value: 'none', text: 'None' }, { value: 'some', text: 'Some' }, { value: 'strong', text: 'Strong' }] },
+  { key: 'oilInCoolant', label: 'Oil in the coolant', options: [{ value: 'no', text: 'No' }, { value: 'yes', text: 'Yes' }] },
+  { key: 'emulsionInOil', label: 'Engine oil', options: [{ value: 'no', text: 'Clean' }, { value: 'filler-only', text: 'Froth under filler only' }, { value: 'dipstick', text: 'Milky on dipstick' }] },
+] as const
+const set = (key: string, value: string) =>
+  bench.addRecord(open.id, 'level-and-condition.look', { ...seen.value, [key]: value } as LevelAndCondition, last.value ? { supersedes: last.value.id } : {})
+</script>
+
+<template>
+  <div class="stack">
+    <p class="caution">Open only when cold. Coolant is poisonous and sweet: wipe it up, keep it from animals and children.</p>
+    <ChoiceRow v-for="row in ROWS" :key="row.key" :disabled="!open.mayRecord.value" :label="row.label" :options="row.options" :model-value="seen[row.key]" @update:model-value="set(row.key, $event)" />
+    <p><strong>This does not clear:</strong> a radiator that is not full behind a full bottle. Froth under the filler alone comes from short trips too.</p>
+    <v-btn v-if="last" class="back" :disabled="!open.mayRecord.value" @click="bench.withdraw(open.id, last.id)">Take it back</v-btn>
+  </div>
+</template>
+
+<style scoped>.back { align-self: flex-start; }</style>

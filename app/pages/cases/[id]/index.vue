@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import type { Part, SystemProfile } from '../../../../core/casefile/profile'
+import { ofKind } from '../../../../core/casefile/records'
+import { correctedSi } from '../../../../core/quantity/record'
+import { BOOK } from '../../../../core/knowledge/book'
+import type { PartState } from '../../../components/loop/LoopDrawing.vue'
+import { CHECK_NAMES, COMPLAINT_NAMES, type CheckId } from '../../../words-app'
+
+const route = useRoute()
+const router = useRouter()
+const bench = useBench()
+const session = useSession()
+const preferences = usePreferences()
+const id = String(route.params.id)
+const input = computed(() => bench.caseInput(id))
+const current = computed(() => standingOf(input.value))
+const { answer, failed } = useRanking(() => input.value)
+const mayRecord = computed(() => session.current?.may.record === true)
+provide(OPEN_CASE, { id, input, records: computed(() => current.value.records), events: computed(() => current.value.events), answer, mayRecord })
+
+const isCheck = (text: unknown): text is CheckId => typeof text === 'string' && text in CHECK_NAMES
+const active = computed<CheckId>(() => (isCheck(route.query.check) ? route.query.check : firstOpen.value))
+const tab = ref<'check' | 'suspects' | 'loop' | 'steps'>('check')
+const part = ref<Part>()
+const why = ref<string>()
+const profileOpen = ref(false)
+const draft = ref<SystemProfile>({})
+
+const done = computed(() => new Set(current.value.records.map((r) => r.kind.split('.')[0]!)))
+const firstOpen = computed<CheckId>(() => (['interview', 'level-and-condition', 'look-round', 'cap', 'tester-self-check', 'pressure-hold'] as const).find((c) => !done.value.has(c)) ?? 'pressure-hold')
+const acknowledged = computed(() => done.value.has('cautions'))
+function choose(check: CheckId) {
+  void router.replace({ query: { ...route.query, check } })
+  tab.value = 'check'
+}
+function tapPart(tapped: Part) {
+  part.value = tapped
+  choose('look-round')
+}
+const states = computed(() => {
+  const out = new Map<Part, PartState>()
+  for (const look of ofKind(current.value.records, 'look-round.part')) out.set(look.data.part, look.data.seen === 'dry' ? 'good' : 'wet')
+  if (answer.value?.ranked.assessment.caps.at(-1)?.analysis.states.includes('good')) out.set('cap', 'good')
+  return out
+})
+const suspicion = computed(() => {
+  const out = new Map<Part, number>()
+  for (const suspect of answer.value?.ranked.ranking.suspects ?? []) {
+    const at = BOOK.faults.find((f) => f.id === suspect.fault)
+    if (at?.part && at.group !== 'nothing-wrong') out.set(at.part, Math.max(out.get(at.part) ?? 0, suspect.probability))
+  }
+  return out
+})
+const next = computed(() => {
+  const list = answer.value?.ranked.next.filter((n) => isCheck(n.check) && n.check !== active.value) ?? []
+  return list[0] && { ...list[0], check: list[0].check as CheckId }
+})
+const coolant = computed(() => {
+  const start = ofKind(current.value.records, 'pressure-hold.start').at(-1)?.data.coolantAtStart
+  return start ? `${Math.round(preferences.units.temperature === '°C' ? correctedSi(start) : (correctedSi(start) * 9) / 5 + 32)}°` : undefined
+})
+function editProfile() {
+  draft.value = { ...input.value!.vehicle.profile }
+  profileOpen.value = true
+}
+async function keepProfile() {
+  const old = bench.profileOf(input.value!.vehicle.id)
+  await bench.addProfile(input.value!.vehicle.id, draft.value, old?.id)
+  profileOpen.value = false
+}
+const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Suspects' }, { value: 'loop', text: 'Loop' }, { value: 'steps', text: 'Steps' }] as const
+</script>
+
+<template>
+  <div v-if="input" class="case">
+    <Teleport to="#bar-title" defer><strong>{{ input.vehicle.name }}</strong> {{ input.vehicle.plate }} · {{ COMPLAINT_NAMES[input.case.complaint].toLowerCase() }}: {{ input.case.title }}</Teleport>
+    <ThermalRail class="rail" :class="{ shown: tab === 'steps' }" :active="active" :done="done" :coolant-text="coolant" @choose="choose" />
+    <main class="middle">
+      <div class="check" :class="{ shown: tab === 'check' }">
+        <StartCard v-if="!acknowledged" />
+        <section v-else class="sheet panel" :aria-label="CHECK_NAMES[active]">
+          <h1 class="title">{{ CHECK_NAMES[active] }}</h1>
+          <InterviewPanel v-if="active === 'interview'" />
+          <LevelPanel v-else-if="active === 'level-and-condition'" />
+          <LookPanel v-else-if="active === 'look-round'" :part="part" @choose="part = $event" />
+          <CapPanel v-else-if="active === 'cap'" />
+          <TesterSelfCheckPanel v-else-if="active === 'tester-self-check'" />
+          <HoldPanel v-else @check="choose($event as CheckId)" />
+        </section>
+      </div>
+      <section class="sheet loop" :class="{ shown: tab === 'loop' }" aria-label="Loop">
+        <LoopDrawing :profile="input.vehicle.profile" :states="states" :suspicion="suspicion" :marked="active === 'look-round' ? part : undefined" @tap="tapPart" />
+        <div class="row foot">
+          <span class="small quiet grow">Tick: looked at, dry. Dashed: not looked at. Thick with a fill: suspected. Tap a part to say what you see.</span>
+          <button type="button" class="plain-button" :disabled="!mayRecord" @click="editProfile">System profile</button>
+        </div>
+      </section>
+    </main>
+    <aside class="right" :class="{ shown: tab === 'suspects' }">
+      <SuspectList :answer="answer" :failed="failed" @why="why = $event" />
+      <div v-if="next" class="next">
+        <h3>Next: {{ CHECK_NAMES[next.check].toLowerCase() }}</h3>
+        <p class="small">{{ next.minutes }} min, while it is cold. It settles most for its time.</p>
+        <v-btn class="solid" block @click="choose(next.check)">Go there</v-btn>
+      </div>
+      <v-btn class="report" block :to="`/cases/${id}/report`">Report, export</v-btn>
+    </aside>
+    <nav class="tabs no-print" aria-label="Parts of the case">
+      <button v-for="t in TABS" :key="t.value" type="button" :aria-pressed="tab === t.value" @click="tab = t.value">{{ t.text }}</button>
+    </nav>
+    <WhyDialog :fault="why" :ranked="answer?.ranked" @close="why = undefined" />
+    <v-dialog v-model="profileOpen" max-width="820" scrollable>
+      <v-card class="pa-5 stack profile"><h2>System of this vehicle</h2><ProfileForm v-model="draft" /><div class="row"><v-btn class="solid" @click="keepProfile">Keep the profile</v-btn><v-btn @click="profileOpen = false">Leave as it was</v-btn></div></v-card>
+    </v-dialog>
+  </div>
+  <main v-else class="page"><p class="sheet">{{ bench.loaded ? 'This case is not known on this device. When the network is back it may appear.' : 'Opening the case …' }}</p></main>
+</template>
+
+<style scoped>
+.case { flex: 1; display: grid; grid-template-columns: 196px minmax(0, 1fr) 304px; min-height: 0; }
+.middle { padding: 14px; display: flex; flex-direction: column; gap: 12px; min-width: 0; }
+.panel { padding: 14px 16px; }
+.title { font-size: 25px; margin-bottom: 8px; }
+.loop { padding: 12px 16px; }
+.foot { margin-top: 6px; flex-wrap: nowrap; }
+.right { background: var(--sheet); border-left: 1px solid var(--line); padding: 14px 16px; display: flex; flex-direction: column; gap: 14px; }
+.next { border: 2px solid var(--ink); border-radius: 5px; padding: 12px; display: flex; flex-direction: column; gap: 6px; margin-top: auto; }
+.tabs { display: none; }
+.page { padding: 20px; }
+.profile { overflow-y: auto; }
+.rail, .right { position: sticky; top: 58px; max-height: calc(100dvh - 58px); overflow-y: auto; }
+@media (max-width: 999px) {
+  .case { display: block; padding-bottom: 72px; }
+  .rail, .right, .check, .loop { display: none; position: static; max-height: none; }
+  .rail.shown, .right.shown { display: flex; min-height: calc(100dvh - 130px); }
+  .check.shown, .loop.shown { display: block; }
+  .middle { padding: 8px; }
+  .tabs { display: grid; grid-template-columns: repeat(4, 1fr); position: fixed; left: 0; right: 0; bottom: 0; background: var(--bar); z-index: 15; }
+  .tabs button { min-height: 60px; color: var(--on-bar-2); background: none; border: 0; font: inherit; font-weight: 600; border-top: 4px solid transparent; }
+  .tabs button[aria-pressed='true'] { color: var(--on-bar); border-color: #d8653a; }
+}
+</style>

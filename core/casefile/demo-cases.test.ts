@@ -1,0 +1,117 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import Ajv2020 from 'ajv/dist/2020.js'
+import { describe, expect, it } from 'vitest'
+import { InputError } from '../message'
+import { caseJsonSchema } from './json-schema'
+import { composeCaseFile } from './compose'
+import { rankCase } from './rank-case'
+import { readCaseFile, writeCaseFile } from './read'
+import { standing } from './records'
+
+const folder = 'data/demo/cases'
+const files = readdirSync(folder).filter((f) => f.endsWith('.json'))
+const load = (name: string) => readFileSync(join(folder, files.find((f) => f.startsWith(name))!), 'utf8')
+const ranked = (name: string) => rankCase(readCaseFile(load(name)))
+
+describe('demo cases', () => {
+  it('are at least six, valid by Zod and by the JSON Schema, and rank to probabilities', () => {
+    expect(files.length).toBeGreaterThanOrEqual(6)
+    const validate = new Ajv2020({ strict: false, validateFormats: false }).compile(caseJsonSchema())
+    for (const file of files) {
+      const text = readFileSync(join(folder, file), 'utf8')
+      expect(validate(JSON.parse(text)), `${file} ${JSON.stringify(validate.errors?.[0])}`).toBe(true)
+      const { ranking } = rankCase(readCaseFile(text))
+      for (const s of ranking.suspects) expect(s.probability >= 0 && s.probability <= 1 + 1e-12, `${file} ${s.fault}`).toBe(true)
+    }
+  })
+  it.each([
+    ['01', 'radiator-seam-leak', 0.4, ['seep']],
+    ['02', 'cap-weak', 0.9, ['tight']],
+    ['03', 'gasket-to-cylinder', 0.9, ['seep']],
+    ['04', 'overfilled', 0.8, ['tight']],
+    ['05', 'thermostat-housing-leak', 0.8, ['leak', 'seep']],
+    ['07', 'fan-electric-dead', 0.5, []],
+    ['08', 'thermostat-stuck-open', 0.5, []],
+    ['09', 'heater-core-leak', 0.6, ['seep']],
+  ])('case %s: the readings lead to %s, and the holds to %j', (name, fault, atLeast, holds) => {
+    const { ranking, assessment } = ranked(name)
+    expect(ranking.suspects[0]!.fault).toBe(fault)
+    expect(ranking.suspects[0]!.probability).toBeGreaterThan(atLeast)
+    expect(assessment.holds.map((h) => h.analysis.state)).toEqual(holds)
+  })
+  it('the leak found in case 01 is of the size its keeper reports', () => {
+    const [hold] = ranked('01').assessment.holds
+    expect(hold!.analysis.lossBudget!.comparison).toBe('explains')
+    expect(hold!.analysis.fallKPaPerMinute!.low).toBeLessThan(0.95)
+    expect(hold!.analysis.fallKPaPerMinute!.high).toBeGreaterThan(0.95)
+  })
+  it('the apprentice’s pass in case 06 clears nothing: low level, coarse dial, blind to the reported loss', () => {
+    const { assessment, ranking } = ranked('06')
+    const [hold] = assessment.holds
+    expect(hold!.analysis.state).not.toBe('seep')
+    expect(hold!.analysis.doesNotProve[0]!.id).toBe('hold.pass.lowLevel')
+    expect(assessment.readings.find((r) => r.sign === 'hold-cold')!.validity).toBeLessThan(0.5)
+    expect(ranking.suspects[0]!.probability).toBeLessThan(0.2)
+  })
+  it('in case 05 the replaced hose is no suspect any more', () => {
+    const { ranking } = ranked('05')
+    expect(ranking.suspects.find((s) => s.fault === 'lower-hose-leak')!.probability).toBe(0)
+  })
+})
+
+describe('the case file', () => {
+  it('comes back the same from reading, composing and writing', () => {
+    for (const file of files) {
+      const text = readFileSync(join(folder, file), 'utf8')
+      const read = readCaseFile(text)
+      expect(writeCaseFile(composeCaseFile(read, read.exportedAt))).toBe(text)
+    }
+  })
+  it('keeps unknown apart from absent', () => {
+    const { vehicle } = readCaseFile(load('06'))
+    expect(vehicle.profile.oilCooler).toBe('unknown')
+    expect('systemRatingKPa' in vehicle.profile).toBe(false)
+  })
+  const broken = (change: (file: any) => void) => {
+    const file = JSON.parse(load('01'))
+    change(file)
+    try {
+      readCaseFile(JSON.stringify(file))
+      return 'accepted'
+    } catch (error) {
+      return error instanceof InputError ? `${error.problem.id} ${error.path}` : 'another error'
+    }
+  }
+  it.each([
+    ['another format', (f: any) => (f.format = 'x'), 'file.otherFormat format'],
+    ['a later version', (f: any) => (f.version = 9), 'file.laterVersion version'],
+    ['no version', (f: any) => delete f.version, 'file.noVersion version'],
+    ['a pressure as a word', (f: any) => (f.records[0].kind = 'no-such-kind'), 'file.badField records.0.kind'],
+    ['an unknown person', (f: any) => (f.records[2].by = '0192f000-0000-7000-8000-00000000dead'), 'file.unknownPerson records.2.by'],
+    ['one id twice', (f: any) => (f.records[1].id = f.records[0].id), 'file.sameIdTwice records.1.id'],
+    ['a supersede of nothing', (f: any) => (f.records[1].supersedes = '0192f000-0000-7000-8000-00000000dead'), 'file.supersedesUnknown records.1.supersedes'],
+    ['another vehicle', (f: any) => (f.case.vehicle = '0192f000-0000-7000-8000-00000000dead'), 'file.otherVehicle case.vehicle'],
+  ])('refuses %s with the path of the field', (_, change, says) => {
+    expect(broken(change)).toBe(says)
+  })
+  it('says of a truncated file that it was cut short', () => {
+    expect(() => readCaseFile(load('01').slice(0, 5000))).toThrow(/file.truncated/)
+    expect(() => readCaseFile('hello')).toThrow(/file.notJson/)
+  })
+  it('a corrected and a withdrawn record stay in the file and leave the computation', () => {
+    const file = readCaseFile(load('01'))
+    const reading = file.records.findLast((r) => r.kind === 'pressure-hold.reading')!
+    const base = { by: reading.by, observedAt: '2026-11-20T09:00:00.000Z' }
+    const withdrawn = { ...base, id: '0193a001-0000-7000-8000-0000000ffff1', kind: 'withdrawn' as const, data: {}, supersedes: reading.id }
+    expect(standing([...file.records, withdrawn]).map((r) => r.id)).not.toContain(reading.id)
+    const points = rankCase({ ...file, records: [...file.records, withdrawn] }).assessment.holds[0]!.analysis.points
+    expect(points.map((p) => p.id)).not.toContain(reading.id)
+  })
+  it('the order of records does not matter', () => {
+    const file = readCaseFile(load('03'))
+    const straight = rankCase(file).ranking.suspects
+    const shuffled = rankCase({ ...file, records: [...file.records].reverse() }).ranking.suspects
+    straight.forEach((s) => expect(shuffled.find((x) => x.fault === s.fault)!.probability).toBeCloseTo(s.probability, 9))
+  })
+})
