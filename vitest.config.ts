@@ -1,5 +1,5 @@
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  test: { include: ['{core,words,cli,app,scripts}/**/*.test.{ts,mjs}'], environment: 'node' },
+  test: { include: ['{core,words,cli,app,scripts}/**/*.test.{ts,mjs}', 'tests/*.test.ts'], environment: 'node', testTimeout: 30000 },
 })

@@ -9,10 +9,10 @@ const route = useRoute()
 const { running, now } = useTimers()
 
 const sendState = computed(() => {
-  if (bench.refused.length > 0) return { text: `${bench.refused.length} set aside`, bad: true }
-  if (session.state === 'signed-out') return { text: `Signed out · ${bench.kept.length} kept`, bad: true }
-  if (bench.kept.length > 0) return { text: bench.reachable ? `Sending ${bench.kept.length}` : `${bench.kept.length} kept, not sent`, bad: false }
-  return { text: bench.reachable ? 'All kept, all sent' : 'No network · all kept', bad: false }
+  if (bench.refused.length > 0) return { text: `${bench.refused.length} set aside`, short: `${bench.refused.length} aside`, bad: true }
+  if (session.state === 'signed-out') return { text: `Signed out · ${bench.kept.length} kept`, short: `${bench.kept.length} kept`, bad: true }
+  if (bench.kept.length > 0) return { text: bench.reachable ? `Sending ${bench.kept.length}` : `${bench.kept.length} kept, not sent`, short: `${bench.kept.length} kept`, bad: false }
+  return { text: bench.reachable ? 'All kept, all sent' : 'No network · all kept', short: bench.reachable ? 'Sent' : 'No net', bad: false }
 })
 const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
 </script>
@@ -27,7 +27,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
       <NuxtLink v-for="timer in running" :key="timer.id" :to="`/cases/${timer.caseId}?check=pressure-hold`" class="pill timer" :class="{ due: timer.due }">
         <span class="timer-name">{{ timer.name }}</span> {{ formatClock((now - timer.startedAt) / 1000) }}
       </NuxtLink>
-      <NuxtLink to="/outbox" class="pill state" :class="{ bad: sendState.bad }" data-testid="send-state">{{ sendState.text }}</NuxtLink>
+      <NuxtLink to="/outbox" class="pill state" :class="{ bad: sendState.bad }" data-testid="send-state" :aria-label="sendState.text"><span class="long">{{ sendState.text }}</span><span class="short">{{ sendState.short }}</span></NuxtLink>
       <NuxtLink to="/settings" class="pill units" aria-label="Units, theme and sign-out">
         {{ preferences.units.pressure }} · {{ preferences.units.temperature }} <v-icon :icon="mdiCogOutline" size="22" />
       </NuxtLink>
@@ -51,6 +51,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
 .title { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; min-width: 0; color: var(--on-bar); }
 .space { flex: 1; }
 .pill { border: 1.5px solid #5d6d72; border-radius: 4px; padding: 0 12px; min-height: 48px; display: inline-flex; align-items: center; gap: 8px; white-space: nowrap; }
+.short { display: none; }
 .pill.bad { background: #f6dccd; color: #6e2103; border-color: #f6dccd; font-weight: 600; }
 .pill.timer { background: #fdfbf5; color: #1d2a2e; border-color: #fdfbf5; font-weight: 600; }
 .pill.timer.due { background: #f0b18c; border-color: #f0b18c; }
@@ -60,6 +61,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
   .pill { padding: 0 8px; }
   .units { font-size: 0; min-width: 48px; justify-content: center; }
   .timer-name { display: none; }
-  .state { max-width: 120px; overflow: hidden; font-size: 15px; }
+  .state .long { display: none; }
+  .state .short { display: inline; }
 }
 </style>

@@ -55,6 +55,7 @@ async function importFile() {
 <style scoped>
 .board { padding: 20px; display: flex; flex-direction: column; gap: 16px; max-width: 1280px; width: 100%; margin: 0 auto; }
 .grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr)); gap: 14px; }
+@media (max-width: 700px) { .head .grow { flex: 1 0 100%; } }
 .hidden-input { position: absolute; width: 1px; height: 1px; opacity: 0; pointer-events: none; }
 .empty { padding: 40px; text-align: center; }
 .plain-button { align-self: flex-start; }

@@ -35,6 +35,7 @@ export const useSession = defineStore('session', () => {
   }
 
   async function check() {
+    if (!current.value) return void (state.value = 'signed-out')
     const sentAt = Date.now()
     try {
       const description = await ask<SessionDescription>('GET', '/api/session')

@@ -28,7 +28,8 @@ export function nextChecks(
   const gone = repairs.at(-1)!
   const sets = heaviest.map((s) => ({ p: all.sets[s]!, members: membersOf(model, s).filter((f) => !gone.has(f)) }))
   const left = entropy(sets.map((s) => s.p))
-  return COLD_CHECKS.map(({ check, minutes, signs }) => {
+  const open = COLD_CHECKS.filter(({ check, signs }) => check === 'look-round' || !signs({ parts }).some((id) => spoken.has(id)))
+  return open.map(({ check, minutes, signs }) => {
     let bits = 0
     for (const id of signs({ parts })) {
       const sign = model.signs.get(id)

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import type { RankAnswer } from '../../workers/rank.worker'
+import { BOOK } from '../../../core/knowledge/book'
 import { formatChance } from '../../../words/format'
 
 const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean }>()
 const emit = defineEmits<{ why: [fault: string] }>()
 const preferences = usePreferences()
 const all = ref(false)
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 const rows = computed(() => {
   const { answer } = props
@@ -14,8 +16,9 @@ const rows = computed(() => {
   return suspects.slice(0, all.value ? undefined : 6).map((s, i) => {
     const was = answer.before?.probability[s.fault]
     const change = was === undefined || formatChance(was) === formatChance(s.probability) ? undefined : { up: s.probability > was, text: formatChance(was) }
-    const strongest = moved.filter((m) => m.fault === s.fault && m.decibans > 1).sort((a, b) => b.decibans - a.decibans).slice(0, 2)
-    const because = [...new Set(strongest.map((m) => says.find((x) => x.reading === m.reading)?.message).filter((m) => m !== undefined).map((m) => preferences.say(m)))]
+    const own = new Set(BOOK.faults.find((f) => f.id === s.fault)?.effects.map((e) => e.sign))
+    const strongest = moved.filter((m) => m.fault === s.fault && m.decibans > 0.7).sort((a, b) => b.decibans - a.decibans)
+    const because = [...new Set(strongest.flatMap((m) => says.filter((x) => x.reading === m.reading && own.has(x.sign)).slice(0, 1)).map((x) => preferences.say(x.message)))].slice(0, 2)
     return { ...s, index: i, change, because: because.join('; '), open: s.guards.filter((g) => !g.met), role: s.role }
   })
 })
@@ -34,7 +37,7 @@ const rows = computed(() => {
           <span v-if="row.index < 3 && row.because" class="because">{{ row.because }}</span>
           <span v-if="row.change" class="change" :class="{ up: row.change.up }">{{ row.change.up ? '▲' : '▼' }} was {{ row.change.text }}</span>
           <span v-if="row.role === 'consequence'" class="because">more likely a consequence than the root</span>
-          <span v-if="row.index < 3 && row.open[0]" class="open">Not yet: {{ row.open[0].text }}<template v-if="row.open.length > 1">, and {{ row.open.length - 1 }} more</template></span>
+          <span v-if="row.index < 3 && row.open[0]" class="open">Not yet: {{ lower(row.open[0].text) }}<template v-if="row.open.length > 1">, and {{ row.open.length - 1 }} more</template></span>
         </button>
       </li>
     </TransitionGroup>
@@ -57,7 +60,7 @@ li button { display: flex; flex-direction: column; gap: 3px; width: 100%; text-a
 .change { font-weight: 600; font-size: 15px; color: var(--cool); }
 .change.up { color: var(--hot); }
 .open { font-size: 15px; line-height: 1.2; padding-left: 20px; position: relative; }
-.open::before { content: ''; position: absolute; left: 1px; top: 2px; width: 11px; height: 11px; border: 2px dashed var(--ink-2); }
+.open::before { content: ''; position: absolute; left: 0; top: 2px; width: 13px; height: 13px; border: 1.5px dashed var(--ink); }
 .move-move { transition: transform 0.5s ease; }
 .plain-button { align-self: flex-start; }
 @media (prefers-reduced-motion: reduce) { .move-move, .track span { transition: none; } }

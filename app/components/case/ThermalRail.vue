@@ -12,7 +12,8 @@ const LATER = ['Bench', 'Road', 'Hot', 'Warming']
   <nav class="rail" aria-label="Checks by temperature">
     <div class="glass" aria-hidden="true"><span class="level" /><span class="bulb">{{ coolantText ?? 'cold' }}</span></div>
     <div class="list">
-      <div v-for="phase in LATER" :key="phase" class="phase"><span class="phase-name">{{ phase }}</span><span class="quiet small">no checks in this version</span></div>
+      <div v-for="phase in LATER" :key="phase" class="phase"><span class="phase-name">{{ phase }}</span></div>
+      <p class="quiet small">This version covers the cold checks. Done hot first, they cost an hour of cooling down.</p>
       <div class="phase now">
         <span class="phase-name">Cold · now</span>
         <button v-for="check in COLD" :key="check" type="button" :aria-current="check === active ? 'step' : undefined" :data-check="check" @click="emit('choose', check)">
@@ -28,7 +29,7 @@ const LATER = ['Bench', 'Road', 'Hot', 'Warming']
 .glass { width: 16px; border: 2px solid var(--ink-2); border-radius: 10px; position: relative; background: var(--sheet); margin-bottom: 24px; flex: none; }
 .level { position: absolute; left: 0; right: 0; bottom: 0; height: 22%; background: var(--cool); }
 .bulb { position: absolute; left: 50%; bottom: -26px; transform: translateX(-50%); background: var(--cool); color: var(--sheet); font-weight: 600; font-size: 13px; width: 42px; height: 42px; border-radius: 50%; display: grid; place-items: center; }
-.list { flex: 1; display: flex; flex-direction: column; gap: 14px; min-width: 0; }
+.list { flex: 1; display: flex; flex-direction: column; gap: 22px; min-width: 0; }
 .phase { display: flex; flex-direction: column; }
 .phase-name { text-transform: uppercase; font-size: 14px; font-weight: 600; letter-spacing: 0.06em; border-bottom: 1px solid var(--line); padding-bottom: 2px; }
 .now { margin-top: auto; padding-bottom: 8px; }

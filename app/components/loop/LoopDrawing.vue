@@ -17,15 +17,14 @@ const under = (part: Part) => {
   if (chance(part) >= 0.1) return formatChance(chance(part))
   return state === 'good' ? 'dry' : state === 'wet' ? 'wet' : ''
 }
+const shortName = (part: Part) => (part === 'thermostat' ? 'Thermostat' : PART_NAMES[part])
 const spoken = (part: Part) => `${PART_NAMES[part]}: ${{ 'not-looked': 'not looked at', good: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
 </script>
 
 <template>
   <svg class="loop" :viewBox="`-4 -2 ${layout.width + 8} ${layout.height + 6}`" role="group" aria-label="The cooling loop of this vehicle">
-    <defs>
-      <marker id="flow" viewBox="0 0 8 8" refX="4" refY="4" markerWidth="2.2" markerHeight="2.2" orient="auto"><path d="M1 1L7 4L1 7z" class="arrow" /></marker>
-    </defs>
-    <path v-for="pipe in layout.pipes" :key="pipe.id" :d="path(pipe.points)" class="pipe" :class="pipe.side" :marker-mid="pipe.side === 'small' ? undefined : 'url(#flow)'" />
+    <path v-for="pipe in layout.pipes" :key="pipe.id" :d="path(pipe.points)" class="pipe" :class="pipe.side" />
+    <path v-for="(arrow, i) in layout.arrows" :key="i" class="arrow" d="M-5 -7L7 0L-5 7z" :transform="`translate(${arrow.x} ${arrow.y}) rotate(${arrow.degrees})`" />
     <g v-for="box in layout.boxes" :key="box.part" class="part" :class="[stateOf(box.part), { marked: marked === box.part }]" role="button" tabindex="0" :aria-label="spoken(box.part)" :data-part="box.part" @click="emit('tap', box.part)" @keydown.enter="emit('tap', box.part)" @keydown.space.prevent="emit('tap', box.part)">
       <rect class="outline" :x="box.x" :y="box.y" :width="box.w" :height="box.h" rx="2" />
       <rect v-if="chance(box.part) >= 0.1" class="foot" :x="box.x" :y="box.y + box.h - 6" :width="box.w * chance(box.part)" height="6" />
@@ -33,7 +32,7 @@ const spoken = (part: Part) => `${PART_NAMES[part]}: ${{ 'not-looked': 'not look
         <text :x="box.x + box.w / 2" :y="box.y + box.h / 2" class="name" :transform="`rotate(-90 ${box.x + box.w / 2} ${box.y + box.h / 2})`" dominant-baseline="middle">{{ PART_NAMES[box.part] }}</text>
       </template>
       <template v-else>
-        <text :x="box.x + box.w / 2" :y="box.y + box.h / 2 + (under(box.part) ? -3 : 5)" class="name">{{ PART_NAMES[box.part] }}</text>
+        <text :x="box.x + box.w / 2" :y="box.y + box.h / 2 + (under(box.part) ? -3 : 5)" class="name">{{ shortName(box.part) }}</text>
         <text v-if="under(box.part)" :x="box.x + box.w / 2" :y="box.y + box.h / 2 + 12" class="under">{{ under(box.part) }}</text>
         <path v-if="stateOf(box.part) === 'good'" class="tick" :d="`M${box.x + box.w - 15} ${box.y + 8}l4 5l8 -9`" />
       </template>

@@ -2,7 +2,9 @@ import { knownValue, partsOf, type Part, type SystemProfile } from '../../../cor
 
 export interface Box { part: Part; x: number; y: number; w: number; h: number }
 export interface Pipe { id: string; side: 'hot' | 'cold' | 'small'; points: [number, number][]; }
-export interface LoopLayout { width: number; height: number; boxes: Box[]; pipes: Pipe[] }
+/** Which way the coolant runs, between parts; degrees clockwise from rightwards. */
+export interface Arrow { x: number; y: number; degrees: number }
+export interface LoopLayout { width: number; height: number; boxes: Box[]; pipes: Pipe[]; arrows: Arrow[] }
 
 /**
  * Where each part of this vehicle's loop stands: radiator left, engine in the middle, heater right; the thermostat on
@@ -54,5 +56,12 @@ export function layoutLoop(profile: SystemProfile): LoopLayout {
     if (i < 2) pipes.push({ id: `extra${i}`, side: 'small', points: [[x + W / 2, y + 8], [x + W / 2, low]] })
     else pipes.push({ id: `extra${i}`, side: 'small', points: [[x, y + H / 2], [505, y + H / 2], [505, 200]] })
   }
-  return { width: 660, height: 310, boxes: boxes.filter((b) => parts.has(b.part)), pipes }
+  const arrows: Arrow[] = [
+    { x: 138, y: top, degrees: 180 },
+    { x: inlet ? 330 : 393, y: top, degrees: 180 },
+    { x: 138, y: low, degrees: 0 },
+    { x: 267, y: low, degrees: 0 },
+    { x: 600, y: 162, degrees: 90 },
+  ]
+  return { arrows, width: 660, height: 310, boxes: boxes.filter((b) => parts.has(b.part)), pipes }
 }

@@ -89,6 +89,7 @@ function correct(record: CaseRecord<'pressure-hold.reading'>) {
   problem.value = ''
 }
 const remark = (kind: 'hiss-heard' | 'target-not-reached') => bench.addRecord(open.id, 'pressure-hold.remark', { run: start.value!.id, elapsedSeconds: elapsed.value, remark: kind })
+const shownCautions = computed(() => (analysis.value?.cautions ?? []).filter((c) => running.value || c.id !== 'caution.hold'))
 const heard = computed(() => remarks.value.some((r) => r.data.remark === 'hiss-heard'))
 const latest = computed(() => readings.value.at(-1))
 const verdictWords = computed(() => {
@@ -108,7 +109,7 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
   <HoldSetup v-if="!start" @started="again = false" />
   <div v-else class="stack hold">
     <p class="quiet head"><strong>{{ running ? formatClock(elapsed) : `Ended at ${formatClock(end!.data.elapsedSeconds)}` }}</strong> · target {{ preferences.show('pressure', correctedSi(start.data.target)) }}<template v-if="analysis">, at most {{ preferences.show('pressure', analysis.allowedKPaGauge) }}</template><template v-if="offset !== 0"> · gauge reads {{ preferences.show('pressure', Math.abs(offset)) }} {{ offset < 0 ? 'low' : 'high' }}</template></p>
-    <p v-for="caution in analysis?.cautions ?? []" :key="caution.id" class="caution" :class="{ danger: caution.id !== 'caution.hold' }">{{ preferences.say(caution) }}</p>
+    <p v-for="caution in shownCautions" :key="caution.id" class="caution" :class="{ danger: caution.id !== 'caution.hold' }">{{ preferences.say(caution) }}</p>
     <div class="main">
       <HoldChart v-if="analysis" :analysis="analysis" :elapsed-seconds="elapsed" :running="running" class="chart" />
       <div class="figures">

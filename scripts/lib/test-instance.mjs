@@ -1,0 +1,42 @@
+import { spawn } from 'node:child_process'
+import { openSync } from 'node:fs'
+import { join } from 'node:path'
+import { DATA, freePort, ROOT, runProgram, sleep, UserError } from './common.mjs'
+
+/**
+ * A production server of its own on a database of its own, with the demo shop and a second shop in it; for tests.
+ * Gives the environment that the tests read and a function that stops the server.
+ */
+export async function startInstance(cluster, name) {
+  const env = { ...process.env, DATABASE_URL: cluster.url(`test_${name}`), DATABASE_MAINTENANCE_URL: cluster.url('postgres') }
+  const admin = async (...args) => {
+    const { code, output } = await runProgram(process.execPath, ['--import', 'tsx', 'server/admin/main.ts', ...args], { env })
+    if (code !== 0) throw new UserError(`Preparing the test database failed: ${output}`)
+    return output.trim().split('\n').at(-1)
+  }
+  await admin('prepare-demo')
+  const otherShop = await admin('create-shop', 'Valley Garage', '400')
+  await admin('add-person', otherShop, 'berit', 'Berit Aune', 'lead', 'valley-garage-400')
+  const port = await freePort()
+  const log = openSync(join(DATA, `test-${name}.log`), 'w')
+  const server = spawn(process.execPath, ['.output/server/index.mjs'], {
+    cwd: ROOT, stdio: ['pipe', log, log],
+    env: { ...env, NODE_ENV: 'production', HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NITRO_SHUTDOWN_TIMEOUT: '1000', NUXT_SESSION_PASSWORD: cluster.sessionPassword, THERMOGNOSIS_EXIT_WITH_STDIN: '1' },
+  })
+  const base = `http://127.0.0.1:${port}`
+  for (let i = 0; ; i++) {
+    const ok = await fetch(`${base}/api/health`).then((r) => r.ok, () => false)
+    if (ok) break
+    if (i > 150 || server.exitCode !== null) throw new UserError(`The test server did not start; see .data/test-${name}.log`)
+    await sleep(100)
+  }
+  return {
+    env: { TEST_BASE_URL: base, DATABASE_URL: env.DATABASE_URL },
+    stop: async () => {
+      const gone = new Promise((done) => server.once('exit', done))
+      server.kill('SIGTERM')
+      await Promise.race([gone, sleep(3000).then(() => server.kill('SIGKILL'))])
+    },
+  }
+}
+

@@ -1,0 +1,66 @@
+import { mkdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { ensurePackages, main, ROOT, say } from './lib/common.mjs'
+import { CHROMIUM, CHROMIUM_ARGUMENTS, ensureChromium } from './lib/chromium.mjs'
+
+/**
+ * One picture of each main view from the running demo (PORT, default 3000). With names as arguments only those; to
+ * another folder with OUT=folder.
+ */
+const base = `http://127.0.0.1:${process.env.PORT ?? 3000}`
+const out = process.env.OUT ?? join(ROOT, 'docs/screenshots')
+const only = process.argv.slice(2)
+const idOf = (file) => JSON.parse(readFileSync(join(ROOT, 'data/demo/cases', file), 'utf8')).case.id
+const seam = idOf('01-minibus-radiator-seam.json')
+const rescue = idOf('03-rescue-coolant-to-cylinder.json')
+const cap = idOf('02-salt-truck-weak-cap.json')
+
+const wide = { width: 1280, height: 800 }
+const phone = { width: 390, height: 844 }
+const VIEWS = [
+  { name: 'sign-in', path: '/sign-in', size: wide, signedOut: true },
+  { name: 'board', path: '/', size: wide },
+  { name: 'board-phone', path: '/', size: phone },
+  { name: 'new-complaint', path: '/new', size: wide, act: async (page) => { await page.getByRole('radio', { name: 'Loses coolant' }).click() } },
+  { name: 'hold', path: `/cases/${seam}?check=pressure-hold`, size: wide },
+  { name: 'hold-dark', path: `/cases/${seam}?check=pressure-hold`, size: wide, dark: true },
+  { name: 'hold-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone },
+  { name: 'suspects-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone, act: async (page) => { await page.getByRole('button', { name: 'Suspects' }).click() } },
+  { name: 'look-round', path: `/cases/${seam}?check=look-round`, size: wide },
+  { name: 'cap', path: `/cases/${cap}?check=cap`, size: wide },
+  { name: 'complaint', path: `/cases/${rescue}?check=interview`, size: wide },
+  { name: 'why', path: `/cases/${rescue}?check=pressure-hold`, size: wide, act: async (page) => { await page.locator('[data-fault=gasket-to-cylinder]').click(); await page.waitForTimeout(500) } },
+  { name: 'report', path: `/cases/${seam}/report`, size: wide, full: true },
+  { name: 'settings', path: '/settings', size: wide },
+]
+
+await main(async () => {
+  await ensurePackages()
+  await ensureChromium()
+  const { chromium } = await import('@playwright/test')
+  mkdirSync(out, { recursive: true })
+  const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGUMENTS })
+  for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name))) {
+    const context = await browser.newContext({ viewport: view.size, colorScheme: view.dark ? 'dark' : 'light', serviceWorkers: 'block' })
+    const page = await context.newPage()
+    page.on('console', (m) => m.type() === 'error' && say(`  ${view.name}: ${m.text()}`))
+    page.on('pageerror', (e) => say(`  ${view.name}: ${e.message}`))
+    if (!view.signedOut) {
+      await page.goto(`${base}/sign-in`)
+      await page.getByLabel('Sign-in name').fill('ilka')
+      await page.getByLabel('Password').fill('saddle-ridge-1300')
+      await page.getByRole('button', { name: 'Sign in' }).click()
+      await page.waitForURL((url) => url.pathname === '/')
+      await page.getByRole('link', { name: 'All kept, all sent' }).waitFor()
+    }
+    await page.goto(base + view.path)
+    if (view.path.startsWith('/cases')) await page.locator('.track, table').first().waitFor({ state: 'attached' })
+    await page.waitForTimeout(1500)
+    if (view.act) await view.act(page)
+    await page.waitForTimeout(700)
+    await page.screenshot({ path: join(out, `${view.name}.png`), fullPage: view.full === true })
+    say(view.name)
+    await context.close()
+  }
+  await browser.close()
+})

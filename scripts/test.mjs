@@ -1,0 +1,88 @@
+import { mkdirSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { DATA, ensureBuild, ensureDataFolder, ensurePackages, main, readJson, runProgram, say } from './lib/common.mjs'
+import { CHROMIUM, ensureChromium } from './lib/chromium.mjs'
+import { startCluster } from './lib/database.mjs'
+import { startInstance } from './lib/test-instance.mjs'
+
+const only = process.argv.slice(2)
+const wanted = (suite) => only.length === 0 || only.includes(suite)
+const results = []
+
+/** Counts of a suite; one that did not start, or reported nothing, counts as one failure. */
+function report(suite, passed, failed) {
+  const counted = passed + failed > 0
+  results.push({ suite, passed, failed: counted ? failed : 1 })
+  say(`${suite}: ${passed} passed, ${counted ? failed : 1} failed${counted ? '' : ' (did not start)'}`)
+}
+
+async function simple(suite, command, args) {
+  say(`\n== ${suite}`)
+  const { code, output } = await runProgram(command, args, { label: suite })
+  if (code !== 0) say(output)
+  report(suite, code === 0 ? 1 : 0, code === 0 ? 0 : 1)
+}
+
+async function vitest(suite, config, env = {}) {
+  say(`\n== ${suite}`)
+  const file = join(DATA, 'test-results', `${suite}.json`)
+  const { code, output } = await runProgram('npx', ['--no-install', 'vitest', 'run', '--config', config, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`], { label: suite, env: { ...process.env, NODE_ENV: 'test', ...env } })
+  const json = readJson(file)
+  if (code !== 0) say(output.slice(-20000))
+  const broken = json?.testResults?.filter((r) => r.status === 'failed' && r.assertionResults.length === 0).length ?? 0
+  const failed = (json?.numFailedTests ?? 0) + broken
+  report(suite, json?.numPassedTests ?? 0, failed === 0 && code !== 0 ? 1 : failed)
+}
+
+async function playwright(env) {
+  say('\n== journeys')
+  const file = join(DATA, 'test-results/journeys.json')
+  const { code, output } = await runProgram('npx', ['--no-install', 'playwright', 'test', '--reporter=line,json'], { label: 'journeys', env: { ...process.env, ...env, CHROMIUM, PLAYWRIGHT_JSON_OUTPUT_NAME: file } })
+  const stats = readJson(file)?.stats
+  if (code !== 0) say(output.slice(-20000))
+  const failed = (stats?.unexpected ?? 0) + (stats?.flaky ?? 0)
+  report('journeys', stats?.expected ?? 0, failed === 0 && code !== 0 ? 1 : failed)
+}
+
+await main(async () => {
+  ensureDataFolder()
+  rmSync(join(DATA, 'test-results'), { recursive: true, force: true })
+  mkdirSync(join(DATA, 'test-results'), { recursive: true })
+  let cluster
+  const stops = []
+  const stopAll = async () => {
+    for (const stop of stops.splice(0).reverse()) await stop().catch(() => undefined)
+  }
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => void stopAll().then(() => process.exit(1)))
+  try {
+    await ensurePackages()
+    if (wanted('types')) await simple('types', process.execPath, ['scripts/typecheck.mjs'])
+    if (wanted('lint')) await simple('lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings=0'])
+    if (wanted('unit')) await vitest('unit', 'vitest.config.ts')
+    if (wanted('server') || wanted('journeys')) {
+      await ensureBuild()
+      cluster = await startCluster('test-database', { fresh: true, durable: false })
+      stops.push(cluster.stop)
+    }
+    if (wanted('server')) {
+      const instance = await startInstance(cluster, 'server')
+      stops.push(instance.stop)
+      await vitest('server', 'vitest.server.config.ts', instance.env)
+    }
+    if (wanted('journeys')) {
+      await ensureChromium()
+      const instance = await startInstance(cluster, 'journeys')
+      stops.push(instance.stop)
+      await playwright(instance.env)
+    }
+  } catch (error) {
+    process.stderr.write(`${error.message}\n`)
+    const suites = ['types', 'lint', 'unit', 'server', 'journeys'].filter((s) => wanted(s) && !results.some((r) => r.suite === s))
+    for (const suite of suites) report(suite, 0, 0)
+  } finally {
+    await stopAll()
+  }
+  const sum = (key) => results.reduce((total, r) => total + r[key], 0)
+  if (sum('failed') > 0) process.exitCode = 1
+  say(`\n${sum('passed')} passed, ${sum('failed')} failed`)
+})

@@ -1,0 +1,149 @@
+import postgres from 'postgres'
+import { uuidv7 } from 'uuidv7'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Client, demoCase, makeCase, other, PEOPLE, putRecord, recordOf } from './client'
+
+let ilka: Client
+let valley: Client
+let own: { vehicle: string; id: string }
+const sql = postgres(process.env.DATABASE_URL!, { max: 2 })
+const kPa = (value: number, extra: object = {}) => ({ typed: `${value}`, value, unit: 'kPa', si: value, ...extra })
+
+beforeAll(async () => {
+  ilka = await Client.signedIn('ilka')
+  valley = await other()
+  own = await makeCase(ilka, PEOPLE.ilka)
+})
+afterAll(() => sql.end())
+
+describe('facts', () => {
+  it('written twice are there once; the same id with other content is a conflict that changes nothing', async () => {
+    const record = recordOf(PEOPLE.ilka, 'note', { text: 'first' })
+    expect((await putRecord(ilka, own.id, record)).status).toBe(201)
+    expect((await putRecord(ilka, own.id, record)).status).toBe(200)
+    expect((await putRecord(ilka, own.id, { ...record, clockOffsetMs: 500 } as never)).status).toBe(200)
+    expect((await putRecord(ilka, own.id, { ...record, data: { text: 'second' } })).status).toBe(409)
+    const rows = await sql`select data from records where id = ${record.id}`
+    expect(rows.map((r) => r.data)).toEqual([{ text: 'first' }])
+  })
+  it('retried at the same moment are there once', async () => {
+    const record = recordOf(PEOPLE.ilka, 'note', { text: 'race' })
+    const answers = await Promise.all(Array.from({ length: 8 }, () => putRecord(ilka, own.id, record)))
+    expect(answers.filter((a) => a.status === 201).length).toBe(1)
+    expect(answers.every((a) => a.status === 201 || a.status === 200)).toBe(true)
+  })
+  it('may not be sent in somebody else’s name', async () => {
+    expect((await putRecord(ilka, own.id, recordOf(PEOPLE.oren, 'note', { text: 'x' }))).status).toBe(403)
+  })
+  it('the same id in another shop neither collides nor reveals', async () => {
+    const session = (await valley.ask('GET', '/api/session')).body
+    const there = await makeCase(valley, session.person.id)
+    const record = recordOf(PEOPLE.ilka, 'note', { text: 'here' })
+    await putRecord(ilka, own.id, record)
+    expect((await putRecord(valley, there.id, { ...record, by: session.person.id, data: { text: 'there' } } as never)).status).toBe(201)
+    expect((await putRecord(valley, own.id, recordOf(session.person.id, 'note', { text: 'x' }))).status).toBe(422)
+  })
+  it('keep a quantity with what was typed, its unit, SI value, instrument and offset', async () => {
+    const instrument = uuidv7()
+    await ilka.ask('PUT', `/api/instruments/${instrument}`, { by: PEOPLE.ilka, observedAt: '2026-11-20T10:00:00.000Z', instrument: { id: instrument, kind: 'pressure-tester', name: 'T', offsetSi: -2 } })
+    const record = recordOf(PEOPLE.ilka, 'tester-self-check.test', { startPressure: { typed: '13.5 psi', value: 13.5, unit: 'psi', si: 93.0792195, instrument, instrumentOffsetSi: -2 }, endPressure: kPa(92), durationSeconds: 60, resolutionKPa: 1 })
+    expect((await putRecord(ilka, own.id, record)).status).toBe(201)
+    const [row] = await sql`select * from quantities where record_id = ${record.id} and path = 'startPressure'`
+    expect(row).toMatchObject({ typed: '13.5 psi', value: 13.5, unit: 'psi', instrument_id: instrument, instrument_offset_si: -2 })
+    expect(row!.si).toBeCloseTo(93.079, 3)
+  })
+  it('correct by superseding: both stay, and only a record of the same kind and case can be replaced', async () => {
+    const first = recordOf(PEOPLE.ilka, 'note', { text: 'wrong' })
+    await putRecord(ilka, own.id, first)
+    expect((await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'note', { text: 'right' }, { supersedes: first.id }))).status).toBe(201)
+    expect((await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'level-and-condition.look', {}, { supersedes: first.id }))).status).toBe(422)
+    expect((await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'note', { text: 'x' }, { supersedes: uuidv7() }))).status).toBe(422)
+    expect((await sql`select 1 from records where id = ${first.id}`).length).toBe(1)
+  })
+  it.each([
+    ['a value that does not follow from its unit', { startPressure: { typed: '13', value: 13, unit: 'psi', si: 13 }, endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1 }],
+    ['a pressure out of range', { startPressure: kPa(4000), endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1 }],
+    ['a word for a number', { startPressure: 'high', endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1 }],
+    ['a field nobody knows', { startPressure: kPa(90), endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1, magic: 1 }],
+  ])('refuse %s with the path of the field', async (_, data) => {
+    const answer = await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'tester-self-check.test', data))
+    expect(answer.status).toBe(422)
+    expect(answer.body.error.path).toMatch(/^record\.data/)
+  })
+  it('refuse a reading that belongs to no hold, or to another case', async () => {
+    const answer = await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'pressure-hold.reading', { run: uuidv7(), elapsedSeconds: 1, pressure: kPa(90) }))
+    expect(answer.status).toBe(422)
+  })
+  it('observed with a clock that is wrong are kept and flagged by both times and the offset', async () => {
+    const record = { ...recordOf(PEOPLE.ilka, 'note', { text: 'future' }), observedAt: '2031-01-01T00:00:00.000Z', clockOffsetMs: -129_000_000 }
+    expect((await putRecord(ilka, own.id, record)).status).toBe(201)
+    const [row] = await sql`select observed_at, received_at, clock_offset_ms from records where id = ${record.id}`
+    expect(row!.observed_at).toBe(record.observedAt)
+    expect(row!.clock_offset_ms).toBe(-129_000_000)
+    expect(new Date(row!.received_at).getFullYear()).toBeLessThan(2031)
+  })
+  it('are numbered in the order they commit, without a gap', async () => {
+    await Promise.all(Array.from({ length: 12 }, (_, i) => putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'note', { text: `${i}` }))))
+    const rows = await sql`select seq from changes where shop_id = '0192f000-0000-7000-8000-00000000d390' order by seq`
+    rows.forEach((row, i) => expect(Number(row.seq)).toBe(i + 1))
+  })
+  it('reach a listener within a second', async () => {
+    const stream = await fetch(`${process.env.TEST_BASE_URL}/api/live`, { headers: { cookie: ilka.cookie } })
+    const reader = stream.body!.getReader()
+    const heard = (async () => {
+      let text = ''
+      for (;;) {
+        const { value, done } = await reader.read()
+        if (done) return false
+        text += new TextDecoder().decode(value)
+        if (text.includes('change')) return true
+      }
+    })()
+    await new Promise((done) => setTimeout(done, 200))
+    await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'note', { text: 'ping' }))
+    const late = new Promise((done) => setTimeout(() => done('late'), 1000))
+    expect(await Promise.race([heard, late])).toBe(true)
+    await reader.cancel()
+  })
+})
+
+describe('import and export', () => {
+  const normal = (file: any) => ({ ...file, exportedAt: '', writtenBy: '' })
+  it('a case comes back the same from this shop, and from another shop after export', async () => {
+    const text = demoCase('05-minibus-second-leak.json')
+    const original = JSON.parse(text)
+    const oren = await Client.signedIn('oren')
+    expect((await oren.ask('POST', '/api/cases/import', text)).body.added).toBeGreaterThan(20)
+    const first = (await oren.ask('GET', `/api/cases/${original.case.id}/export`)).body
+    expect(normal(first)).toEqual(normal(original))
+    const there = await valley.ask('POST', '/api/cases/import', JSON.stringify(first))
+    expect(there.status).toBe(200)
+    const second = (await valley.ask('GET', `/api/cases/${original.case.id}/export`)).body
+    expect(normal(second)).toEqual(normal(original))
+  })
+  it('taken in twice changes nothing; with other content it is refused whole', async () => {
+    const oren = await Client.signedIn('oren')
+    const text = demoCase('03-rescue-coolant-to-cylinder.json')
+    await oren.ask('POST', '/api/cases/import', text)
+    expect((await oren.ask('POST', '/api/cases/import', text)).body.added).toBe(0)
+    const changed = JSON.parse(text)
+    changed.records.find((r: { kind: string }) => r.kind === 'interview.answer').data.answer = 'not-known'
+    const extra = { ...changed.records[0], id: uuidv7() }
+    changed.records.push(extra)
+    const answer = await oren.ask('POST', '/api/cases/import', JSON.stringify(changed))
+    expect(answer.status).toBe(409)
+    expect((await sql`select 1 from records where id = ${extra.id}`).length).toBe(0)
+  })
+  it.each([
+    ['truncated', () => demoCase('01-minibus-radiator-seam.json').slice(0, 9000), 422, /cut short/],
+    ['of a later version', () => demoCase('01-minibus-radiator-seam.json').replace('"version": 1,', '"version": 7,'), 422, /version 7/],
+    ['no JSON', () => 'GIF89a', 422, /cannot be read/],
+    ['50 MB', () => `{"format":"thermognosis-case","x":"${'a'.repeat(50 * 1024 * 1024)}"}`, 413, /too large/],
+  ])('a file that is %s gets one sentence, and the server keeps answering', async (_, text, status, says) => {
+    const oren = await Client.signedIn('oren')
+    const answer = await oren.ask('POST', '/api/cases/import', text())
+    expect(answer.status).toBe(status)
+    expect(answer.body.error.sentence).toMatch(says)
+    expect((await oren.ask('GET', '/api/health')).body.ok).toBe(true)
+  })
+})
