@@ -26,6 +26,7 @@ const VIEWS = [
   { name: 'hold-dark', path: `/cases/${seam}?check=pressure-hold`, size: wide, dark: true },
   { name: 'hold-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone },
   { name: 'suspects-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone, act: async (page) => { await page.getByRole('button', { name: 'Suspects' }).click() } },
+  { name: 'hold-setup', path: `/cases/${seam}?check=pressure-hold`, size: wide, act: async (page) => { await page.getByRole('button', { name: 'Hold again' }).click() } },
   { name: 'look-round', path: `/cases/${seam}?check=look-round`, size: wide },
   { name: 'cap', path: `/cases/${cap}?check=cap`, size: wide },
   { name: 'complaint', path: `/cases/${rescue}?check=interview`, size: wide },

@@ -71,7 +71,7 @@ await main(async () => {
     }
     if (wanted('journeys')) {
       await ensureChromium()
-      const instance = await startInstance(cluster, 'journeys')
+      const instance = await startInstance(cluster, 'journeys', { withCases: true })
       stops.push(instance.stop)
       await playwright(instance.env)
     }

@@ -49,6 +49,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
 .name { font-weight: 600; font-size: 20px; }
 .title:not(:empty) + .space { flex: 1; }
 .title { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; min-width: 0; color: var(--on-bar); }
+.title :deep(h1) { font-size: 18px; font-weight: 400; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .space { flex: 1; }
 .pill { border: 1.5px solid #5d6d72; border-radius: 4px; padding: 0 12px; min-height: 48px; display: inline-flex; align-items: center; gap: 8px; white-space: nowrap; }
 .short { display: none; }

@@ -36,7 +36,7 @@ definePageMeta({ layout: false })
     <form class="stack" @submit.prevent="enter">
       <h1>Thermognosis</h1>
       <p class="quiet">Overheating, no heat, coolant loss: what is measured, what it proves, what is next.</p>
-      <v-text-field v-model="name" label="Sign-in name" autocomplete="username" autocapitalize="none" autofocus />
+      <v-text-field v-model="name" label="Sign-in name" autocomplete="username" autocapitalize="none" />
       <v-text-field v-model="password" label="Password" type="password" autocomplete="current-password" />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <v-btn type="submit" class="solid" :loading="busy">Sign in</v-btn>

@@ -35,7 +35,7 @@ export const useBench = defineStore('bench', () => {
   const cases = shallowRef(new Map<string, LocalCase>())
   const records = shallowRef(new Map<string, LocalRecord>())
   const events = shallowRef(new Map<string, LocalEvent>())
-  const outbox = ref<OutboxItem[]>([])
+  const outbox = shallowRef<OutboxItem[]>([])
   const loaded = ref(false)
   const reachable = ref(true)
   let local: LocalDatabase | undefined

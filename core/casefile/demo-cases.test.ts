@@ -61,6 +61,13 @@ describe('demo cases', () => {
 })
 
 describe('the case file', () => {
+  it('has the JSON Schema that docs/ shows', () => {
+    expect(JSON.parse(readFileSync('docs/case-format.schema.json', 'utf8'))).toEqual(JSON.parse(JSON.stringify(caseJsonSchema())))
+  })
+  it('the demo cases hold an example of nearly every kind of record', () => {
+    const kinds = new Set(files.flatMap((file) => readCaseFile(readFileSync(join(folder, file), 'utf8')).records.map((r) => r.kind)))
+    expect(kinds.size).toBeGreaterThanOrEqual(10)
+  })
   it('comes back the same from reading, composing and writing', () => {
     for (const file of files) {
       const text = readFileSync(join(folder, file), 'utf8')

@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process'
-import { openSync } from 'node:fs'
+import { openSync, readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { DATA, freePort, ROOT, runProgram, sleep, UserError } from './common.mjs'
 
@@ -7,7 +7,7 @@ import { DATA, freePort, ROOT, runProgram, sleep, UserError } from './common.mjs
  * A production server of its own on a database of its own, with the demo shop and a second shop in it; for tests.
  * Gives the environment that the tests read and a function that stops the server.
  */
-export async function startInstance(cluster, name) {
+export async function startInstance(cluster, name, { withCases = false } = {}) {
   const env = { ...process.env, DATABASE_URL: cluster.url(`test_${name}`), DATABASE_MAINTENANCE_URL: cluster.url('postgres') }
   const admin = async (...args) => {
     const { code, output } = await runProgram(process.execPath, ['--import', 'tsx', 'server/admin/main.ts', ...args], { env })
@@ -29,6 +29,14 @@ export async function startInstance(cluster, name) {
     if (ok) break
     if (i > 150 || server.exitCode !== null) throw new UserError(`The test server did not start; see .data/test-${name}.log`)
     await sleep(100)
+  }
+  if (withCases) {
+    const signIn = await fetch(`${base}/api/session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ signIn: 'oren', password: 'saddle-ridge-1300' }) })
+    const cookie = signIn.headers.getSetCookie().map((c) => c.split(';')[0]).join('; ')
+    for (const file of readdirSync(join(ROOT, 'data/demo/cases'))) {
+      const taken = await fetch(`${base}/api/cases/import`, { method: 'POST', headers: { cookie }, body: readFileSync(join(ROOT, 'data/demo/cases', file)) })
+      if (!taken.ok) throw new UserError(`The demo case ${file} was not taken: ${await taken.text()}`)
+    }
   }
   return {
     env: { TEST_BASE_URL: base, DATABASE_URL: env.DATABASE_URL },

@@ -29,8 +29,8 @@ const chosen = computed(() => props.part ?? parts.value[0]!)
       <h3>{{ PART_NAMES[chosen] }}</h3>
       <ChoiceRow :key="chosen" hide-label :disabled="!open.mayRecord.value" :label="PART_NAMES[chosen]" :options="OPTIONS" :model-value="looks.get(chosen)?.data.seen" @update:model-value="set(chosen, $event)" />
     </div>
-    <div class="parts" role="list" aria-label="Parts">
-      <button v-for="part in parts" :key="part" type="button" role="listitem" class="plain-button" :class="{ chosen: part === chosen, open: !looks.has(part) }" @click="emit('choose', part)">
+    <div class="parts" role="group" aria-label="Parts">
+      <button v-for="part in parts" :key="part" type="button" class="plain-button" :class="{ chosen: part === chosen, open: !looks.has(part) }" @click="emit('choose', part)">
         {{ PART_NAMES[part] }}<span class="small">{{ looks.has(part) ? OPTIONS.find((o) => o.value === looks.get(part)!.data.seen)?.text : 'not looked at' }}</span>
       </button>
     </div>

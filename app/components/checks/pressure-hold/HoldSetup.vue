@@ -77,9 +77,10 @@ async function start() {
   <div class="stack">
     <p class="caution">{{ preferences.say({ id: 'caution.hold', parameters: {} }) }} Cold means below 40 °C and no pressure; fit the tester slowly.</p>
     <div class="row top">
-      <label class="gauge">Gauge
-        <select v-model="gaugeId"><option v-for="g in gauges" :key="g.id" :value="g.id">{{ g.name }}{{ typeof g.offsetSi === 'number' && g.offsetSi !== 0 ? `, reads ${preferences.show('pressure', Math.abs(g.offsetSi))} ${g.offsetSi < 0 ? 'low' : 'high'}` : '' }}</option><option value="new">Another gauge</option></select>
-      </label>
+      <div class="gauge">
+        <label for="gauge">Gauge</label>
+        <select id="gauge" v-model="gaugeId"><option v-for="g in gauges" :key="g.id" :value="g.id">{{ g.name }}{{ typeof g.offsetSi === 'number' && g.offsetSi !== 0 ? `, reads ${preferences.show('pressure', Math.abs(g.offsetSi))} ${g.offsetSi < 0 ? 'low' : 'high'}` : '' }}</option><option value="new">Another gauge</option></select>
+      </div>
       <QuantityField v-model="target" label="Pump until it shows" kind="pressure" :limits="{ min: 1, max: 400 }" :hint="`At most ${preferences.show('pressure', allowed.maximumKPaGauge)} true, from the ${{ marking: 'cap’s marking', system: 'system’s rating', default: 'cautious default' }[allowed.basis]}`" />
       <div class="strokes">
         <label for="strokes">Pump strokes it took</label>

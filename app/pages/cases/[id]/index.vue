@@ -73,13 +73,13 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 
 <template>
   <div v-if="input" class="case">
-    <Teleport to="#bar-title" defer><strong>{{ input.vehicle.name }}</strong> {{ input.vehicle.plate }} · {{ COMPLAINT_NAMES[input.case.complaint].toLowerCase() }}: {{ input.case.title }}</Teleport>
+    <Teleport to="#bar-title" defer><h1><strong>{{ input.vehicle.name }}</strong> {{ input.vehicle.plate }} · {{ COMPLAINT_NAMES[input.case.complaint].toLowerCase() }}: {{ input.case.title }}</h1></Teleport>
     <ThermalRail class="rail" :class="{ shown: tab === 'steps' }" :active="active" :done="done" :coolant-text="coolant" @choose="choose" />
     <main class="middle">
       <div class="check" :class="{ shown: tab === 'check' }">
         <StartCard v-if="!acknowledged" />
         <section v-else class="sheet panel" :aria-label="CHECK_NAMES[active]">
-          <h1 class="title">{{ CHECK_NAMES[active] }}</h1>
+          <h2 class="title">{{ CHECK_NAMES[active] }}</h2>
           <InterviewPanel v-if="active === 'interview'" />
           <LevelPanel v-else-if="active === 'level-and-condition'" />
           <LookPanel v-else-if="active === 'look-round'" :part="part" @choose="part = $event" />

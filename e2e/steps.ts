@@ -1,0 +1,53 @@
+import { expect, type Page } from '@playwright/test'
+
+export const PASSWORD = 'saddle-ridge-1300'
+
+export async function signIn(page: Page, name: string, base = '') {
+  await page.goto(`${base}/sign-in`)
+  await page.getByLabel('Sign-in name').fill(name)
+  await page.getByLabel('Password').fill(PASSWORD)
+  await page.getByRole('button', { name: 'Sign in' }).click()
+  await page.waitForURL((url) => url.pathname === '/')
+}
+
+export const allSent = (page: Page) => expect(page.getByRole('link', { name: 'All kept, all sent' })).toBeVisible({ timeout: 20_000 })
+
+/** Takes a coolant-loss complaint for a new vehicle and passes the start card; gives the case's address. */
+export async function newComplaint(page: Page, vehicle: string) {
+  await page.getByRole('link', { name: 'New complaint' }).click()
+  await page.getByRole('radio', { name: 'Loses coolant' }).click()
+  await page.getByLabel('Vehicle, as you call it').fill(vehicle)
+  await page.getByLabel('How much is topped up').fill('0.5')
+  await page.getByRole('radio', { name: 'a day' }).click()
+  await page.getByRole('radiogroup', { name: 'Is the ground wet under it after it has stood?' }).getByRole('radio', { name: 'Yes' }).click()
+  await page.getByText('The cooling system of this vehicle').click()
+  await page.getByLabel('Cap rating asked for here').fill('103')
+  await page.getByRole('button', { name: 'Open the case' }).click()
+  await expect(page.getByRole('heading', { name: 'Before you start' })).toBeVisible()
+  await page.getByRole('button', { name: 'Read; begin' }).click()
+  await expect(page.getByRole('heading', { name: 'Before you start' })).toBeHidden()
+  return new URL(page.url()).pathname
+}
+
+export const openCheck = (page: Page, check: string) => page.locator(`[data-check="${check}"]`).click()
+
+/** Fills the hold's setup with a gauge of its own and starts the clock. */
+export async function startHold(page: Page, gauge: string) {
+  await openCheck(page, 'pressure-hold')
+  await page.getByLabel('Gauge', { exact: true }).selectOption('new')
+  await page.getByLabel('Name of the gauge').fill(gauge)
+  await page.getByLabel('Smallest step').fill('0.5')
+  await page.getByLabel('Pump, per stroke').fill('28')
+  await page.getByLabel('Pump strokes it took').fill('33')
+  await page.getByRole('radio', { name: 'Near full, marked' }).click()
+  await page.getByRole('button', { name: 'Pumped up: start the clock' }).click()
+  await expect(page.getByTestId('add-reading')).toBeVisible()
+}
+
+export async function addReading(page: Page, value: string) {
+  const readings = page.getByText(/^\d+ readings: look, correct$/)
+  const before = (await readings.count()) > 0 ? Number.parseInt(await readings.innerText()) : 0
+  await page.getByLabel('Reading as the gauge shows it', { exact: true }).fill(value)
+  await page.getByTestId('add-reading').click()
+  await expect(page.getByText(`${before + 1} readings: look, correct`)).toBeVisible()
+}
