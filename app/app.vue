@@ -12,7 +12,6 @@ watchEffect(() => {
   document.documentElement.dataset.theme = name
 })
 watch(() => session.current?.person.id, (id) => { if (id) void bench.open() }, { immediate: true })
-watch(() => session.state, (state, old) => { if (state === 'signed-in' && old === 'signed-out') void bench.synchronise() })
 void session.check()
 </script>
 

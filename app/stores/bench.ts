@@ -259,10 +259,14 @@ export const useBench = defineStore('bench', () => {
 
   function connectLive() {
     live?.close()
-    if (session.state === 'signed-out') return
-    live = new EventSource('/api/live')
-    live.addEventListener('message', (message) => {
+    if (session.state === 'signed-out' || !owner) return
+    const source = new EventSource('/api/live')
+    live = source
+    source.addEventListener('message', (message) => {
       if (message.data !== 'beat') void synchronise()
+    })
+    source.addEventListener('error', () => {
+      if (source.readyState === EventSource.CLOSED && live === source) setTimeout(() => live === source && connectLive(), 8_000)
     })
   }
 
@@ -271,6 +275,12 @@ export const useBench = defineStore('bench', () => {
     addEventListener('online', () => void synchronise())
     addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void synchronise())
   }
+
+  watch(() => session.state, (state, old) => {
+    if (state !== 'signed-in' || old !== 'signed-out') return
+    connectLive()
+    void synchronise()
+  })
 
   /** Puts a refused entry back in line, with what was changed in it. */
   async function resend(item: OutboxItem, body: Record<string, unknown>) {

@@ -49,9 +49,10 @@ function checkConsistency(file: CaseFile): void {
   const people = new Set(file.people.map((p) => p.id))
   if (!people.has(file.case.openedBy)) fail('case.openedBy', 'file.unknownPerson')
   const items = [
-    ...file.records.map((item, i) => ({ item, path: `records.${i}` })),
-    ...file.events.map((item, i) => ({ item, path: `events.${i}` })),
+    ...file.records.map((item, i) => ({ item, list: 'records', path: `records.${i}` })),
+    ...file.events.map((item, i) => ({ item, list: 'events', path: `events.${i}` })),
   ]
+  const listOf = new Map(items.map(({ item, list }) => [item.id, list]))
   const byId = new Map<string, (typeof items)[number]['item']>()
   for (const { item, path } of items) {
     if (byId.has(item.id)) fail(`${path}.id`, 'file.sameIdTwice')
@@ -59,10 +60,10 @@ function checkConsistency(file: CaseFile): void {
     if (!people.has(item.by)) fail(`${path}.by`, 'file.unknownPerson')
   }
   const instruments = new Set(file.instruments.map((i) => i.id))
-  for (const { item, path } of items) {
+  for (const { item, list, path } of items) {
     const old = item.supersedes === undefined ? undefined : byId.get(item.supersedes)
     if (item.supersedes !== undefined) {
-      if (!old || old.id === item.id) fail(`${path}.supersedes`, 'file.supersedesUnknown')
+      if (!old || old.id === item.id || listOf.get(old.id) !== list) fail(`${path}.supersedes`, 'file.supersedesUnknown')
       else if (item.kind !== 'withdrawn' && old.kind !== item.kind) fail(`${path}.supersedes`, 'file.supersedesOther')
     } else if (item.kind === 'withdrawn') fail(`${path}.supersedes`, 'file.supersedesUnknown')
     const run = (item.data as { run?: string }).run

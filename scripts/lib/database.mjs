@@ -39,7 +39,7 @@ function asOwner(folder) {
   const base = ['setpriv', '--reuid=postgres', '--regid=postgres', '--clear-groups']
   for (const capability of [undefined, 'dac_read_search', 'dac_override']) {
     const words = capability ? [...base, `--inh-caps=+${capability}`, `--ambient-caps=+${capability}`] : [...base, '--inh-caps=-all']
-    const probe = spawnSync(words[0], [...words.slice(1), 'test', '-x', folder], { cwd: '/', stdio: 'ignore' })
+    const probe = spawnSync(words[0], [...words.slice(1), 'ls', folder], { cwd: '/', stdio: 'ignore' })
     if (probe.status === 0) return words
   }
   throw new UserError('The user postgres cannot reach the data folder. Move the project to a folder that others may pass through.')

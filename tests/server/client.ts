@@ -57,4 +57,4 @@ export async function makeCase(client: Client, by: string) {
 }
 
 export const recordOf = (by: string, kind: string, data: object, extra: object = {}) => ({ id: v7(), by, observedAt, kind, data, ...extra })
-export const putRecord = (client: Client, caseId: string, record: { id: string }) => client.ask('PUT', `/api/records/${record.id}`, { case: caseId, record })
+export const putRecord = (client: Client, caseId: string, record: { id: string } & Record<string, unknown>) => client.ask('PUT', `/api/records/${record.id}`, { case: caseId, record })
