@@ -33,6 +33,7 @@ for (const colorScheme of ['light', 'dark'] as const)
         if (path.includes('pressure-hold') && size.width < 700)
           for (const tab of ['Suspects', 'Loop', 'Steps']) {
             await page.getByRole('button', { name: tab, exact: true }).click()
+            if (tab === 'Loop') await expect(page.locator('[data-part=radiator]')).toBeVisible()
             await check(`${tab} at ${size.width}`)
           }
       }

@@ -13,9 +13,9 @@ const rows = computed(() => {
   const { answer } = props
   if (!answer) return []
   const { suspects, moved, says } = answer.ranked.ranking
-  return suspects.slice(0, all.value ? undefined : 6).map((s, i) => {
+  return suspects.slice(0, all.value ? undefined : 5).map((s, i) => {
     const was = answer.before?.probability[s.fault]
-    const change = was === undefined || formatChance(was) === formatChance(s.probability) ? undefined : { up: s.probability > was, text: formatChance(was) }
+    const change = was === undefined || Math.max(was, s.probability) < 0.05 || formatChance(was) === formatChance(s.probability) ? undefined : { up: s.probability > was, text: formatChance(was) }
     const own = new Set(BOOK.faults.find((f) => f.id === s.fault)?.effects.map((e) => e.sign))
     const strongest = moved.filter((m) => m.fault === s.fault && m.decibans > 0.7).sort((a, b) => b.decibans - a.decibans)
     const because = [...new Set(strongest.flatMap((m) => says.filter((x) => x.reading === m.reading && own.has(x.sign)).slice(0, 1)).map((x) => preferences.say(x.message)))].slice(0, 2)
@@ -41,7 +41,7 @@ const rows = computed(() => {
         </button>
       </li>
     </TransitionGroup>
-    <button v-if="answer" type="button" class="plain-button" @click="all = !all">{{ all ? 'The first six' : `All ${answer.ranked.ranking.suspects.length}` }}</button>
+    <button v-if="answer" type="button" class="plain-button" @click="all = !all">{{ all ? 'The first five' : `All ${answer.ranked.ranking.suspects.length}` }}</button>
     <p v-if="answer && answer.ranked.ranking.nothingWrong > 0.02" class="small quiet">Nothing wrong: {{ formatChance(answer.ranked.ranking.nothingWrong) }}</p>
   </section>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useTitle } from '@vueuse/core'
+import { useMediaQuery, useTitle } from '@vueuse/core'
 import { ofKind, type CaseRecord } from '../../../../core/casefile/records'
 import { parseQuantity } from '../../../../core/quantity/parse'
 import { correctedSi } from '../../../../core/quantity/record'
@@ -30,6 +30,7 @@ const text = ref('')
 const at = ref('')
 const atShown = ref(false)
 const padShown = ref(false)
+const touch = useMediaQuery('(pointer: coarse)')
 const problem = ref('')
 const correcting = ref<CaseRecord>()
 const ending = ref(false)
@@ -132,7 +133,7 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <form class="entry" @submit.prevent="add">
         <button type="button" class="plain-button nudge" aria-label="One step lower" @click="nudge(-1)">−</button>
-        <label class="reading"><span class="sr">Reading as the gauge shows it</span><input v-model="text" inputmode="decimal" autocomplete="off" aria-label="Reading as the gauge shows it" @focus="padShown = true"><span class="quiet">{{ unit }}</span></label>
+        <label class="reading"><span class="sr">Reading as the gauge shows it</span><input v-model="text" :inputmode="padShown ? 'none' : 'text'" autocomplete="off" aria-label="Reading as the gauge shows it" @focus="padShown ||= touch"><span class="quiet">{{ unit }}</span></label>
         <button type="button" class="plain-button nudge" aria-label="One step higher" @click="nudge(1)">+</button>
         <v-btn type="submit" class="solid add" data-testid="add-reading">{{ correcting ? 'Keep correction' : atShown && at ? `Add at ${at}` : `Add at ${formatClock(elapsed)}` }}</v-btn>
         <v-btn v-if="correcting" @click="correcting = undefined; atShown = false; at = ''">Leave it</v-btn>
@@ -146,6 +147,7 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
         <button type="button" class="plain-button wide" @click="padShown = false">Close pad</button>
       </div>
       <div class="row">
+        <button v-if="!padShown" type="button" class="plain-button" @click="padShown = true">Numeric pad</button>
         <button type="button" class="plain-button" @click="atShown = !atShown">At another time</button>
         <v-text-field v-if="atShown" v-model="at" label="Minutes and seconds, like 4:30" class="at" />
         <button v-if="readings.length < 2" type="button" class="plain-button" @click="remark('target-not-reached')">Target never reached</button>
@@ -155,14 +157,14 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
     <HoldEnding v-if="ending" :run="start.id" :elapsed-seconds="elapsed" @done="ending = false" />
     <p v-if="analysis"><strong>A pass here {{ analysis.state === 'tight' ? 'does' : 'would' }} not clear:</strong> {{ analysis.doesNotProve.map(preferences.say).join('; ') }}.</p>
     <ul v-if="analysis && analysis.notes.length > 0" class="notes small"><li v-for="note in analysis.notes" :key="note.id">{{ preferences.say(note) }}</li></ul>
-    <details v-if="readings.length > 0" class="readings">
-      <summary>{{ readings.length }} readings: look, correct</summary>
-      <ul><li v-for="r in readings" :key="r.id"><span>{{ formatClock(r.data.elapsedSeconds) }}</span><strong>{{ preferences.show('pressure', correctedSi(r.data.pressure)) }}</strong><span class="quiet small">typed {{ r.data.pressure.typed }}{{ bench.isWaiting(r.id) ? ' · kept' : ' · sent' }}</span><button v-if="running" type="button" class="plain-button" @click="correct(r as never)">Correct</button></li></ul>
-    </details>
     <div v-if="!running" class="row">
       <v-btn class="solid" :disabled="!open.mayRecord.value" @click="again = true">Hold again</v-btn>
       <v-btn @click="emit('check', 'look-round')">Look for the place</v-btn>
     </div>
+    <details v-if="readings.length > 0" class="readings">
+      <summary>{{ readings.length }} readings: look, correct</summary>
+      <ul><li v-for="r in readings" :key="r.id"><span>{{ formatClock(r.data.elapsedSeconds) }}</span><strong>{{ preferences.show('pressure', correctedSi(r.data.pressure)) }}</strong><span class="quiet small">typed {{ r.data.pressure.typed }}{{ bench.isWaiting(r.id) ? ' · kept' : ' · sent' }}</span><button v-if="running" type="button" class="plain-button" @click="correct(r as never)">Correct</button></li></ul>
+    </details>
   </div>
 </template>
 
@@ -189,5 +191,13 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
 .readings ul { list-style: none; margin: 6px 0 0; padding: 0; }
 .readings li { display: grid; grid-template-columns: 60px 110px 1fr auto; gap: 10px; align-items: center; border-bottom: 1px solid var(--line); min-height: 48px; }
 summary { cursor: pointer; min-height: 44px; display: flex; align-items: center; font-weight: 600; }
-@media (max-width: 700px) { .main { grid-template-columns: 1fr; } .main > .chart { order: 2; height: 220px; } }
+@media (max-width: 700px) {
+  .main { display: contents; }
+  .hold > * { order: 5; }
+  .hold > .head, .hold > .caution { order: 0; }
+  .figures { order: 1; }
+  .hold > .problem { order: 2; }
+  .hold > .entry, .hold > .pad { order: 3; }
+  .main > .chart { order: 4; height: 220px; }
+}
 </style>

@@ -88,7 +88,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
           <HoldPanel v-else @check="choose($event as CheckId)" />
         </section>
       </div>
-      <section class="sheet loop" :class="{ shown: tab === 'loop' }" aria-label="Loop">
+      <section class="sheet loop-sheet" :class="{ shown: tab === 'loop' }" aria-label="Loop">
         <LoopDrawing :profile="input.vehicle.profile" :states="states" :suspicion="suspicion" :marked="active === 'look-round' ? part : undefined" @tap="tapPart" />
         <div class="row foot">
           <span class="small quiet grow">Tick: looked at, dry. Dashed: not looked at. Thick with a fill: suspected. Tap a part to say what you see.</span>
@@ -121,7 +121,8 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 .middle { padding: 14px; display: flex; flex-direction: column; gap: 12px; min-width: 0; }
 .panel { padding: 14px 16px; }
 .title { font-size: 25px; margin-bottom: 8px; }
-.loop { padding: 12px 16px; }
+.loop-sheet { padding: 12px 16px; }
+.report { flex: none; }
 .foot { margin-top: 6px; flex-wrap: nowrap; }
 .right { background: var(--sheet); border-left: 1px solid var(--line); padding: 14px 16px; display: flex; flex-direction: column; gap: 14px; }
 .next { border: 2px solid var(--ink); border-radius: 5px; padding: 12px; display: flex; flex-direction: column; gap: 6px; margin-top: auto; }
@@ -131,9 +132,14 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 .rail, .right { position: sticky; top: 58px; max-height: calc(100dvh - 58px); overflow-y: auto; }
 @media (max-width: 999px) {
   .case { display: block; padding-bottom: 72px; }
-  .rail, .right, .check, .loop { display: none; position: static; max-height: none; }
-  .rail.shown, .right.shown { display: flex; min-height: calc(100dvh - 130px); }
-  .check.shown, .loop.shown { display: block; }
+  .rail, .right, .check, .loop-sheet { display: none; position: static; max-height: none; }
+  .rail.shown, .right.shown { display: flex; }
+  .rail.shown { min-height: calc(100dvh - 130px); }
+  .check.shown, .loop-sheet.shown { display: block; }
+  .loop-sheet { overflow-x: auto; }
+  .loop-sheet :deep(svg) { min-width: 600px; }
+  .rail :deep(.now) { margin-top: 8px; }
+  .rail :deep(.list) { gap: 12px; }
   .middle { padding: 8px; }
   .tabs { display: grid; grid-template-columns: repeat(4, 1fr); position: fixed; left: 0; right: 0; bottom: 0; background: var(--bar); z-index: 15; }
   .tabs button { min-height: 60px; color: var(--on-bar-2); background: none; border: 0; font: inherit; font-weight: 600; border-top: 4px solid transparent; }
