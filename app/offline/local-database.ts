@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { SystemProfile } from '../../core/casefile/profile'
 import type { CaseEvent, CaseRecord } from '../../core/casefile/records'
-import type { CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
+import type { CaseFile, CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
 
 export type Entity = 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events'
 
@@ -27,7 +27,7 @@ export interface LocalProfile {
   seq?: number
 }
 
-export type LocalCase = CaseHeader & { elevationMetres: number }
+export type LocalCase = CaseHeader & { elevationMetres: number; attachments?: CaseFile['attachments'] }
 export interface LocalRecord {
   id: string
   case: string

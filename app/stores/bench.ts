@@ -302,7 +302,7 @@ export const useBench = defineStore('bench', () => {
     const header = cases.value.get(caseId)
     const vehicle = header && vehicles.value.get(header.vehicle)
     if (!header || !vehicle) return undefined
-    const { elevationMetres, ...rest } = header
+    const { elevationMetres, attachments: _, ...rest } = header
     return {
       case: rest,
       vehicle: { ...vehicle, profile: profileOf(vehicle.id)?.profile ?? {} },
@@ -324,7 +324,7 @@ export const useBench = defineStore('bench', () => {
         events: [...input.events],
         people: [...people.value].map(([id, name]) => (name ? { id, name } : { id })),
         instruments: [...instruments.value.values()].map(({ supersedes: _, ...i }) => i),
-        attachments: [],
+        attachments: cases.value.get(caseId)?.attachments ?? [],
       },
       new Date().toISOString(),
     )

@@ -36,6 +36,7 @@ export async function changesAfter(shopId: string, after: number) {
   const [person, vehicle, profile, instrument, kase, record, event] = await Promise.all([
     load(people, 'person'), load(vehicles, 'vehicle'), load(vehicleProfiles, 'profile'), load(instruments, 'instrument'), load(cases, 'case'), load(records, 'record'), load(events, 'event'),
   ])
+  const references = kase.length === 0 ? [] : await db.select().from(attachments).where(and(eq(attachments.shopId, shopId), inArray(attachments.caseId, ids('case'))))
   const seqOf = new Map(page.map((c) => [c.entityId, c.seq]))
   return {
     cursor: page.at(-1)?.seq ?? after,
@@ -44,7 +45,7 @@ export async function changesAfter(shopId: string, after: number) {
     vehicles: vehicle.map(vehicleOf),
     profiles: profile.map((p) => ({ id: p.id, vehicle: p.vehicleId, profile: p.profile, seq: seqOf.get(p.id) })),
     instruments: instrument.map((i) => ({ ...i.body, supersedes: i.supersedes ?? undefined })),
-    cases: kase.map((c) => ({ ...caseOf(c), elevationMetres: c.elevationMetres })),
+    cases: kase.map((c) => ({ ...caseOf(c), elevationMetres: c.elevationMetres, attachments: references.filter((a) => a.caseId === c.id).map((a) => a.reference) })),
     records: record.map((r) => ({ case: r.caseId, record: factOf(r) })),
     events: event.map((e) => ({ case: e.caseId, event: factOf(e) })),
   }

@@ -110,12 +110,15 @@ describe('facts', () => {
 describe('import and export', () => {
   const normal = (file: any) => ({ ...file, exportedAt: '', writtenBy: '' })
   it('a case comes back the same from this shop, and from another shop after export', async () => {
-    const text = demoCase('05-minibus-second-leak.json')
-    const original = JSON.parse(text)
+    const original = JSON.parse(demoCase('05-minibus-second-leak.json'))
+    original.attachments = [{ sha256: 'a'.repeat(64), bytes: 81234, mediaType: 'image/jpeg', name: 'hose.jpg', record: original.records[0].id }]
+    const text = JSON.stringify(original)
     const oren = await Client.signedIn('oren')
     expect((await oren.ask('POST', '/api/cases/import', text)).body.added).toBeGreaterThan(20)
     const first = (await oren.ask('GET', `/api/cases/${original.case.id}/export`)).body
     expect(normal(first)).toEqual(normal(original))
+    const copy = (await oren.ask('GET', '/api/changes?after=0')).body
+    expect(copy.cases.find((c: { id: string }) => c.id === original.case.id).attachments).toEqual(original.attachments)
     const there = await valley.ask('POST', '/api/cases/import', JSON.stringify(first))
     expect(there.status).toBe(200)
     const second = (await valley.ask('GET', `/api/cases/${original.case.id}/export`)).body

@@ -15,7 +15,7 @@ const stateOf = (part: Part): PartState => (chance(part) >= 0.1 ? 'suspected' : 
 const under = (part: Part) => {
   const state = props.states.get(part) ?? 'not-looked'
   if (chance(part) >= 0.1) return formatChance(chance(part))
-  return state === 'good' ? 'dry' : state === 'wet' ? 'wet' : ''
+  return state === 'good' ? (part === 'cap' ? 'good' : 'dry') : state === 'wet' ? 'wet' : ''
 }
 const shortName = (part: Part) => (part === 'thermostat' ? 'Thermostat' : PART_NAMES[part])
 const spoken = (part: Part) => `${PART_NAMES[part]}: ${{ 'not-looked': 'not looked at', good: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
