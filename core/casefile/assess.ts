@@ -88,6 +88,7 @@ export function assess(input: CaseInput): Assessment {
     atmosphereKPa,
     systemRatingKPa: knownValue(profile.systemRatingKPa),
     capacityLitres: knownValue(profile.capacityLitres),
+    glycolVolumeFraction: profile.coolant === 'water' ? undefined : knownValue(profile.glycolVolumeFraction),
     capRatingKPa: capRatings.length > 0 ? Math.min(...capRatings) : undefined,
     testerFlowMLPerMinute: selfChecks.at(-1)?.analysis.flowMLPerMinute,
     reportedLossLitresPerWeek: lossPerWeek?.litresPerWeek,

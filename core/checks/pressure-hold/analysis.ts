@@ -5,6 +5,7 @@ import {
   thermalDriftKPaPerK,
   type Interval,
 } from '../../physics/compliance'
+import { fractionAfterToppingUpWithWater } from '../../physics/coolant'
 import { correctedSi } from '../../quantity/record'
 import { fitDecay, type Decay, type HoldPoint } from './decay'
 import { allowedPressure, holdLimit, limitFromReportedLoss, runningFlowFactor, type HoldLimit } from './limits'
@@ -17,6 +18,8 @@ export interface HoldContext {
   /** coolant in the system, litres; 8 is assumed when unknown */
   capacityLitres?: number | undefined
   capRatingKPa?: number | undefined
+  /** glycol by volume, 0 to 1, where it is known */
+  glycolVolumeFraction?: number | undefined
   /** flow of the tester's own leak at test pressure, mL/min, from the self-check */
   testerFlowMLPerMinute?: Interval | undefined
   reportedLossLitresPerWeek?: number | undefined
@@ -134,6 +137,7 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
   const perWeek = lossPerWeek(analysis.leakMLPerMinute, factor, context.pressurisedHoursPerWeek)
   analysis.lossBudget = compareLoss(perWeek, context.reportedLossLitresPerWeek)
   finishReportedLoss(analysis, fall, start.resolutionKPa)
+  noteDilution(analysis, context)
   if (end && fall.low > limit.kPaPerMinute && end.tray === 'dry' && end.cylinders !== 'dry')
     analysis.cautions.push(message('caution.cylinderMayBeFull'))
   if (context.grossLeakSeen) notes.push(message('hold.repairGrossLeakFirst'))
@@ -208,6 +212,18 @@ function finishReportedLoss(analysis: HoldAnalysis, fall: Interval, resolutionKP
   analysis.minutesToSeeReportedLoss = Math.ceil(resolutionKPa / reported.value)
   if (analysis.state === 'tight' && !analysis.couldHaveSeenReportedLoss)
     analysis.notes.push(message('hold.tightButBlindToReported', { minutes: analysis.minutesToSeeReportedLoss }))
+}
+
+const DILUTION_WEEKS = 6
+
+/** What topping up with water does to the mix in six weeks of the reported loss. */
+function noteDilution(analysis: HoldAnalysis, context: HoldContext) {
+  const { reportedLossLitresPerWeek: loss, capacityLitres, glycolVolumeFraction: fraction } = context
+  if (!loss || !capacityLitres || !fraction || loss >= capacityLitres) return
+  const after = fractionAfterToppingUpWithWater(fraction, loss, capacityLitres, DILUTION_WEEKS)
+  if (fraction - after < 0.03) return
+  const percent = (f: number) => Math.round(f * 100)
+  analysis.notes.push(message('hold.dilution', { weeks: DILUTION_WEEKS, from: percent(fraction), to: percent(after) }))
 }
 
 function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Message[] {

@@ -192,6 +192,11 @@ describe('the keeper’s loss', () => {
     expect(compareLoss(band, 0.1).comparison).toBe('far-more')
     expect(compareLoss(band, undefined).comparison).toBeUndefined()
   })
+  it('topped up with water the mix thins: 1 L a week out of 14 L takes 50 % to 32 % in six weeks', () => {
+    const analysis = analyseHold(hold(0.9, 8, 0.5, 30), { ...context, reportedLossLitresPerWeek: 1, capacityLitres: 14, glycolVolumeFraction: 0.5 })
+    expect(analysis.notes.find((n) => n.id === 'hold.dilution')!.parameters).toMatchObject({ from: 50, to: 32 })
+    expect(analyseHold(hold(0.9, 8, 0.5, 30), context).notes.map((n) => n.id)).not.toContain('hold.dilution')
+  })
   it('every leak size has an interval that holds its value', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 6, noNaN: true }), fc.integer({ min: 3, max: 12 }), (fall, minutes) => {
