@@ -37,7 +37,7 @@ async function vitest(suite, config, env = {}) {
 async function playwright(env) {
   say('\n== journeys')
   const file = join(DATA, 'test-results/journeys.json')
-  const { code, output } = await runProgram('npx', ['--no-install', 'playwright', 'test', '--reporter=line,json'], { label: 'journeys', env: { ...process.env, ...env, CHROMIUM, PLAYWRIGHT_JSON_OUTPUT_NAME: file } })
+  const { code, output } = await runProgram('npx', ['--no-install', 'playwright', 'test', '--reporter=line,json', ...(process.env.ONLY_SPEC ? [process.env.ONLY_SPEC] : [])], { label: 'journeys', env: { ...process.env, ...env, CHROMIUM, PLAYWRIGHT_JSON_OUTPUT_NAME: file } })
   const stats = readJson(file)?.stats
   if (code !== 0) say(output.slice(-20000))
   const failed = (stats?.unexpected ?? 0) + (stats?.flaky ?? 0)
