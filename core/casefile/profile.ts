@@ -34,6 +34,13 @@ export const systemProfile = z.strictObject({
   turboCooled: known(z.boolean()),
   rearHeater: known(z.boolean()),
   heavyDiesel: known(z.boolean()),
+  heatModule: known(z.boolean()),
+  heaterValve: known(z.boolean()),
+  auxHeaterPump: known(z.boolean()),
+  mapThermostat: known(z.boolean()),
+  switchablePump: known(z.boolean()),
+  electroViscous: known(z.boolean()),
+  grilleShutter: known(z.boolean()),
 })
 export type SystemProfile = z.infer<typeof systemProfile>
 

@@ -1,11 +1,22 @@
 import { LEVELS, PRIORS } from '../knowledge/levels'
-import type { Book, Fault, Sign } from '../knowledge/types'
+import type { AtLeast, Book, Fault, Sign } from '../knowledge/types'
 import type { PlacedReading } from './evidence'
 
 /**
- * A second, naive account of the same semantics for tests: subsets by bit mask, explicit joint over every fault's
- * own outcome of every sign, validity of each condition enumerated. Shares no code with the engine.
+ * A second, naive account of the same semantics for tests: subsets by bit mask, every cause's own outcome of
+ * every sign enumerated, the hidden conditions and the validity of each circumstance too, work on the vehicle
+ * replayed step by step. Shares no code with the engine.
  */
+export interface NaiveWork {
+  repaired: string[]
+  brought: { fault: string; chance: number }[]
+}
+/** Faults at the beginning and, of all that came later, at most one. */
+export interface NaiveHistory {
+  start: string[]
+  came?: { fault: string; step: number }
+}
+
 export function bruteForceSets(faults: Fault[]): string[][] {
   const out: string[][] = []
   for (let mask = 0; mask < 1 << faults.length; mask++) {
@@ -18,40 +29,55 @@ export function bruteForceSets(faults: Fault[]): string[][] {
   return out
 }
 
-/** P(exact state | set) by enumerating every cause's own state and taking the worst. */
-export function bruteForceStates(sign: Sign, set: Fault[]): number[] {
+/** P(exact state) of the worst of several independent causes, by walking through every combination. */
+function worstOf(sign: Sign, causes: AtLeast[]): number[] {
   const n = sign.states.length
-  const own = (atLeast: Readonly<Record<string, keyof typeof LEVELS>>) => {
+  const own = causes.map((atLeast) => {
     const geq = [1, ...sign.states.slice(1).map((s) => (atLeast[s] ? LEVELS[atLeast[s]] : 0)), 0]
     return Array.from({ length: n }, (_, j) => geq[j]! - geq[j + 1]!)
-  }
-  const override = sign.overrides?.find((o) => set.some((f) => f.id === o.by))
-  if (override) return own(override.atLeast)
-  const causes = [own(sign.leak), ...set.flatMap((f) => f.effects.filter((e) => e.sign === sign.id).map((e) => own(e.atLeast)))]
+  })
   const result = new Array<number>(n).fill(0)
   const walk = (i: number, worst: number, p: number) => {
-    if (i === causes.length) result[worst]! += p
-    else causes[i]!.forEach((q, j) => walk(i + 1, Math.max(worst, j), p * q))
+    if (i === own.length) result[worst]! += p
+    else own[i]!.forEach((q, j) => walk(i + 1, Math.max(worst, j), p * q))
   }
   walk(0, 0, 1)
   return result
 }
 
-export function bruteForcePosterior(book: Book, faults: Fault[], setWeights: Map<string, number>, readings: PlacedReading[]) {
-  const scored = bruteForceSets(faults).map((ids) => {
-    const set = faults.filter((f) => ids.includes(f.id))
-    let p = setWeights.get(ids.join('+'))!
+function states(book: Book, sign: Sign, set: Fault[], holding: string[]): number[] {
+  for (const o of sign.overrides ?? []) {
+    const condition = book.conditions.some((c) => c.id === o.by)
+    if (condition ? holding.includes(o.by) === (o.when !== 'absent') : set.some((f) => f.id === o.by)) return worstOf(sign, [o.atLeast])
+  }
+  const effects = [...set.flatMap((f) => f.effects), ...book.conditions.filter((c) => holding.includes(c.id)).flatMap((c) => c.effects)]
+  return worstOf(sign, [sign.leak, ...effects.filter((e) => e.sign === sign.id).map((e) => e.atLeast)])
+}
+
+/** P(readings of one epoch | faults present), with conditions and validity walked through one by one. */
+function likelihood(book: Book, set: Fault[], readings: PlacedReading[]): number {
+  const n = book.conditions.length
+  let whole = 0
+  for (let mask = 0; mask < 1 << n; mask++) {
+    const holding = book.conditions.filter((_, k) => (mask >> k) & 1).map((c) => c.id)
+    let p = 1
+    for (const condition of book.conditions) {
+      const causes = [condition.leak, ...set.flatMap((f) => f.causes).filter((c) => c.condition === condition.id).map((c) => c.level)]
+      causes.push(...condition.causedBy.filter((c) => holding.includes(c.condition)).map((c) => c.level))
+      const none = causes.reduce((q, level) => q * (1 - LEVELS[level]), 1)
+      p *= holding.includes(condition.id) ? 1 - none : none
+    }
     for (const sign of book.signs) {
       const mine = readings.filter((r) => r.sign === sign.id)
       if (mine.length === 0) continue
-      const states = bruteForceStates(sign, set)
-      const conditions = [...new Set(mine.map((r) => r.conditions))]
+      const exact = states(book, sign, set, holding)
+      const circumstances = [...new Set(mine.map((r) => r.conditions))]
       let sum = 0
       sign.states.forEach((state, j) => {
-        for (let valid = 0; valid < 1 << conditions.length; valid++) {
-          let q = states[j]!
-          conditions.forEach((condition, c) => {
-            const group = mine.filter((r) => r.conditions === condition)
+        for (let valid = 0; valid < 1 << circumstances.length; valid++) {
+          let q = exact[j]!
+          circumstances.forEach((circumstance, c) => {
+            const group = mine.filter((r) => r.conditions === circumstance)
             const v = Math.min(...group.map((r) => r.validity))
             q *= (valid >> c) & 1 ? v : 1 - v
             for (const r of group) {
@@ -64,10 +90,55 @@ export function bruteForcePosterior(book: Book, faults: Fault[], setWeights: Map
       })
       p *= sum
     }
-    return { ids, p }
-  })
+    whole += p
+  }
+  return whole
+}
+
+/** P(history | readings), keyed "a+b" or "a+b|c@1" where c came with the work before epoch 1. */
+export function bruteForcePosterior(
+  book: Book,
+  faults: Fault[],
+  setWeights: Map<string, number>,
+  readings: PlacedReading[],
+  works: NaiveWork[] = [],
+): Map<string, number> {
+  const byId = (ids: string[]) => faults.filter((f) => ids.includes(f.id))
+  const presentAt = (history: NaiveHistory, epoch: number) => {
+    let now = [...history.start]
+    for (let step = 1; step <= epoch; step++) {
+      now = now.filter((id) => !works[step - 1]!.repaired.includes(id))
+      if (history.came?.step === step && !now.includes(history.came.fault)) now.push(history.came.fault)
+    }
+    return now
+  }
+  const scored: { key: string; p: number }[] = []
+  for (const start of bruteForceSets(faults)) {
+    const weight = setWeights.get(start.join('+'))!
+    const possible = works.flatMap((work, w) =>
+      start.length > 2
+        ? []
+        : work.brought.filter(({ fault }) => {
+            const there = byId(presentAt({ start }, w + 1))
+            const comes = byId([fault])[0]!
+            return !there.some((f) => f.id === fault || (f.excludes !== undefined && f.excludes === comes.excludes))
+          }).map((b) => ({ ...b, step: w + 1 })),
+    )
+    const histories: { history: NaiveHistory; p: number; key: string }[] = possible.map(({ fault, chance, step }) => ({
+      history: { start, came: { fault, step } }, p: weight * chance, key: `${start.join('+')}|${fault}@${step}`,
+    }))
+    histories.push({ history: { start }, p: weight * (1 - possible.reduce((a, b) => a + b.chance, 0)), key: start.join('+') })
+    for (const { history, p, key } of histories) {
+      let q = p
+      for (let epoch = 0; epoch <= works.length; epoch++)
+        q *= likelihood(book, byId(presentAt(history, epoch)), readings.filter((r) => r.epoch === epoch))
+      scored.push({ key, p: q })
+    }
+  }
   const total = scored.reduce((a, s) => a + s.p, 0)
-  return new Map(scored.map((s) => [s.ids.join('+'), s.p / total]))
+  const out = new Map<string, number>()
+  for (const { key, p } of scored) out.set(key, (out.get(key) ?? 0) + p / total)
+  return out
 }
 
 export const priorOf = (fault: Fault) => PRIORS[fault.prior['coolant-loss']]

@@ -1,32 +1,73 @@
 import type { Complaint } from '../casefile/complaint'
 import type { SystemProfile } from '../casefile/profile'
 import { LEVELS, PRIORS } from '../knowledge/levels'
-import type { Book, Fault, Sign } from '../knowledge/types'
+import type { AtLeast, Book, Fault, Sign } from '../knowledge/types'
+import { indexSets, setAt, type SetIndex } from './sets'
 
 export const MAX_CONCURRENT = 3
 
-/** How one sign depends on the faults of the model; all rows have states − 1 columns ("at least state j + 1"). */
+/** One override of a sign, resolved: by a fault of the model, or by a condition that holds or does not. */
+export interface OverrideModel {
+  fault: number
+  condition: number
+  present: boolean
+  below: Float64Array
+}
+
+/** How one sign depends on faults and conditions; all rows have states − 1 columns ("less than state j + 1"). */
 export interface SignModel {
   sign: Sign
-  /** P(at least state j + 1) with no fault, per column */
+  columns: number
   leakBelow: Float64Array
-  /** 1 − P(at least state j + 1 | fault alone), fault-major; 1 where the fault says nothing */
+  /** faults that speak to it, in rising order */
+  linked: Int16Array
+  /** place of a fault in `linked`, −1 where it says nothing */
+  place: Int16Array
+  /** P(less than state j + 1 | linked fault alone), linked-major */
   below: Float64Array
-  overrides: { fault: number; below: Float64Array }[]
+  /** the same for every fault, fault-major, with a last row of ones for "no member" */
+  dense: Float64Array
+  /** conditions that act on it as causes */
+  causes: { condition: number; below: Float64Array }[]
+  overrides: OverrideModel[]
+  /** bit mask of the conditions it depends on in any way */
+  conditions: number
 }
+
+export interface ConditionModel {
+  id: string
+  leakNot: number
+  /** 1 − P(condition | fault alone), per fault */
+  notByFault: Float64Array
+  /** 1 − P(condition | earlier condition alone) */
+  notByCondition: Float64Array
+  /** itself and all conditions before it that can bring it about */
+  ancestry: number
+}
+
+/** Shop experience: how many closed cases of one complaint were confirmed, and as what. */
+export interface ShopCounts {
+  cases: number
+  confirmed: Readonly<Record<string, number>>
+}
+
+/** The book's prior weighs as much as this many of the shop's own confirmed cases. */
+export const BOOK_WEIGHT_CASES = 40
 
 /** All allowed sets of up to three faults of one vehicle and complaint, with calibrated prior weights. */
 export interface Model {
   book: Book
   faults: readonly Fault[]
   prior: Float64Array
+  sets: SetIndex
   /** members of set s at 3s, 3s+1, 3s+2; −1 pads */
   members: Int16Array
   setCount: number
-  /** prior probability of each set */
+  /** prior probability of each set; 0 for sets whose members exclude each other */
   weight: Float64Array
-  /** index of the set with these sorted members, keyed by member indices */
   indexOf: (members: readonly number[]) => number
+  faultIndex: ReadonlyMap<string, number>
+  conditions: readonly ConditionModel[]
   signs: ReadonlyMap<string, SignModel>
 }
 
@@ -43,105 +84,175 @@ export function canExist(fault: Fault, profile: SystemProfile): boolean {
  * priors so that each fault's marginal equals the book's after truncation and the empty set has the book's
  * probability (iterative proportional fitting of odds).
  */
-export function buildModel(book: Book, complaint: Complaint, profile: SystemProfile, maxConcurrent = MAX_CONCURRENT): Model {
+export function buildModel(
+  book: Book,
+  complaint: Complaint,
+  profile: SystemProfile,
+  { maxConcurrent = MAX_CONCURRENT, shop }: { maxConcurrent?: number; shop?: ShopCounts } = {},
+): Model {
   const faults = book.faults.filter((fault) => canExist(fault, profile))
-  const n = faults.length
-  const clash = (a: number, b: number) =>
-    faults[a]!.excludes !== undefined && faults[a]!.excludes === faults[b]!.excludes
-  const sets: number[] = [-1, -1, -1]
-  const index = new Map<number, number>([[0, 0]])
-  const key = (a: number, b = -1, c = -1) => ((a + 1) * (n + 1) + b + 1) * (n + 1) + c + 1
-  index.set(key(-1), 0)
-  const push = (a: number, b = -1, c = -1) => {
-    index.set(key(a, b, c), sets.length / 3)
-    sets.push(a, b, c)
-  }
-  for (let a = 0; a < n; a++) {
-    push(a)
-    for (let b = a + 1; b < n && maxConcurrent > 1; b++) {
-      if (clash(a, b)) continue
-      push(a, b)
-      for (let c = b + 1; c < n && maxConcurrent > 2; c++) if (!clash(a, c) && !clash(b, c)) push(a, b, c)
-    }
-  }
-  const members = Int16Array.from(sets)
-  const setCount = sets.length / 3
-  const prior = priorsOf(book, faults, complaint)
-  const weight = calibrate(members, setCount, prior, book.nothingAtAll[complaint])
-  const signs = new Map(book.signs.map((sign) => [sign.id, signModel(sign, faults)]))
+  const sets = indexSets(faults.length)
+  const prior = priorsOf(book, faults, complaint, shop)
+  const nothing = book.nothingAtAll[complaint]
+  const weight = calibrate(allowedSets(sets, faults, maxConcurrent), sets.count, fitOdds(faults, prior, nothing, maxConcurrent), nothing)
+  const faultIndex = new Map(faults.map((fault, f) => [fault.id, f]))
+  const conditionIndex = new Map(book.conditions.map((condition, k) => [condition.id, k]))
+  const conditions = conditionModels(book, faults, conditionIndex)
+  const signs = new Map(book.signs.map((sign) => [sign.id, signModel(sign, book, faults, conditionIndex)]))
   return {
-    book,
-    faults,
-    prior,
-    members,
-    setCount,
-    weight,
-    indexOf: (list) => index.get(key(list[0] ?? -1, list[1] ?? -1, list[2] ?? -1)) ?? -1,
-    signs,
+    book, faults, prior, sets, members: sets.members, setCount: sets.count, weight,
+    indexOf: (list) => setAt(sets, list), faultIndex, conditions, signs,
   }
+}
+
+/** Sets that may be: few enough members, none of one class twice. Flat: index, then three members. */
+function allowedSets({ count, members }: SetIndex, faults: readonly Fault[], maxConcurrent: number): Int32Array {
+  const out = new Int32Array(4 * count)
+  const names = faults.map((fault) => fault.excludes)
+  const clash = (a: number, b: number) => a >= 0 && b >= 0 && names[a] !== undefined && names[a] === names[b]
+  let length = 0
+  for (let s = 0; s < count; s++) {
+    const a = members[3 * s]!
+    const b = members[3 * s + 1]!
+    const c = members[3 * s + 2]!
+    if ((a >= 0 ? 1 : 0) + (b >= 0 ? 1 : 0) + (c >= 0 ? 1 : 0) > maxConcurrent) break
+    if (clash(a, b) || clash(a, c) || clash(b, c)) continue
+    out[length++] = s
+    out[length++] = a
+    out[length++] = b
+    out[length++] = c
+  }
+  return out.subarray(0, length)
 }
 
 /**
  * Priors of the faults that can exist here. What the book gives to faults that this vehicle cannot have is shared
- * out among the others in proportion: the complaint is there, so something explains it.
+ * out among the others in proportion: the complaint is there, so something explains it. The shop's confirmed
+ * cases move it by counting: (W·p + confirmed) / (W + cases), with the book worth W = 40 cases.
  */
-export function priorsOf(book: Book, faults: readonly Fault[], complaint: Complaint): Float64Array {
+export function priorsOf(book: Book, faults: readonly Fault[], complaint: Complaint, shop?: ShopCounts): Float64Array {
   const sum = (list: readonly Fault[]) => list.reduce((total, fault) => total + PRIORS[fault.prior[complaint]], 0)
   const share = sum(book.faults) / sum(faults)
-  return Float64Array.from(faults, (fault) => Math.min(0.6, PRIORS[fault.prior[complaint]] * share))
+  return Float64Array.from(faults, (fault) => {
+    const p = PRIORS[fault.prior[complaint]] * share
+    const moved = shop ? (BOOK_WEIGHT_CASES * p + (shop.confirmed[fault.id] ?? 0)) / (BOOK_WEIGHT_CASES + shop.cases) : p
+    return Math.min(0.6, moved)
+  })
 }
 
-function signModel(sign: Sign, faults: readonly Fault[]): SignModel {
-  const abnormal = sign.states.slice(1)
-  const columns = abnormal.length
-  const row = (atLeast: Readonly<Record<string, keyof typeof LEVELS>>) =>
-    Float64Array.from(abnormal, (state) => {
-      const level = atLeast[state]
-      return 1 - (level ? LEVELS[level] : 0)
-    })
-  const below = new Float64Array(faults.length * columns).fill(1)
-  faults.forEach((fault, f) => {
-    for (const effect of fault.effects)
-      if (effect.sign === sign.id) row(effect.atLeast).forEach((value, j) => (below[f * columns + j]! *= value))
+function belowOf(sign: Sign, atLeast: AtLeast): Float64Array {
+  return Float64Array.from(sign.states.slice(1), (state) => 1 - (atLeast[state] ? LEVELS[atLeast[state]] : 0))
+}
+
+function conditionModels(book: Book, faults: readonly Fault[], index: ReadonlyMap<string, number>): ConditionModel[] {
+  const not = (list: readonly { condition: string; level: keyof typeof LEVELS }[], id: string) =>
+    list.reduce((p, cause) => (cause.condition === id ? p * (1 - LEVELS[cause.level]) : p), 1)
+  const out: ConditionModel[] = []
+  book.conditions.forEach((condition, k) => {
+    let ancestry = 1 << k
+    const notByCondition = new Float64Array(book.conditions.length).fill(1)
+    for (const cause of condition.causedBy) {
+      const j = index.get(cause.condition) ?? k
+      if (j >= k) throw new RangeError(`${condition.id} can only be caused by conditions before it`)
+      notByCondition[j]! *= 1 - LEVELS[cause.level]
+      ancestry |= out[j]!.ancestry
+    }
+    const notByFault = Float64Array.from(faults, (fault) => not(fault.causes, condition.id))
+    out.push({ id: condition.id, leakNot: 1 - LEVELS[condition.leak], notByFault, notByCondition, ancestry })
   })
-  const overrides = (sign.overrides ?? []).flatMap((override) => {
+  return out
+}
+
+function signModel(sign: Sign, book: Book, faults: readonly Fault[], conditionIndex: ReadonlyMap<string, number>): SignModel {
+  const columns = sign.states.length - 1
+  const combined = (effects: readonly { sign: string; atLeast: AtLeast }[]) => {
+    const mine = effects.filter((effect) => effect.sign === sign.id)
+    if (mine.length === 0) return undefined
+    return mine.map((effect) => belowOf(sign, effect.atLeast)).reduce((a, b) => a.map((value, j) => value * b[j]!))
+  }
+  const overrides = (sign.overrides ?? []).flatMap((override): OverrideModel[] => {
     const fault = faults.findIndex((candidate) => candidate.id === override.by)
-    return fault < 0 ? [] : [{ fault, below: row(override.atLeast) }]
+    const condition = conditionIndex.get(override.by) ?? -1
+    if (fault < 0 && condition < 0) return []
+    return [{ fault, condition, present: override.when !== 'absent', below: belowOf(sign, override.atLeast) }]
   })
-  return { sign, leakBelow: row(sign.leak), below, overrides }
+  const rows = faults.map((fault) => combined(fault.effects))
+  const linked = faults.map((_, f) => f).filter((f) => rows[f] || overrides.some((o) => o.fault === f))
+  const place = new Int16Array(faults.length).fill(-1)
+  const below = new Float64Array(linked.length * columns).fill(1)
+  const dense = new Float64Array((faults.length + 1) * columns).fill(1)
+  linked.forEach((f, i) => {
+    place[f] = i
+    rows[f]?.forEach((value, j) => (below[i * columns + j] = dense[f * columns + j] = value))
+  })
+  const causes = book.conditions.flatMap((condition, k) => {
+    const row = combined(condition.effects)
+    return row ? [{ condition: k, below: row }] : []
+  })
+  const touched = [...causes.map((c) => c.condition), ...overrides.map((o) => o.condition)].filter((k) => k >= 0)
+  return {
+    sign, columns, leakBelow: belowOf(sign, sign.leak), linked: Int16Array.from(linked), place, below, dense, causes, overrides,
+    conditions: touched.reduce((mask, k) => mask | (1 << k), 0),
+  }
 }
 
 /**
- * Weights w(S) ∝ z(S = ∅)·Π odds, with odds fitted until every marginal is the book's to 1e-12. RangeError when
- * the priors ask for more than truncated sets can carry.
+ * Odds of each fault, so that sets weighted by the product of their members' odds, cut off at `most` members and
+ * without two of one class, have the given marginals to 1e-13. The sums over sets are the coefficients of
+ * Π_classes (1 + t·Σ odds of the class) up to t^most, so no set is enumerated. RangeError when the priors ask for
+ * more than truncated sets can carry.
  */
-function calibrate(members: Int16Array, setCount: number, prior: Float64Array, nothing: number): Float64Array {
+function fitOdds(faults: readonly Fault[], prior: Float64Array, nothing: number, most: number): Float64Array {
   const n = prior.length
+  const classes = new Map<string, number>()
+  const classOf = Int16Array.from(faults, (fault, f) => {
+    const name = fault.excludes ?? `alone:${f}`
+    if (!classes.has(name)) classes.set(name, classes.size)
+    return classes.get(name)!
+  })
   const odds = Float64Array.from(prior, (p) => p / (1 - p))
-  const weight = new Float64Array(setCount)
-  const marginal = new Float64Array(n)
-  for (let iteration = 0; iteration < 4000; iteration++) {
+  const sums = new Float64Array(classes.size)
+  for (let iteration = 0; iteration < 20_000; iteration++) {
+    sums.fill(0)
+    for (let f = 0; f < n; f++) sums[classOf[f]!]! += odds[f]!
+    const all = new Float64Array(most + 1)
+    all[0] = 1
+    for (const sum of sums) for (let k = most; k > 0; k--) all[k]! += sum * all[k - 1]!
     let total = 0
-    for (let s = 1; s < setCount; s++) {
-      let w = 1
-      for (let k = 3 * s; k < 3 * s + 3 && members[k]! >= 0; k++) w *= odds[members[k]!]!
-      weight[s] = w
-      total += w
-    }
-    const scale = (1 - nothing) / total
-    marginal.fill(0)
-    for (let s = 1; s < setCount; s++) {
-      weight[s]! *= scale
-      for (let k = 3 * s; k < 3 * s + 3 && members[k]! >= 0; k++) marginal[members[k]!]! += weight[s]!
-    }
-    weight[0] = nothing
+    for (let k = 1; k <= most; k++) total += all[k]!
     let worst = 0
+    const next = Float64Array.from(odds)
     for (let f = 0; f < n; f++) {
-      const ratio = prior[f]! / marginal[f]!
-      worst = Math.max(worst, Math.abs(Math.log(ratio)))
-      odds[f]! *= ratio
+      const own = sums[classOf[f]!]!
+      let rest = 0
+      let without = 0
+      for (let k = 0; k < most; k++) {
+        without = all[k]! - own * without
+        rest += without
+      }
+      const ratio = (prior[f]! * total) / ((1 - nothing) * odds[f]! * rest)
+      worst = Math.max(worst, Math.abs(ratio - 1))
+      next[f] = odds[f]! * ratio
     }
-    if (worst < 1e-12) return weight
+    if (worst < 1e-13) return odds
+    if (!(worst < 1e6)) break
+    odds.set(next)
   }
   throw new RangeError('the priors cannot be met by sets of so few faults')
+}
+
+/** Prior probability of each allowed set: `nothing` for the empty one, the rest in proportion to the product of odds. */
+function calibrate(allowed: Int32Array, count: number, odds: Float64Array, nothing: number): Float64Array {
+  const weight = new Float64Array(count)
+  let total = 0
+  for (let i = 4; i < allowed.length; i += 4) {
+    let w = odds[allowed[i + 1]!]!
+    if (allowed[i + 2]! >= 0) w *= odds[allowed[i + 2]!]!
+    if (allowed[i + 3]! >= 0) w *= odds[allowed[i + 3]!]!
+    weight[allowed[i]!] = w
+    total += w
+  }
+  for (let s = 1; s < count; s++) weight[s]! *= (1 - nothing) / total
+  weight[0] = nothing
+  return weight
 }

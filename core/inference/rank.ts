@@ -1,9 +1,10 @@
 import type { Message } from '../message'
 import { LEVELS } from '../knowledge/levels'
-import type { Fault, Guard } from '../knowledge/types'
-import { combineReadings, type PlacedReading } from './evidence'
-import type { Model } from './model'
-import { computePosterior, membersOf, NO_REPAIRS, sourceOf, type Posterior, type Repairs } from './posterior'
+import type { Guard } from '../knowledge/types'
+import { Belief, sourceOf } from './belief'
+import type { PlacedReading } from './evidence'
+import type { Model, SignModel } from './model'
+import type { Timeline } from './timeline'
 
 export interface Suspect {
   fault: string
@@ -29,62 +30,73 @@ export interface Ranking {
   /** what each reading says, by its source */
   says: { reading: string; sign: string; message: Message }[]
   unexplained: { sign: string; share: number }[]
+  /** hidden conditions now, as far as the readings depend on them */
+  conditions: { condition: string; probability: number }[]
   /** readings of signs that this book does not know */
   unheard: string[]
 }
 
 const logit10 = (p: number) => 10 * Math.log10(Math.max(p, 1e-12) / Math.max(1 - p, 1e-12))
 
-function guardMet(guard: Guard, facts: ReadonlySet<string>): boolean {
+export function guardMet(guard: Guard, facts: ReadonlySet<string>): boolean {
   return guard.anyOf.some((row) => row.every((fact) => facts.has(fact)))
 }
 
-/** Share of a fault's probability in which a root in the same set would have caused it, from the declared links. */
-function consequenceShare(model: Model, posterior: Posterior, fault: number): number {
-  const id = model.faults[fault]!.id
-  const causes = new Map<number, number>()
-  model.faults.forEach((candidate, f) => {
-    for (const link of candidate.links) if (link.to === id) causes.set(f, LEVELS[link.level])
-  })
-  if (causes.size === 0) return 0
-  let caused = 0
-  let present = 0
-  for (let s = 0; s < model.setCount; s++) {
-    const members = membersOf(model, s)
-    if (!members.includes(fault)) continue
-    present += posterior.sets[s]!
-    const spared = members.reduce((p, m) => p * (1 - (causes.get(m) ?? 0)), 1)
-    caused += posterior.sets[s]! * (1 - spared)
-  }
-  return present > 0 ? caused / present : 0
-}
-
-function roleOf(model: Model, posterior: Posterior, f: number): Suspect['role'] {
-  const group = model.faults[f]!.group
-  if (group === 'nothing-wrong' || group === 'not-in-the-book') return group
-  return consequenceShare(model, posterior, f) > 0.5 ? 'consequence' : 'root'
-}
-
-/** Signs whose readings speak for an abnormal state that the probable faults do not account for. */
-function unexplainedSigns(model: Model, posterior: Posterior, readings: readonly PlacedReading[], repairs: Repairs) {
-  const out: { sign: string; share: number }[] = []
-  for (const id of new Set(readings.map((r) => r.sign))) {
-    const sign = model.signs.get(id)
-    if (!sign) continue
-    const latest = Math.max(...readings.filter((r) => r.sign === id).map((r) => r.epoch))
-    const factor = combineReadings(sign.sign.states, readings.filter((r) => r.sign === id && r.epoch === latest))
-    if (factor[0]! * 3 > Math.max(...factor.slice(1))) continue
-    const gone = repairs[latest] ?? repairs.at(-1)!
-    let share = 0
-    const columns = sign.leakBelow.length
-    for (let s = 0; s < model.setCount; s++) {
-      if (posterior.sets[s]! < 1e-7) continue
-      let normal = sign.leakBelow[0]!
-      for (const f of membersOf(model, s)) if (!gone.has(f)) normal *= sign.below[f * columns]!
-      const byLeakAlone = 1 - sign.leakBelow[0]!
-      share += posterior.sets[s]! * Math.min(1, byLeakAlone / Math.max(1e-9, 1 - normal))
+/** For each fault, the share of its probability in which a root in the same set would have caused it, from the declared links. */
+function consequenceShares(belief: Belief): Float64Array {
+  const { model } = belief
+  const causes = model.faults.map(() => new Map<number, number>())
+  model.faults.forEach((fault, f) => {
+    for (const link of fault.links) {
+      const to = model.faultIndex.get(link.to)
+      if (to !== undefined) causes[to]!.set(f, LEVELS[link.level])
     }
-    if (share > 0.5) out.push({ sign: id, share })
+  })
+  const caused = new Float64Array(model.faults.length)
+  const present = new Float64Array(model.faults.length)
+  for (const set of belief.kept) {
+    const members = belief.present(set)
+    const p = belief.sets[set]!
+    for (const f of members) {
+      present[f]! += p
+      if (causes[f]!.size === 0) continue
+      const spared = members.reduce((q, m) => q * (1 - (causes[f]!.get(m) ?? 0)), 1)
+      caused[f]! += p * (1 - spared)
+    }
+  }
+  return caused.map((value, f) => (present[f]! > 0 ? value / present[f]! : 0))
+}
+
+/** P(sign normal | faults), each condition taken by itself: enough to say who accounts for a sign. */
+function normalGiven(model: Model, sign: SignModel, members: readonly number[]): number {
+  let normal = sign.leakBelow[0]!
+  for (const f of members) normal *= sign.dense[f * sign.columns]!
+  for (const cause of sign.causes) {
+    const condition = model.conditions[cause.condition]!
+    const holds = 1 - members.reduce((not, f) => not * condition.notByFault[f]!, condition.leakNot)
+    normal *= 1 - holds * (1 - cause.below[0]!)
+  }
+  return normal
+}
+
+/** Signs whose readings speak for an abnormal state that the probable faults and conditions do not account for. */
+function unexplainedSigns(belief: Belief, heaviest: readonly number[]) {
+  const out: { sign: string; share: number }[] = []
+  const latest = new Map<string, number>()
+  for (const item of belief.evidence) latest.set(item.sign.sign.id, Math.max(latest.get(item.sign.sign.id) ?? 0, item.epoch))
+  for (const { sign, factor, epoch } of belief.evidence) {
+    if (latest.get(sign.sign.id) !== epoch) continue
+    if (factor[0]! * 3 > Math.max(...factor.slice(1))) continue
+    const byLeakAlone = 1 - normalGiven(belief.model, sign, [])
+    let share = 0
+    let mass = 0
+    for (const set of heaviest) {
+      const p = belief.sets[set]!
+      const normal = normalGiven(belief.model, sign, belief.present(set, epoch))
+      share += p * Math.min(1, byLeakAlone / Math.max(1e-9, 1 - normal))
+      mass += p
+    }
+    if (share / mass > 0.5) out.push({ sign: sign.sign.id, share: share / mass })
   }
   return out.sort((a, b) => b.share - a.share)
 }
@@ -97,51 +109,69 @@ export function rank(
   model: Model,
   readings: readonly PlacedReading[],
   facts: ReadonlySet<string>,
-  repairs: Repairs = NO_REPAIRS,
+  timeline: Timeline = [],
 ): Ranking {
-  const heard = readings.filter((r) => model.signs.has(r.sign))
-  const sources = [...new Set(heard.map(sourceOf))]
-  const { all, without } = computePosterior(model, heard, repairs, sources)
+  return rankBelief(new Belief(model, readings, timeline), facts)
+}
+
+export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking {
+  const { model } = belief
+  const heard = belief.readings.filter((r) => model.signs.has(r.sign))
+  const shares = consequenceShares(belief)
   const suspects = model.faults
-    .map((fault: Fault, f): Suspect => ({
+    .map((fault, f): Suspect => ({
       fault: fault.id,
       name: fault.name,
-      probability: all.faults[f]!,
-      role: roleOf(model, all, f),
+      probability: belief.faults[f]!,
+      role: fault.group === 'nothing-wrong' || fault.group === 'not-in-the-book' ? fault.group : shares[f]! > 0.5 ? 'consequence' : 'root',
       guards: fault.guards.map((g) => ({ id: g.id, met: guardMet(g, facts), text: g.text })),
     }))
     .sort((a, b) => b.probability - a.probability || (a.fault < b.fault ? -1 : 1))
-  const moved: Moved[] = []
-  for (const source of sources) {
-    const before = without.get(source)!
-    model.faults.forEach((fault, f) => {
-      const decibans = logit10(all.faults[f]!) - logit10(before.faults[f]!)
-      if (Math.abs(decibans) >= 0.05) moved.push({ reading: source, fault: fault.id, decibans })
-    })
-  }
-  const gone = repairs.at(-1)!
-  let nothingWrong = 0
-  let notInTheBook = 0
-  const nowSets = new Map<string, { faults: string[]; probability: number }>()
-  for (let s = 0; s < model.setCount; s++) {
-    const now = membersOf(model, s).filter((f) => !gone.has(f))
-    const p = all.sets[s]!
-    if (now.every((f) => model.faults[f]!.group === 'nothing-wrong')) nothingWrong += p
-    if (now.some((f) => model.faults[f]!.group === 'not-in-the-book')) notInTheBook += p
-    const faults = now.map((f) => model.faults[f]!.id)
-    const key = faults.join('+')
-    const known = nowSets.get(key)
-    if (known) known.probability += p
-    else nowSets.set(key, { faults, probability: p })
-  }
+  const heaviest = [...belief.kept].sort((a, b) => belief.sets[b]! - belief.sets[a]!).slice(0, 400)
   return {
     suspects,
-    nothingWrong,
-    notInTheBook,
-    sets: [...nowSets.values()].sort((a, b) => b.probability - a.probability).slice(0, 20),
-    moved,
+    ...summarise(belief),
+    moved: movedBy(belief, heard),
     says: heard.map((r) => ({ reading: sourceOf(r), sign: r.sign, message: r.says })),
-    unexplained: unexplainedSigns(model, all, heard, repairs),
-    unheard: readings.filter((r) => !model.signs.has(r.sign)).map((r) => r.sign),
+    unexplained: unexplainedSigns(belief, heaviest),
+    conditions: belief.conditionsNow(),
+    unheard: belief.readings.filter((r) => !model.signs.has(r.sign)).map((r) => r.sign),
   }
+}
+
+function movedBy(belief: Belief, heard: readonly PlacedReading[]): Moved[] {
+  const moved: Moved[] = []
+  const now = Float64Array.from(belief.faults, logit10)
+  for (const reading of new Set(heard.map(sourceOf))) {
+    const before = belief.without(reading).faults
+    belief.model.faults.forEach((fault, f) => {
+      const decibans = now[f]! - logit10(before[f]!)
+      if (Math.abs(decibans) >= 0.05) moved.push({ reading, fault: fault.id, decibans })
+    })
+  }
+  return moved
+}
+
+/** Nothing wrong, not in the book, and the leading sets as they are now. */
+function summarise(belief: Belief): Pick<Ranking, 'nothingWrong' | 'notInTheBook' | 'sets'> {
+  const { model, sets } = belief
+  const harmless = Uint8Array.from(model.faults, (f) => (f.group === 'nothing-wrong' ? 1 : 0))
+  const unlisted = Uint8Array.from(model.faults, (f) => (f.group === 'not-in-the-book' ? 1 : 0))
+  let nothingWrong = 0
+  let notInTheBook = 0
+  const now = new Map<string, { faults: string[]; probability: number }>()
+  for (let s = 0; s < sets.length; s++) {
+    const p = sets[s]!
+    if (p < 1e-16) continue
+    const members = belief.present(s)
+    if (members.every((f) => harmless[f])) nothingWrong += p
+    if (members.some((f) => unlisted[f])) notInTheBook += p
+    if (p < 1e-5) continue
+    const faults = members.map((f) => model.faults[f]!.id)
+    const key = faults.join('+')
+    const known = now.get(key)
+    if (known) known.probability += p
+    else now.set(key, { faults, probability: p })
+  }
+  return { nothingWrong, notInTheBook, sets: [...now.values()].sort((a, b) => b.probability - a.probability).slice(0, 20) }
 }

@@ -1,38 +1,44 @@
+import { AIR_FAULTS } from './faults-air'
+import { CONDITIONS } from './conditions'
 import { stableHash } from './hash'
-import { HEAT_FAULTS } from './faults-heat'
+import { FLOW_FAULTS } from './faults-flow'
 import { INSIDE_FAULTS } from './faults-inside'
 import { EXTERNAL_LEAKS } from './faults-leak'
+import { HARMLESS, READING_FAULTS, UNLISTED } from './faults-reading'
 import { SIGNS } from './signs'
 import type { Book, Effect, Fault } from './types'
 
-/** Signs that something nobody wrote down would disturb too. */
-const DISTURBED_BY_THE_UNKNOWN: readonly Effect[] = [
-  { sign: 'hold-cold', atLeast: { seep: 'even', leak: 'seldom', gross: 'rarely' }, because: 'An unlisted leak makes the hold fall like any other.' },
-  { sign: 'tray-wet', atLeast: { yes: 'even' }, because: 'An unlisted leak drips as often as not.' },
-  { sign: 'wet-under', atLeast: { yes: 'even' }, because: 'An unlisted leak drips as often as not.' },
-  { sign: 'level-cold', atLeast: { low: 'even', empty: 'seldom' }, because: 'Something lowered the level.' },
-  { sign: 'loss-size', atLeast: { moderate: 'sometimes', heavy: 'seldom' }, because: 'Any size.' },
-  { sign: 'white-exhaust', atLeast: { yes: 'seldom' }, because: 'Coolant may burn by a way not listed.' },
-  { sign: 'hot-at-idle', atLeast: { yes: 'sometimes' }, because: 'Heat not shed by a cause not listed.' },
-  { sign: 'hot-at-load', atLeast: { yes: 'sometimes' }, because: 'Heat not shed by a cause not listed.' },
-  { sign: 'heater-cold', atLeast: { yes: 'sometimes' }, because: 'No heat by a cause not listed.' },
-  { sign: 'never-warms', atLeast: { yes: 'sometimes' }, because: 'Cold by a cause not listed.' },
-]
+/** Faults that a hold with these parts isolated does not see. */
+const ISOLATED: Readonly<Record<string, readonly string[]>> = {
+  'hold-without-heater': ['heater-core-leak', 'heater-valve-leak'],
+  'hold-without-coolers': ['oil-cooler-internal', 'gearbox-cooler-internal', 'egr-cooler-internal'],
+}
 
-const NOT_IN_THE_BOOK: Fault = {
-  id: 'not-in-the-book', name: 'Not in the book', what: 'Something that the book does not list.', group: 'not-in-the-book',
-  prior: { 'coolant-loss': 'uncommon', overheats: 'everyFourth', 'no-heat': 'everyFourth' },
-  priorBecause: 'The book of leaks is fuller than that of heat, so the unknown is smaller there.',
-  effects: DISTURBED_BY_THE_UNKNOWN,
-  guards: [{ id: 'all-excluded', text: 'Every listed suspect excluded', anyOf: [['all-excluded']] }],
-  links: [], proof: 'The complaint gone, and the cause written down for the book.',
+/** A hold with a part isolated falls for the same reasons as any cold hold, but for that part. */
+function withIsolatedHolds(fault: Fault): Fault {
+  const hold = fault.effects.find((effect) => effect.sign === 'hold-cold')
+  if (!hold) return fault
+  const more = Object.entries(ISOLATED)
+    .filter(([, isolated]) => !isolated.includes(fault.id))
+    .map(([sign]): Effect => ({ ...hold, sign }))
+  return { ...fault, effects: [...fault.effects, ...more] }
 }
 
 export const BOOK: Book = {
-  version: '2026.11-1',
-  faults: [...EXTERNAL_LEAKS, ...INSIDE_FAULTS, ...HEAT_FAULTS, NOT_IN_THE_BOOK],
+  version: '2026.11-2',
+  faults: [...EXTERNAL_LEAKS, ...INSIDE_FAULTS, ...FLOW_FAULTS, ...AIR_FAULTS, ...READING_FAULTS, ...HARMLESS, ...UNLISTED].map(withIsolatedHolds),
+  conditions: CONDITIONS,
   signs: SIGNS,
   nothingAtAll: { 'coolant-loss': 0.03, overheats: 0.03, 'no-heat': 0.03 },
+  aliases: {
+    faults: { 'fan-electric-dead': 'fan-motor-dead', 'not-in-the-book': 'unlisted-leak' },
+    signs: {},
+  },
 }
+
+/** A fault's id in this book, for an id of any earlier one. */
+export const currentFault = (id: string): string => BOOK.aliases.faults[id] ?? id
+/** A sign's id in this book, for an id of any earlier one. */
+export const currentSign = (id: string): string => BOOK.aliases.signs[id] ?? id
 
 export const BOOK_HASH = stableHash(JSON.stringify(BOOK))

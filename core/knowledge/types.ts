@@ -2,14 +2,24 @@ import type { Complaint } from '../casefile/complaint'
 import type { Part, SystemProfile } from '../casefile/profile'
 import type { Level, Prior } from './levels'
 
+/** Levels of reaching at least each abnormal state; states left out are never reached. */
+export type AtLeast = Readonly<Record<string, Level>>
+
 /**
- * What a fault, when it alone acts, does to a sign: the level of reaching at least each abnormal state.
- * `{ seep: 'mostly', leak: 'sometimes' }` reads: mostly at least a seep, sometimes at least a leak. States left
- * out are never reached by it. For a sign with two states, `{ yes: 'often' }`.
+ * What a fault or a condition, when it alone acts, does to a sign: the level of reaching at least each abnormal
+ * state. `{ seep: 'mostly', leak: 'sometimes' }` reads: mostly at least a seep, sometimes at least a leak. For a
+ * sign with two states, `{ yes: 'often' }`.
  */
 export interface Effect {
   sign: string
-  atLeast: Readonly<Record<string, Level>>
+  atLeast: AtLeast
+  because: string
+}
+
+/** A fault or another condition brings a hidden condition about. */
+export interface Cause {
+  condition: string
+  level: Level
   because: string
 }
 
@@ -26,13 +36,22 @@ export interface Link {
   because: string
 }
 
+export type Group = 'leak' | 'flow' | 'air' | 'reading' | 'nothing-wrong' | 'not-in-the-book'
+
+/** What putting it right takes; the shop's own prices stand before these. */
+export interface RepairCost {
+  /** part and material, in hours of the shop's labour, so that no currency is needed */
+  partHours: number
+  minutes: number
+}
+
 export interface Fault {
   id: string
   name: string
   /** one sentence for a technician */
   what: string
   part?: Part
-  group: 'leak' | 'flow' | 'air' | 'reading' | 'nothing-wrong' | 'not-in-the-book'
+  group: Group
   prior: Readonly<Record<Complaint, Prior>>
   priorBecause: string
   /** can exist only where each named field of the profile is unknown, absent, or one of the values */
@@ -40,9 +59,37 @@ export interface Fault {
   /** faults of one class share no set */
   excludes?: string
   effects: readonly Effect[]
+  causes: readonly Cause[]
   guards: readonly Guard[]
   links: readonly Link[]
+  cost: RepairCost
+  /** what its repair may bring in: a joint disturbed, air let in */
+  disturbs: readonly { fault: string; level: Level; because: string }[]
   proof: string
+}
+
+/**
+ * A state of the system that nobody reads directly, brought about by faults and by earlier conditions of the
+ * list, on which signs depend. It uses up no place among the concurrent faults; it is summed out.
+ */
+export interface Condition {
+  id: string
+  name: string
+  /** how often it holds with nothing of the book behind it */
+  leak: Level
+  leakBecause: string
+  causedBy: readonly Cause[]
+  effects: readonly Effect[]
+}
+
+/** Decides a sign alone when it applies, masking what everything else would show. The first that applies counts. */
+export interface Override {
+  /** a fault, or a hidden condition */
+  by: string
+  /** for a condition: applies when it holds (default) or when it does not */
+  when?: 'present' | 'absent'
+  atLeast: AtLeast
+  because: string
 }
 
 export interface Sign {
@@ -51,17 +98,19 @@ export interface Sign {
   /** from normal to most abnormal; several faults together give the worst of what each gives */
   states: readonly string[]
   /** how often the state is at least this abnormal with no fault of the book behind it */
-  leak: Readonly<Record<string, Level>>
+  leak: AtLeast
   leakBecause: string
   check: string
-  /** faults that decide the sign alone when present, masking what others would show */
-  overrides?: readonly { by: string; atLeast: Readonly<Record<string, Level>>; because: string }[]
+  overrides?: readonly Override[]
 }
 
 export interface Book {
   version: string
   faults: readonly Fault[]
+  conditions: readonly Condition[]
   signs: readonly Sign[]
   /** chance that a vehicle with this complaint has nothing at all, known or unknown, behind it */
   nothingAtAll: Readonly<Record<Complaint, number>>
+  /** ids of earlier books and what they are called now */
+  aliases: { faults: Readonly<Record<string, string>>; signs: Readonly<Record<string, string>> }
 }
