@@ -1,0 +1,10 @@
+import { z } from 'zod'
+
+/** The pump's drive, looked at and felt with the engine off, then watched running from a distance. */
+export const beltAndPump = z.strictObject({
+  pumpTurns: z.enum(['yes', 'no', 'not-seen']),
+  slip: z.enum(['none', 'some', 'much', 'not-looked']),
+  wobble: z.enum(['none', 'wobbles', 'not-looked']),
+  routing: z.enum(['right', 'wrong', 'not-checked']),
+})
+export type BeltAndPump = z.infer<typeof beltAndPump>

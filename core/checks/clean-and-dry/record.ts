@@ -1,0 +1,6 @@
+import { z } from 'zod'
+import { part } from '../../casefile/profile'
+
+/** Joints wiped before pressing: what is wet afterwards is new. */
+export const cleanAndDry = z.strictObject({ parts: z.array(part).min(1).max(20) })
+export type CleanAndDry = z.infer<typeof cleanAndDry>

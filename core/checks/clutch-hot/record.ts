@@ -1,0 +1,12 @@
+import { z } from 'zod'
+import { temperature } from '../quantities'
+
+/** Viscous clutch on a hot engine: drag by hand just after switch-off, turns after switch-off, roar. */
+export const clutchHot = z.strictObject({
+  dragHot: z.enum(['firm', 'weak', 'none', 'seized', 'not-tried']),
+  turnsAfterSwitchOff: z.number().min(0).max(60).optional(),
+  roarHot: z.enum(['yes', 'no', 'always', 'not-heard']),
+  /** air behind the radiator, where the clutch senses it */
+  airBehindRadiator: temperature.optional(),
+})
+export type ClutchHot = z.infer<typeof clutchHot>

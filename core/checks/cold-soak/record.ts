@@ -1,0 +1,13 @@
+import { z } from 'zod'
+import { ambientC, coolantC } from '../quantities'
+
+/** Sensors compared after the engine has stood for hours, before any start. */
+export const coldSoak = z.strictObject({
+  hoursStood: z.number().min(0).max(1000),
+  coolant: coolantC,
+  ambient: ambientC.optional(),
+  intakeAir: ambientC.optional(),
+  /** scan reading while the plug and wire of the sensor are moved */
+  wiring: z.enum(['steady', 'jumps', 'not-tried']),
+})
+export type ColdSoak = z.infer<typeof coldSoak>

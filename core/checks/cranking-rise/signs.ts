@@ -1,0 +1,17 @@
+import { message } from '../../message'
+import { measuredReading } from '../measured'
+import type { SignReading } from '../sign-reading'
+import type { CrankingAnalysis } from './analysis'
+
+/** The run with the most cylinders plugged speaks; runs with plugs out only say which cylinder. */
+export function crankingSigns(analysis: CrankingAnalysis): SignReading[] {
+  const speaking = analysis.rates.filter((r) => r.counts && r.plugged.length > 0)
+  if (speaking.length === 0) return []
+  const top = speaking.reduce((a, b) => (b.kPaPerSecond > a.kPaPerSecond ? b : a))
+  return [
+    measuredReading({
+      source: top.source, sign: 'cranking-rise', value: top.kPaPerSecond, error: Math.max(0.01, top.errorKPaPerSecond), given: { no: { mean: 0.01, sd: 0.02 }, yes: { low: 0.04, high: 4 } },
+      validity: 0.93, conditions: 'cranking, transducer', says: message('says.cranking', { rate: top.kPaPerSecond.toFixed(2) }),
+    }),
+  ]
+}

@@ -1,0 +1,17 @@
+import { z } from 'zod'
+import { temperature } from '../quantities'
+
+/** The electric fan watched on a hot engine. */
+export const fanInAction = z.strictObject({
+  airConditioning: z.enum(['off', 'on']),
+  ran: z.enum(['yes', 'no', 'always']),
+  startedAt: temperature.optional(),
+  stoppedAt: temperature.optional(),
+  /** hottest at the place that switches it: the radiator at its switch, or scan for a module */
+  switchingPlace: temperature.optional(),
+  /** when it should start, from the vehicle's data */
+  shouldStartAt: temperature.optional(),
+  coolsWhenOn: z.enum(['yes', 'no', 'not-known']),
+  speeds: z.enum(['all', 'one-missing', 'not-known']),
+})
+export type FanInAction = z.infer<typeof fanInAction>

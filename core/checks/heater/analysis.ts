@@ -1,0 +1,34 @@
+import { correctedSi } from '../../quantity/record'
+import type { HeaterTest } from './record'
+
+/** Outlet further below the inlet than this at full blower and fast idle: core restricted or valve part shut, K. */
+export const RESTRICTED_DROP_K = 25
+
+export interface HeaterAnalysis {
+  dropK: number
+  inletBelowEngineK?: number
+  ventBelowInletK?: number
+  sidesDifferK?: number
+  state: 'works' | 'air-side' | 'core-or-valve' | 'no-flow' | 'engine-cool' | 'one-side' | 'not-judged'
+  /** conditions: engine hot, level full, setting hot */
+  validity: number
+}
+
+export function analyseHeater(record: HeaterTest): HeaterAnalysis {
+  const inlet = correctedSi(record.inlet)
+  const dropK = inlet - correctedSi(record.outlet)
+  const engine = record.engine && correctedSi(record.engine)
+  const vents = [record.ventLeft, record.ventRight].flatMap((v) => (v ? [correctedSi(v)] : []))
+  const out: HeaterAnalysis = { dropK, state: 'not-judged', validity: (record.setting === 'full-hot' ? 0.94 : record.setting === 'other' ? 0.3 : 0.7) * (record.level === 'full' ? 1 : record.level === 'low' ? 0.6 : 0.85) }
+  if (engine !== undefined) out.inletBelowEngineK = engine - inlet
+  if (vents.length > 0) out.ventBelowInletK = inlet - Math.max(...vents)
+  if (vents.length === 2) out.sidesDifferK = Math.abs(vents[0]! - vents[1]!)
+  const engineHot = engine === undefined ? undefined : engine >= 75
+  if (engineHot === false) out.state = 'engine-cool'
+  else if (inlet < 55) out.state = engineHot ? 'no-flow' : 'not-judged'
+  else if (dropK > RESTRICTED_DROP_K) out.state = 'core-or-valve'
+  else if ((out.sidesDifferK ?? 0) > 15) out.state = 'one-side'
+  else if ((out.ventBelowInletK ?? 0) > 35 || record.air === 'weak') out.state = 'air-side'
+  else if (out.ventBelowInletK !== undefined) out.state = 'works'
+  return out
+}

@@ -1,0 +1,16 @@
+import { LEAK_PLACES } from '../../knowledge/places'
+import { message } from '../../message'
+import { binaryReading, type SignReading } from '../sign-reading'
+import type { LeakTrace } from './record'
+
+/** A wet place speaks weakly: it may be wetted from above. Seen issuing, or wet again after drying, is what counts. */
+export function traceSigns(source: string, trace: LeakTrace): SignReading[] {
+  return trace.places.map(({ place, seen }) => {
+    const name = LEAK_PLACES.find((p) => p.id === place)!.name
+    const rates = {
+      issuing: { whenPresent: 0.8, whenAbsent: 0.003 }, 'wet-again': { whenPresent: 0.7, whenAbsent: 0.02 },
+      wet: { whenPresent: 0.9, whenAbsent: 0.25 }, dry: { whenPresent: 0.75, whenAbsent: 0.1 },
+    }[seen]
+    return binaryReading(`${source}#${place}`, `traced:${place}`, seen !== 'dry', rates, message(`says.trace.${seen}`, { place: name }), seen === 'dry' ? 0.9 : 0.97)
+  })
+}

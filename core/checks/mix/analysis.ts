@@ -1,0 +1,35 @@
+import { boilingPointC } from '../../physics/boiling'
+import { freezingPointC, massFractionFromVolume, volumeFractionFromFreezePoint, type CoolantBase } from '../../physics/coolant'
+import { mixPlan, type MixPlan } from '../../physics/mix'
+import { correctedSi } from '../../quantity/record'
+import type { CheckContext } from '../outcome'
+import type { MixTest } from './record'
+
+export interface MixAnalysis {
+  volumeFraction: number
+  freezePointC: number
+  boilingPointC: number
+  wantedFraction: number
+  /** with all of it drained that must be, where the capacity is known */
+  plan?: MixPlan & { drainedLitres: number }
+}
+
+/** Fraction, freeze and boil, and what to drain and add to reach what is wanted. */
+export function analyseMix(test: MixTest, context: CheckContext): MixAnalysis {
+  const base: CoolantBase = context.mix.base === 'water' ? 'ethylene-glycol' : context.mix.base
+  const fraction = test.volumeFraction ?? volumeFractionFromFreezePoint(base, correctedSi(test.freezePoint!))
+  const massFraction = massFractionFromVolume(base, Math.min(0.57, fraction))
+  const wantedFraction = test.wantedFraction ?? 0.5
+  const out: MixAnalysis = {
+    volumeFraction: fraction,
+    freezePointC: freezingPointC(base, massFraction),
+    boilingPointC: boilingPointC({ base, massFraction, elevationMetres: context.mix.elevationMetres, heldKPaGauge: context.heldKPaGauge }),
+    wantedFraction,
+  }
+  if (context.capacityLitres !== undefined) {
+    const least = mixPlan(context.capacityLitres, fraction, wantedFraction, 0).leastDrainLitres
+    const drainedLitres = Math.min(context.capacityLitres, Math.ceil(least * 10) / 10)
+    out.plan = { ...mixPlan(context.capacityLitres, fraction, wantedFraction, drainedLitres), drainedLitres }
+  }
+  return out
+}

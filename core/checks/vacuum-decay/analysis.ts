@@ -1,0 +1,11 @@
+import { correctedSi } from '../../quantity/record'
+import type { VacuumDecay } from './record'
+
+/** Loss of vacuum that still counts as tight, kPa per minute. */
+const LIMIT_KPA_PER_MINUTE = 0.5
+
+export function analyseVacuum(record: VacuumDecay) {
+  const lostKPa = correctedSi(record.end) - correctedSi(record.drawn)
+  const kPaPerMinute = lostKPa / record.minutes
+  return { lostKPa, kPaPerMinute, state: kPaPerMinute > LIMIT_KPA_PER_MINUTE ? ('falls' as const) : ('holds' as const) }
+}
