@@ -1,10 +1,12 @@
 import type { Message } from '../core/message'
 import { PART_NAMES } from '../core/knowledge/parts'
 import type { Part } from '../core/casefile/profile'
+import { CHECK_SENTENCES } from './checks'
 import { DEFAULT_UNITS, formatQuantity, isQuantity, type UnitPreferences } from './format'
 
 /** Every sentence core can say. `{name}` is a parameter; quantities come in the reader's unit. */
 export const SENTENCES: Readonly<Record<string, string>> = {
+  ...CHECK_SENTENCES,
   'input.empty': 'Type a number first.',
   'input.tooLong': 'That is too long for a reading.',
   'input.notANumber': '“{typed}” is not a number.',

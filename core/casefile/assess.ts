@@ -5,16 +5,20 @@ import { lookSigns } from '../checks/look-round/signs'
 import { analyseHold, type HoldAnalysis, type HoldContext, type HoldRecords } from '../checks/pressure-hold/analysis'
 import { holdSigns } from '../checks/pressure-hold/signs'
 import type { SignReading } from '../checks/sign-reading'
+import { CHECKS } from '../checks/registry'
+import type { CheckContext, CheckOutcome } from '../checks/outcome'
+import { DEFAULT_POLICY, type Policy } from '../checks/policy'
 import { analyseTesterSelfCheck, type TesterSelfCheckAnalysis } from '../checks/tester-self-check/analysis'
 import type { PlacedReading } from '../inference/evidence'
 import type { Message } from '../message'
 import { atmosphericPressureKPa } from '../physics/atmosphere'
 import { massFractionFromVolume, type CoolantBase } from '../physics/coolant'
 import { correctedSi } from '../quantity/record'
+import { currentFault, currentSign } from '../knowledge/book'
 import { factsOf } from './facts'
 import { compareMoments } from './moment'
 import { knownValue } from './profile'
-import { eventsOfKind, ofKind, standing, type CaseEvent, type CaseRecord, type RecordData } from './records'
+import { ofKind, standing, type CaseEvent, type CaseRecord, type RecordData } from './records'
 import type { CaseHeader, Vehicle } from './schema'
 
 /** The part of a case that the computation reads; a case file is one, and so is the browser's copy of a case. */
@@ -24,6 +28,14 @@ export interface CaseInput {
   site: { elevationMetres: number }
   records: readonly CaseRecord[]
   events: readonly CaseEvent[]
+  /** what the shop decided; the product's defaults when absent */
+  policy?: Policy
+}
+
+/** Work that begins an epoch: repairs, and anything that let coolant out. */
+export interface EpochWork {
+  kind: 'repaired' | 'drained'
+  faults: string[]
 }
 
 export interface AssessedHold {
@@ -37,9 +49,11 @@ export interface Assessment {
   holds: AssessedHold[]
   caps: { id: string; record: RecordData<'cap.test'>; analysis: CapAnalysis }[]
   selfChecks: { id: string; record: RecordData<'tester-self-check.test'>; analysis: TesterSelfCheckAnalysis }[]
+  /** every other check's outcomes, in the order of observation */
+  outcomes: CheckOutcome[]
   readings: PlacedReading[]
-  /** fault ids repaired before each epoch, cumulative; the first is empty */
-  repaired: string[][]
+  /** the work before each epoch but the first */
+  works: EpochWork[]
   facts: ReadonlySet<string>
   lossPerWeek?: { litresPerWeek: number; assumptions: Message[] }
   advice?: Message
@@ -51,11 +65,12 @@ export interface Assessment {
 export function assess(input: CaseInput): Assessment {
   const records = standing(input.records)
   const events = standing(input.events)
-  const repairs = eventsOfKind(events, 'repaired')
-  const epochOf = (observedAt: string) => repairs.filter((r) => compareMoments(r.observedAt, observedAt) <= 0).length
+  const changes = events.filter((e) => e.kind === 'repaired' || e.kind === 'drained')
+  const epochOf = (observedAt: string) => changes.filter((r) => compareMoments(r.observedAt, observedAt) <= 0).length
+  const works = changes.map((e): EpochWork => ({ kind: e.kind as 'repaired', faults: e.kind === 'repaired' ? e.data.faults.map(currentFault) : [] }))
   const readings: PlacedReading[] = []
   const add = (observedAt: string, signs: SignReading[]) => {
-    for (const sign of signs) readings.push({ ...sign, epoch: epochOf(observedAt) })
+    for (const sign of signs) readings.push({ ...sign, sign: currentSign(sign.sign), epoch: epochOf(observedAt) })
   }
   const { profile } = input.vehicle
   const assumptions: Message[] = []
@@ -108,29 +123,48 @@ export function assess(input: CaseInput): Assessment {
     add(start.observedAt, holdSigns(start.id, held, analysis))
     return { id: start.id, startedAt: start.observedAt, records: held, analysis }
   })
+  const outcomes = runChecks(input, records, mix, atmosphereKPa, heldPressure(caps, capRatings))
+  for (const outcome of outcomes) add(outcome.observedAt, outcome.signs)
   if (assumed && holds.length > 0) assumptions.push({ id: 'assumes.hoursPerWeek', parameters: {} })
   assumptions.push(...(lossPerWeek?.assumptions ?? []))
   const saidYes = new Set(answers.filter((a) => a.data.answer === 'yes').map((a) => a.data.question))
   const advice = stopDrivingAdvice(saidYes)
-  const repaired: string[][] = [[]]
-  for (const repair of repairs) repaired.push([...repaired.at(-1)!, ...repair.data.faults])
-  const lastEpoch = repairs.length
+  const lastEpoch = works.length
+  const inLast = <T extends { observedAt: string }>(list: readonly T[]) => list.filter((item) => epochOf(item.observedAt) === lastEpoch)
   return {
     holds,
     caps,
     selfChecks,
+    outcomes,
     readings,
-    repaired,
+    works,
     facts: factsOf({
-      caps: caps.filter((c) => epochOf(c.observedAt) === lastEpoch),
+      caps: inLast(caps),
       holds: holds.filter((h) => epochOf(h.startedAt) === lastEpoch),
-      looks: looks.filter((l) => epochOf(l.observedAt) === lastEpoch).map((l) => l.data),
+      looks: inLast(looks).map((l) => l.data),
+      levels: inLast(ofKind(records, 'level-and-condition.look')).map((l) => l.data),
       answers: answers.map((a) => a.data),
+      shown: inLast(outcomes).flatMap((o) => o.facts),
     }),
     ...(lossPerWeek ? { lossPerWeek } : {}),
     ...(advice ? { advice } : {}),
     assumptions,
   }
+}
+
+/** Pressure the system is known to hold: the lowest of the cap's opening and holding, and of the ratings; 70 kPa when nothing is known. */
+function heldPressure(caps: readonly { analysis: CapAnalysis }[], ratings: readonly number[]): number {
+  const tested = caps.at(-1)?.analysis.effectiveKPaGauge
+  const known = [...ratings, ...(tested === undefined ? [] : [tested])]
+  return known.length > 0 ? Math.min(...known) : 70
+}
+
+function runChecks(input: CaseInput, records: readonly CaseRecord[], mix: CheckContext['mix'], atmosphereKPa: number, heldKPaGauge: number): CheckOutcome[] {
+  const context: CheckContext = {
+    complaint: input.case.complaint, profile: input.vehicle.profile, policy: input.policy ?? DEFAULT_POLICY, atmosphereKPa, mix, heldKPaGauge,
+    capacityLitres: knownValue(input.vehicle.profile.capacityLitres),
+  }
+  return CHECKS.flatMap((check) => check.assess(records, context)).sort((a, b) => compareMoments(a.observedAt, b.observedAt) || (a.source < b.source ? -1 : 1))
 }
 
 /** Coolant and place for boiling points; half-and-half ethylene glycol by volume is assumed, and said, when unknown. */

@@ -1,13 +1,14 @@
+import { Belief } from '../inference/belief'
 import { buildModel, type Model } from '../inference/model'
-import { rank, type Ranking } from '../inference/rank'
-import type { Repairs } from '../inference/posterior'
+import { rankBelief, type Ranking } from '../inference/rank'
+import type { Timeline } from '../inference/timeline'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
+import { LEVELS } from '../knowledge/levels'
 import { nextChecks, type NextCheck } from '../planning/next-check'
-import { assess, type Assessment, type CaseInput } from './assess'
-import { partsOf } from './profile'
+import { assess, type Assessment, type CaseInput, type EpochWork } from './assess'
 
 /** Changes whenever the same records and book could give another ranking. */
-export const ENGINE_VERSION = '1'
+export const ENGINE_VERSION = '2'
 export const APPLICATION_VERSION = '0.1.0'
 
 export interface RankedCase {
@@ -21,7 +22,7 @@ export interface RankedCase {
 const models = new Map<string, Model>()
 
 /** The model of a vehicle is the same until its profile or complaint changes; the last few are kept. */
-function modelFor(input: CaseInput): Model {
+export function modelFor(input: Pick<CaseInput, 'case' | 'vehicle'>): Model {
   const key = JSON.stringify([input.case.complaint, input.vehicle.profile])
   let model = models.get(key)
   if (!model) {
@@ -32,17 +33,39 @@ function modelFor(input: CaseInput): Model {
   return model
 }
 
-/** Assesses and ranks a case: the one entry that the screen, the report, the server and the shell share. */
-export function rankCase(input: CaseInput): RankedCase {
+/** The chance that a repair did not cure: a new part is bad or wrong, or it was not the part. */
+const NOT_CURED = LEVELS.rarely
+
+/** What the work on the vehicle changed: faults taken away, and what it may have brought in. */
+export function timelineOf(model: Model, works: readonly EpochWork[]): Timeline {
+  return works.map(({ kind, faults }) => {
+    const index = (id: string) => model.faultIndex.get(id)
+    const repaired = faults.flatMap((id) => index(id) ?? [])
+    const brought = new Map<number, number>(repaired.map((f) => [f, NOT_CURED]))
+    const may = (id: string, chance: number) => {
+      const f = index(id)
+      if (f !== undefined) brought.set(f, Math.max(brought.get(f) ?? 0, chance))
+    }
+    for (const f of repaired) for (const d of model.faults[f]!.disturbs) may(d.fault, LEVELS[d.level])
+    if (kind === 'drained') may('trapped-air', LEVELS.seldom)
+    return { repaired, brought: [...brought].map(([fault, chance]) => ({ fault, chance })) }
+  })
+}
+
+/** What the records of a case come to: every check's results, and the belief over faults that follows. */
+export function believe(input: CaseInput): { assessment: Assessment; model: Model; belief: Belief } {
   const assessment = assess(input)
   const model = modelFor(input)
-  const repairs: Repairs = assessment.repaired.map(
-    (ids) => new Set(ids.map((id) => model.faults.findIndex((f) => f.id === id)).filter((f) => f >= 0)),
-  )
+  return { assessment, model, belief: new Belief(model, assessment.readings, timelineOf(model, assessment.works)) }
+}
+
+/** Assesses and ranks a case: the one entry that the screen, the report, the server and the shell share. */
+export function rankCase(input: CaseInput): RankedCase {
+  const { assessment, belief } = believe(input)
   return {
     assessment,
-    ranking: rank(model, assessment.readings, assessment.facts, repairs),
-    next: nextChecks(model, assessment.readings, repairs, partsOf(input.vehicle.profile)),
+    ranking: rankBelief(belief, assessment.facts),
+    next: nextChecks(belief, input, assessment),
     book: { version: BOOK.version, hash: BOOK_HASH },
     engine: ENGINE_VERSION,
   }

@@ -67,7 +67,7 @@ function checkConsistency(file: CaseFile): void {
       else if (item.kind !== 'withdrawn' && old.kind !== item.kind) fail(`${path}.supersedes`, 'file.supersedesOther')
     } else if (item.kind === 'withdrawn') fail(`${path}.supersedes`, 'file.supersedesUnknown')
     const run = (item.data as { run?: string }).run
-    if (run !== undefined && byId.get(run)?.kind !== 'pressure-hold.start') fail(`${path}.data.run`, 'file.unknownRun')
+    if (run !== undefined && byId.get(run)?.kind !== `${item.kind.split('.')[0]}.start`) fail(`${path}.data.run`, 'file.unknownRun')
     for (const [key, value] of Object.entries(item.data as Record<string, unknown>)) {
       const used = typeof value === 'object' && value !== null ? (value as { instrument?: string }).instrument : undefined
       if (used !== undefined && !instruments.has(used)) fail(`${path}.data.${key}.instrument`, 'file.unknownInstrument')

@@ -1,10 +1,41 @@
 import { z } from 'zod'
+import { actuatorTest } from '../checks/actuators/record'
+import { beltAndPump } from '../checks/belt-and-pump/record'
 import { capTest } from '../checks/cap/record'
+import { chemicalGasTest } from '../checks/chemical-gas-test/record'
+import { cleanAndDry } from '../checks/clean-and-dry/record'
+import { clutchHot } from '../checks/clutch-hot/record'
+import { coldSoak } from '../checks/cold-soak/record'
+import { coolerTest } from '../checks/cooler-test/record'
+import { crankingRun } from '../checks/cranking-rise/record'
+import { cylinderLeakage } from '../checks/cylinder-leakage/record'
+import { endoscopeLook } from '../checks/endoscope/record'
+import { fanByHand } from '../checks/fan-by-hand/record'
+import { fanCircuit } from '../checks/fan-circuit/record'
+import { fanInAction } from '../checks/fan-in-action/record'
+import { gasAnalyser } from '../checks/gas-analyser/record'
+import { heaterTest } from '../checks/heater/record'
 import { interviewAnswer, reportedLoss, usage } from '../checks/interview/record'
+import { leakTrace } from '../checks/leak-trace/record'
 import { levelAndCondition } from '../checks/level-and-condition/record'
-import { partLook } from '../checks/look-round/record'
+import { levelCreep } from '../checks/level-creep/record'
+import { levelFollowUp } from '../checks/level-follow-up/record'
+import { loadRun } from '../checks/load-run/record'
+import { airSideLook, partLook } from '../checks/look-round/record'
+import { mixTest } from '../checks/mix/record'
 import { holdEnd, holdReading, holdRemark, holdStart } from '../checks/pressure-hold/record'
+import { pumpDelivery } from '../checks/pump-delivery/record'
+import { pumpOff } from '../checks/pump-off/record'
+import { radiatorFlow } from '../checks/radiator-flow/record'
+import { radiatorSurvey } from '../checks/radiator-survey/record'
+import { refill } from '../checks/refill/record'
+import { runningPressure } from '../checks/running-pressure/record'
+import { sensorAgreement } from '../checks/sensor-agreement/record'
+import { teardownMeasure } from '../checks/teardown/record'
 import { testerSelfCheck } from '../checks/tester-self-check/record'
+import { thermostatBath } from '../checks/thermostat-bath/record'
+import { vacuumDecay } from '../checks/vacuum-decay/record'
+import { warmUpMark, warmUpReading, warmUpStart, warmUpTrace } from '../checks/warm-up-run/record'
 import { compareMoments } from './moment'
 
 /**
@@ -25,6 +56,41 @@ export const RECORD_DATA = {
   'pressure-hold.reading': holdReading,
   'pressure-hold.remark': holdRemark,
   'pressure-hold.end': holdEnd,
+  'look-round.air-side': airSideLook,
+  'mix.test': mixTest,
+  'leak-trace.trace': leakTrace,
+  'clean-and-dry.done': cleanAndDry,
+  'vacuum-decay.test': vacuumDecay,
+  'cranking-rise.run': crankingRun,
+  'endoscope.look': endoscopeLook,
+  'cylinder-leakage.test': cylinderLeakage,
+  'cooler-test.test': coolerTest,
+  'fan-by-hand.test': fanByHand,
+  'belt-and-pump.look': beltAndPump,
+  'cold-soak.test': coldSoak,
+  'fan-circuit.walk': fanCircuit,
+  'warm-up-run.start': warmUpStart,
+  'warm-up-run.reading': warmUpReading,
+  'warm-up-run.mark': warmUpMark,
+  'warm-up-run.trace': warmUpTrace,
+  'sensor-agreement.compare': sensorAgreement,
+  'fan-in-action.watch': fanInAction,
+  'clutch-hot.test': clutchHot,
+  'heater.test': heaterTest,
+  'radiator-survey.grid': radiatorSurvey,
+  'pump-delivery.test': pumpDelivery,
+  'chemical-gas-test.test': chemicalGasTest,
+  'gas-analyser.test': gasAnalyser,
+  'running-pressure.run': runningPressure,
+  'level-creep.watch': levelCreep,
+  'actuators.test': actuatorTest,
+  'load-run.run': loadRun,
+  'thermostat-bath.test': thermostatBath,
+  'radiator-flow.test': radiatorFlow,
+  'pump-off.look': pumpOff,
+  'teardown.measure': teardownMeasure,
+  'refill.fill': refill,
+  'level-follow-up.look': levelFollowUp,
   note: z.strictObject({ text: z.string().min(1).max(4000) }),
   /** takes back the record it supersedes; both stay */
   withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),

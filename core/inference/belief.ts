@@ -202,6 +202,35 @@ export class Belief {
   }
 
   /**
+   * P(condition now | set, evidence), for each of the given sets and each condition of the book; a condition that
+   * no evidence speaks of has what the set gives it.
+   */
+  conditionsOf(sets: readonly number[]): Float64Array {
+    const { conditions } = this.model
+    const K = conditions.length
+    const out = new Float64Array(sets.length * K)
+    const table = this.tables.at(-1)!
+    const { used } = table.states
+    const joint = new Float64Array(table.H)
+    sets.forEach((set, i) => {
+      const members = this.present(set)
+      const sum = table.joint(members[0] ?? -1, members[1] ?? -1, members[2] ?? -1, joint)
+      conditions.forEach((condition, k) => {
+        const bit = used.indexOf(k)
+        let p = 0
+        if (bit >= 0) for (let h = 0; h < table.H; h++) p += (h >> bit) & 1 ? joint[h]! / sum : 0
+        else {
+          let not = members.reduce((q, f) => q * condition.notByFault[f]!, condition.leakNot)
+          for (let j = 0; j < k; j++) not *= 1 - out[i * K + j]! * (1 - condition.notByCondition[j]!)
+          p = 1 - not
+        }
+        out[i * K + k] = p
+      })
+    })
+    return out
+  }
+
+  /**
    * The kept sets with some evidence replaced: each key's new factor, or undefined to take it out. Returns
    * undefined where a new sign depends on conditions that this belief did not need; then it is built anew.
    */

@@ -61,6 +61,17 @@ export function massFractionFromVolume(base: CoolantBase, volumeFraction: number
   return base === 'water' ? 0 : interpolate(TABLES[base], 'volumeFraction', volumeFraction, 'massFraction')
 }
 
+/** Volume fraction (0 to 0.578) of the mix that freezes at a temperature in °C; ends of the table are held. */
+export function volumeFractionFromFreezePoint(base: Exclude<CoolantBase, 'water'>, freezeC: number): number {
+  const table = TABLES[base]
+  if (freezeC >= 0) return 0
+  const at = table.findIndex((row) => row.freezeC <= freezeC)
+  if (at < 0) return table.at(-1)!.volumeFraction
+  const a = table[at - 1]!
+  const b = table[at]!
+  return a.volumeFraction + ((b.volumeFraction - a.volumeFraction) * (freezeC - a.freezeC)) / (b.freezeC - a.freezeC)
+}
+
 /** Freezing point in °C of a mix with the given mass fraction of glycol (0 to 0.6). */
 export function freezingPointC(base: CoolantBase, massFraction: number): number {
   return base === 'water' ? 0 : interpolate(TABLES[base], 'massFraction', massFraction, 'freezeC')

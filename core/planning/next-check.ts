@@ -1,59 +1,48 @@
-import { signLikelihood } from '../inference/evidence'
-import type { Model } from '../inference/model'
-import { computePosterior, membersOf, type Repairs } from '../inference/posterior'
-import type { PlacedReading } from '../inference/evidence'
-import { COLD_CHECKS } from './cold-checks'
+import type { Assessment, CaseInput } from '../casefile/assess'
+import type { Belief } from '../inference/belief'
+import { canBeDone, CHECK_COSTS, type CheckCost, type Phase } from './check-costs'
+import { entropyBits, Prediction, signBits } from './predict'
 
 export interface NextCheck {
   check: string
+  phase: Phase
   minutes: number
   /** expected information about the set of faults, bits; signs of one check are taken as independent and capped by the entropy left */
   bits: number
 }
 
-/**
- * Cold checks not yet done, by expected information per minute. For each sign, the mutual information between
- * its state and the set of faults under the posterior: H(state) − Σ_S P(S)·H(state | S).
- */
-export function nextChecks(
-  model: Model,
-  readings: readonly PlacedReading[],
-  repairs: Repairs,
-  parts: readonly string[],
-): NextCheck[] {
-  const { all } = computePosterior(model, readings, repairs)
-  const epoch = repairs.length - 1
-  const spoken = new Set(readings.filter((r) => r.epoch === epoch).map((r) => r.sign))
-  const heaviest = [...all.sets.keys()].sort((a, b) => all.sets[b]! - all.sets[a]!).slice(0, 1500)
-  const gone = repairs.at(-1)!
-  const sets = heaviest.map((s) => ({ p: all.sets[s]!, members: membersOf(model, s).filter((f) => !gone.has(f)) }))
-  const left = entropy(sets.map((s) => s.p))
-  const open = COLD_CHECKS.filter(({ check, signs }) => check === 'look-round' || !signs({ parts }).some((id) => spoken.has(id)))
-  return open.map(({ check, minutes, signs }) => {
-    let bits = 0
-    for (const id of signs({ parts })) {
-      const sign = model.signs.get(id)
-      if (!sign || spoken.has(id)) continue
-      const states = sign.sign.states.length
-      const total = new Float64Array(states)
-      let conditional = 0
-      for (const { p, members } of sets) {
-        const given = sign.sign.states.map((_, j) => {
-          const unit = new Float64Array(states)
-          unit[j] = 1
-          return signLikelihood(sign, unit, members)
-        })
-        given.forEach((q, j) => (total[j]! += p * q))
-        conditional += p * entropy(given)
-      }
-      bits += Math.max(0, entropy([...total]) - conditional)
-    }
-    return { check, minutes, bits: Math.min(bits, left) }
-  })
-    .filter((c) => c.bits > 0.01)
-    .sort((a, b) => b.bits / b.minutes - a.bits / a.minutes)
+/** Signs that were already read since the last work on the vehicle. */
+export function spokenSigns(belief: Belief): ReadonlySet<string> {
+  return new Set(belief.evidence.filter((e) => e.epoch === belief.epochs - 1).map((e) => e.sign.sign.id))
 }
 
-function entropy(probabilities: readonly number[]): number {
-  return probabilities.reduce((sum, p) => (p > 0 ? sum - p * Math.log2(p) : sum), 0)
+/** Signs of a check that are still open, known to the model. */
+export function openSigns(cost: CheckCost, belief: Belief, input: CaseInput, spoken: ReadonlySet<string>) {
+  return cost.signs(input.vehicle.profile, input.case.complaint).flatMap((id) => {
+    const sign = belief.model.signs.get(id)
+    return sign && !spoken.has(id) ? [sign] : []
+  })
+}
+
+/** A check is open while fewer than half of what it can settle has been read; looking round can always go on. */
+export function stillOpen(cost: CheckCost, belief: Belief, input: CaseInput, spoken: ReadonlySet<string>): boolean {
+  const all = cost.signs(input.vehicle.profile, input.case.complaint).filter((id) => belief.model.signs.has(id))
+  const read = all.filter((id) => spoken.has(id)).length
+  return cost.check === 'look-round' || cost.check === 'interview' ? read < all.length : read * 2 < all.length
+}
+
+/** Checks that can be done and were not, by expected information per minute of hands-on work, most first. */
+export function nextChecks(belief: Belief, input: CaseInput, assessment: Pick<Assessment, 'works'>): NextCheck[] {
+  void assessment
+  const prediction = new Prediction(belief, 500)
+  const spoken = spokenSigns(belief)
+  const left = entropyBits(prediction.weights)
+  return CHECK_COSTS.filter((cost) => canBeDone(cost, input.vehicle.profile) && stillOpen(cost, belief, input, spoken))
+    .map(({ check, phase, minutes, apartMinutes = 0, ...cost }) => {
+      const signs = openSigns({ check, phase, minutes, ...cost }, belief, input, spoken)
+      const bits = signs.reduce((sum, sign) => sum + signBits(prediction.weights, prediction.of(sign), sign.columns + 1), 0)
+      return { check, phase, minutes: minutes + apartMinutes, bits: Math.min(bits, left) }
+    })
+    .filter((c) => c.bits > 0.01)
+    .sort((a, b) => b.bits / b.minutes - a.bits / a.minutes)
 }

@@ -110,7 +110,7 @@ function mostTelling(rows: number[][], x: number[], cylinders: number, done: { p
     if (made.has(key(run))) continue
     const row = all.map((c) => (run.includes(c) ? 1 : 0))
     const gain = rank([...rows, row]) > rank(rows) ? 1 : 0
-    const expected = row.reduce((sum, v, c) => sum + v * x[c]!, 0) / Math.max(1e-9, total)
+    const expected = row.reduce<number>((sum, v, c) => sum + v * x[c]!, 0) / Math.max(1e-9, total)
     const worth = gain + 0.4 * Math.max(0, 1 - Math.abs(expected - 0.5) * 2) - 0.01 * run.length
     if (!best || worth > best.gain) best = { run, gain: worth }
   }

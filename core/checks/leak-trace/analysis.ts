@@ -18,6 +18,8 @@ export interface TraceAnalysis {
 /** A drop of coolant is about a twentieth of a millilitre. */
 const DROP_ML = 0.05
 const HEIGHT_ERROR = 0.12
+/** How much more a look makes of a place than no look. */
+const LOOK_WEIGHT = { issuing: 60, 'wet-again': 25, wet: 3, dry: 0.15 } as const
 
 /** Nothing leaks upward: a source lies at or above the highest wet point; what is dry, and what lies far below, is out. */
 export function analyseTrace(trace: LeakTrace): TraceAnalysis {
@@ -29,7 +31,8 @@ export function analyseTrace(trace: LeakTrace): TraceAnalysis {
     const below = Math.max(0, highest - p.height)
     const above = Math.max(0, p.height - highest)
     const height = Math.exp(-0.5 * (below / spread) ** 2) * Math.exp(-above / 0.35)
-    const look = { issuing: 60, 'wet-again': 25, wet: 3, dry: 0.15 }[seen.get(p.id) ?? 'none'] ?? 1
+    const state = seen.get(p.id)
+    const look = state ? LOOK_WEIGHT[state] : 1
     return height * look
   })
   const total = weights.reduce((a, b) => a + b, 0)

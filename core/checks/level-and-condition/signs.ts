@@ -45,5 +45,16 @@ export function levelSigns(source: string, record: LevelAndCondition): SignReadi
       says: message(`says.residual.${record.residualPressure}`),
     })
   }
+  if (record.look) {
+    const likelihood = { clear: { clear: 0.85, brown: 0.1, sludge: 0.01 }, brown: { clear: 0.14, brown: 0.8, sludge: 0.2 }, sludge: { clear: 0.01, brown: 0.1, sludge: 0.79 } }[record.look]
+    out.push({ source, sign: 'coolant-dirt', likelihood, validity: 0.93, conditions: 'coolant looked at', says: message(`says.look.coolant.${record.look}`) })
+  }
+  if (record.mixed) add('gel', record.mixed === 'yes', `says.mixed.${record.mixed}`, 0.85, 0.03)
+  if (record.pinkFroth) add('pink-froth', record.pinkFroth === 'yes', `says.pinkFroth.${record.pinkFroth}`, 0.92, 0.01)
+  if (record.sealant) add('sealant-added', record.sealant === 'yes', `says.sealant.${record.sealant}`, 0.85, 0.02)
+  if (record.liquidBelow && record.liquidBelow !== 'none') {
+    const rates = record.liquidBelow === 'water' ? { whenPresent: 0.93, whenAbsent: 0.02 } : { whenPresent: 0.97, whenAbsent: 0.3 }
+    out.push(binaryReading(`${source}#liquid`, 'liquid-is-water', record.liquidBelow === 'water', rates, message(`says.liquid.${record.liquidBelow}`), 0.95))
+  }
   return out
 }

@@ -7,6 +7,7 @@ import type { PartLook } from './record'
  * issues from it (which only it can cause). A clean part looked at without pressure clears little.
  */
 export function lookSigns(source: string, look: PartLook): SignReading[] {
+  if (look.part === 'fan') return []
   const likelihood = {
     dry: { dry: 0.86, stained: 0.2, wet: 0.1 },
     stained: { dry: 0.1, stained: 0.68, wet: 0.15 },

@@ -16,7 +16,7 @@ export interface MixAnalysis {
 
 /** Fraction, freeze and boil, and what to drain and add to reach what is wanted. */
 export function analyseMix(test: MixTest, context: CheckContext): MixAnalysis {
-  const base: CoolantBase = context.mix.base === 'water' ? 'ethylene-glycol' : context.mix.base
+  const base: Exclude<CoolantBase, 'water'> = context.mix.base === 'water' ? 'ethylene-glycol' : context.mix.base
   const fraction = test.volumeFraction ?? volumeFractionFromFreezePoint(base, correctedSi(test.freezePoint!))
   const massFraction = massFractionFromVolume(base, Math.min(0.57, fraction))
   const wantedFraction = test.wantedFraction ?? 0.5

@@ -83,15 +83,24 @@ function validityOf(analysis: HoldAnalysis, records: HoldRecords): number {
   return analysis.testerUnfit ? Math.min(level, 0.3) : level
 }
 
+/** The sign that a hold reads: hot and cold, whole and with a part isolated are different things. */
+export function holdSign({ start }: HoldRecords): string {
+  if (start.engine === 'hot') return 'hold-hot'
+  if (start.isolated?.includes('heater-core')) return 'hold-without-heater'
+  if (start.isolated?.includes('coolers')) return 'hold-without-coolers'
+  return 'hold-cold'
+}
+
 /** What a hold says about the signs it can speak to. */
 export function holdSigns(holdId: string, records: HoldRecords, analysis: HoldAnalysis): SignReading[] {
   const out: SignReading[] = []
   const validity = validityOf(analysis, records)
-  const conditions = 'pressure tester, cold'
+  const sign = holdSign(records)
+  const conditions = sign === 'hold-hot' ? 'pressure tester, hot' : 'pressure tester, cold'
   if (records.remarks.some((r) => r.remark === 'target-not-reached'))
     out.push({
       source: holdId,
-      sign: 'hold-cold',
+      sign,
       likelihood: { tight: 0.004, seep: 0.01, leak: 0.1, gross: 0.9 },
       validity: 0.9,
       conditions,
@@ -100,7 +109,7 @@ export function holdSigns(holdId: string, records: HoldRecords, analysis: HoldAn
   else if (analysis.decay)
     out.push({
       source: holdId,
-      sign: 'hold-cold',
+      sign,
       likelihood: holdStateLikelihood(analysis, records.start.resolutionKPa),
       validity,
       conditions,

@@ -1,0 +1,38 @@
+import { knownValue } from '../../casefile/profile'
+import { boilingPointC } from '../../physics/boiling'
+import type { CheckContext } from '../outcome'
+import type { LoadRun } from './record'
+
+export interface LoadRunAnalysis {
+  ratingC: number
+  ratingAssumed: boolean
+  /** hottest of each kind of segment less the thermostat's rating, K */
+  aboveRatingK: Partial<Record<LoadRun['segments'][number]['kind'], number>>
+  overheats: LoadRun['segments'][number]['kind'][]
+  boilingPointC: number
+  leastMarginK: number
+  stopLimitC: number
+  beyondRating: boolean
+  staysCool: boolean
+}
+
+const RATING_DEFAULT_C = 88
+/** Hotter than the rating by this is more than control and load explain, K. */
+export const HOT_ABOVE_RATING_K = 18
+
+/** Temperature per segment against the thermostat's rating, which segments overheat, and the least boiling margin at the pressure really held. */
+export function analyseLoadRun(run: LoadRun, context: CheckContext): LoadRunAnalysis {
+  const rating = knownValue(context.profile.thermostatRatingC)
+  const ratingC = rating ?? RATING_DEFAULT_C
+  const boil = boilingPointC({ ...context.mix, heldKPaGauge: context.heldKPaGauge })
+  const aboveRatingK: LoadRunAnalysis['aboveRatingK'] = {}
+  for (const s of run.segments) aboveRatingK[s.kind] = Math.max(aboveRatingK[s.kind] ?? -Infinity, s.maxC - ratingC)
+  const hottest = Math.max(...run.segments.map((s) => s.maxC))
+  const moving = run.segments.filter((s) => s.kind !== 'idle' && s.minutes >= 5)
+  return {
+    ratingC, ratingAssumed: rating === undefined, aboveRatingK,
+    overheats: (Object.keys(aboveRatingK) as (keyof typeof aboveRatingK)[]).filter((k) => aboveRatingK[k]! > HOT_ABOVE_RATING_K),
+    boilingPointC: boil, leastMarginK: boil - hottest, stopLimitC: Math.min(context.policy.stopLimitC, boil - 5),
+    beyondRating: run.segments.some((s) => s.load === 'beyond'), staysCool: moving.length > 0 && moving.every((s) => s.meanC < ratingC - 12),
+  }
+}

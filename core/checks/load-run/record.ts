@@ -1,0 +1,24 @@
+import { z } from 'zod'
+import { ambientC } from '../quantities'
+
+/** A drive by segments, from the technician's notes or from a log: scan temperatures, °C. */
+export const loadRun = z.strictObject({
+  ambient: ambientC.optional(),
+  segments: z
+    .array(
+      z.strictObject({
+        kind: z.enum(['idle', 'town', 'cruise', 'climb']),
+        minutes: z.number().min(0.2).max(600),
+        meanC: z.number().min(-40).max(160),
+        maxC: z.number().min(-40).max(160),
+        airConditioning: z.enum(['on', 'off']),
+        heater: z.enum(['on', 'off']),
+        load: z.enum(['within', 'beyond', 'not-known']),
+      }),
+    )
+    .min(1)
+    .max(100),
+  coolsWithAirConditioningOff: z.enum(['yes', 'no', 'not-tried']),
+  coolsWithHeaterOn: z.enum(['yes', 'no', 'not-tried']),
+})
+export type LoadRun = z.infer<typeof loadRun>

@@ -1,0 +1,45 @@
+import { message } from '../../message'
+import { perRecord } from '../outcome'
+import { binaryReading, type SignReading } from '../sign-reading'
+import type { AirSideLook } from './record'
+
+interface Row {
+  sign: string
+  whenPresent: number
+  whenAbsent: number
+  fact?: string
+}
+
+/** What each look can settle. Fins are seen from one side only unless the stack was looked at too. */
+const ROWS: Readonly<Record<keyof AirSideLook, Row>> = {
+  fins: { sign: 'fins-blocked', whenPresent: 0.85, whenAbsent: 0.08 },
+  stack: { sign: 'stack-blocked', whenPresent: 0.9, whenAbsent: 0.05 },
+  shroud: { sign: 'shroud-broken', whenPresent: 0.95, whenAbsent: 0.03, fact: 'shroud-broken' },
+  blades: { sign: 'blades-broken', whenPresent: 0.95, whenAbsent: 0.01, fact: 'blades-broken' },
+  duct: { sign: 'duct-missing', whenPresent: 0.95, whenAbsent: 0.05, fact: 'duct-missing' },
+  lowerHose: { sign: 'lower-hose-soft', whenPresent: 0.85, whenAbsent: 0.06 },
+  upperHoseCold: { sign: 'hose-flat-cold', whenPresent: 0.9, whenAbsent: 0.03 },
+  tank: { sign: 'tank-bulged', whenPresent: 0.85, whenAbsent: 0.05 },
+  insideHoses: { sign: 'crunch-in-hoses', whenPresent: 0.8, whenAbsent: 0.06 },
+}
+
+export function airSideSigns(source: string, look: AirSideLook): SignReading[] {
+  return (Object.keys(ROWS) as (keyof AirSideLook)[]).flatMap((field) => {
+    const seen = look[field]
+    if (seen === undefined || seen === 'not-looked') return []
+    const { sign, whenPresent, whenAbsent } = ROWS[field]
+    return [binaryReading(`${source}#${field}`, sign, seen === 'bad', { whenPresent, whenAbsent }, message(`says.airSide.${field}.${seen}`), 0.94)]
+  })
+}
+
+export const airSideCheck = perRecord('look-round', 'look-round.air-side', (look, _, source) => {
+  const fields = Object.keys(ROWS) as (keyof AirSideLook)[]
+  const facts = fields.flatMap((f) => (look[f] === 'bad' && ROWS[f].fact ? [ROWS[f].fact!] : []))
+  const both = look.fins !== undefined && look.fins !== 'not-looked' && look.stack !== undefined && look.stack !== 'not-looked'
+  if (both) facts.push('looked-both-sides')
+  if (both && look.fins === 'good' && look.stack === 'good') facts.push('air-side-clean')
+  return {
+    states: fields.filter((f) => look[f] === 'bad'), facts, signs: airSideSigns(source, look), cautions: [message('caution.engineOffKeyOut')],
+    notes: look.fins === 'good' && !both ? [message('airSide.oneSideOnly')] : [], doesNotProve: [message('look.pass.hotOrCold')],
+  }
+})

@@ -1,0 +1,48 @@
+import { correctedSi } from '../../quantity/record'
+import type { PumpDelivery } from './record'
+
+export interface DeliveryAnalysis {
+  /** what the pump itself adds at the measured speed, kPa */
+  madeKPa?: number
+  /** the same, scaled to the specified speed by (n_spec/n)², kPa */
+  atSpecifiedSpeedKPa?: number
+  /** made over specified, 1 is all of it */
+  share?: number
+  /** what scaling without taking the static pressure off would have said, kPa: shown so that the trap is seen */
+  naiveKPa?: number
+  state: 'delivers' | 'weak' | 'none' | 'not-judged'
+  /** why no share could be given */
+  missing: ('static' | 'speed' | 'specification' | 'specified-speed-only')[]
+}
+
+/**
+ * Only the difference that the pump makes follows the square of its speed, so the static pressure comes off
+ * first: share = (P − P_static)·(n_spec/n)² / P_spec. A specification that includes the static pressure holds at
+ * its own speed only. Example: 15 psi specified at 1400 rpm, 11.3 psi read at 1000 rpm with 10 psi static: 2.5 psi
+ * at the specified speed, a pump at a sixth; scaled naively 22 psi, a false pass.
+ */
+export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
+  const out: DeliveryAnalysis = { state: 'not-judged', missing: [] }
+  const { specified } = record
+  if (record.port) {
+    if (!record.static) out.missing.push('static')
+    if (!record.engineRpm) out.missing.push('speed')
+    if (!specified) out.missing.push('specification')
+    const port = correctedSi(record.port)
+    if (specified && record.engineRpm && record.static) {
+      const scale = (specified.rpm / record.engineRpm) ** 2
+      out.naiveKPa = port * scale
+      out.madeKPa = port - correctedSi(record.static)
+      if (specified.includesStatic) {
+        if (Math.abs(record.engineRpm / specified.rpm - 1) > 0.03) out.missing.push('specified-speed-only')
+        else out.share = port / correctedSi(specified.pressure)
+      } else {
+        out.atSpecifiedSpeedKPa = out.madeKPa * scale
+        out.share = out.atSpecifiedSpeedKPa / correctedSi(specified.pressure)
+      }
+    }
+  }
+  if (out.share !== undefined) out.state = out.share > 0.75 ? 'delivers' : out.share > 0.12 ? 'weak' : 'none'
+  else if (record.returnStream !== 'not-seen') out.state = { strong: 'delivers', weak: 'weak', none: 'none' }[record.returnStream] as DeliveryAnalysis['state']
+  return out
+}

@@ -1,0 +1,22 @@
+import { z } from 'zod'
+import { coolantC, gaugeKPa, rpm } from '../quantities'
+
+/** What the pump makes: pressure at a port after the pump and before the thermostat, or what can be seen of the flow. */
+export const pumpDelivery = z.strictObject({
+  port: gaugeKPa.optional(),
+  /** pressure of the system with the engine stopped, at the same temperature */
+  static: gaugeKPa.optional(),
+  engineRpm: rpm.optional(),
+  coolant: coolantC.optional(),
+  specified: z
+    .strictObject({
+      pressure: gaugeKPa,
+      rpm: rpm,
+      /** the specification includes the static pressure */
+      includesStatic: z.boolean(),
+    })
+    .optional(),
+  returnStream: z.enum(['strong', 'weak', 'none', 'not-seen']),
+  lowerHose: z.enum(['round', 'flat', 'not-seen']),
+})
+export type PumpDelivery = z.infer<typeof pumpDelivery>

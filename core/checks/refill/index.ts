@@ -1,0 +1,12 @@
+import { message } from '../../message'
+import { perRecord } from '../outcome'
+import { analyseRefill } from './analysis'
+
+export const refillCheck = perRecord('refill', 'refill.fill', (record, context) => {
+  const figures = analyseRefill(record, context)
+  const facts: string[] = []
+  if (record.airOut === 'shown') facts.push('bled', 'level-full-air-out')
+  if (record.complaintAfter === 'gone') facts.push('complaint-gone')
+  const thin = figures.fractionAfterFlush !== undefined && figures.fractionAfterFlush < 0.4
+  return { figures, facts, states: [record.airOut === 'shown' ? 'air-out' : 'air-not-shown-out'], notes: thin ? [message('refill.thin', { percent: Math.round(figures.fractionAfterFlush! * 100) })] : [], cautions: [message('caution.glycol')] }
+})

@@ -1,0 +1,49 @@
+import type { CaseInput } from '../casefile/assess'
+import type { Belief } from '../inference/belief'
+import { canBeDone, CHECK_COSTS } from './check-costs'
+import { openSigns, spokenSigns } from './next-check'
+import { Prediction } from './predict'
+
+/** The single answer that would most change the lead. */
+export interface Pivot {
+  check: string
+  sign: string
+  state: string
+  /** how likely that answer is */
+  chance: number
+  /** the lead after it, and its probability */
+  newLead: string
+  newLeadProbability: number
+}
+
+/** Of all open signs and states, the one with the largest chance × (new lead's gain over the old lead). */
+export function pivotAnswer(belief: Belief, input: CaseInput): Pivot | undefined {
+  const prediction = new Prediction(belief, 600)
+  const spoken = spokenSigns(belief)
+  const { weights, members } = prediction
+  const n = belief.model.faults.length
+  const lead = belief.faults.indexOf(Math.max(...belief.faults))
+  let best: { pivot: Pivot; worth: number } | undefined
+  for (const cost of CHECK_COSTS) {
+    if (!canBeDone(cost, input.vehicle.profile)) continue
+    for (const sign of openSigns(cost, belief, input, spoken)) {
+      const given = prediction.of(sign)
+      const states = sign.columns + 1
+      for (let j = 0; j < states; j++) {
+        const p = new Float64Array(n)
+        let chance = 0
+        members.forEach((list, i) => {
+          const w = weights[i]! * given[i * states + j]!
+          chance += w
+          for (const f of list) p[f]! += w
+        })
+        const top = p.indexOf(Math.max(...p))
+        if (top === lead || chance < 0.01) continue
+        const worth = p[top]! - p[lead]!
+        if (!best || worth > best.worth)
+          best = { worth, pivot: { check: cost.check, sign: sign.sign.id, state: sign.sign.states[j]!, chance, newLead: belief.model.faults[top]!.id, newLeadProbability: p[top]! / chance } }
+      }
+    }
+  }
+  return best?.pivot
+}

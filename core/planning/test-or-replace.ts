@@ -1,0 +1,92 @@
+import type { CaseInput } from '../casefile/assess'
+import type { Belief } from '../inference/belief'
+import { guardMet } from '../inference/rank'
+import { canBeDone, CHECK_COSTS } from './check-costs'
+import { openSigns, spokenSigns } from './next-check'
+import { Prediction } from './predict'
+
+/** The shop's prices. Without them everything is reckoned in hours of labour. */
+export interface Prices {
+  hourlyRate: number
+  /** price of the part by fault id, in the shop's currency */
+  parts: Readonly<Record<string, number>>
+}
+
+export interface TestOrReplace {
+  fault: string
+  probability: number
+  /** cheapest open check that tells this fault from the rest, where there is one */
+  test?: { check: string; cost: number; power: number }
+  replaceCost: number
+  /** expected cost of changing the part now, wrong or right, in hours or the shop's currency */
+  expectedReplaceFirst: number
+  /** expected cost of testing first and changing it where the test says so */
+  expectedTestFirst?: number
+  advice: 'replace' | 'test' | 'look-elsewhere'
+  guardsOpen: string[]
+  /** probability, guards and cost together */
+  enoughToOrder: boolean
+}
+
+const LEAST_PROBABILITY = 0.05
+const SURE_ENOUGH = 0.8
+
+/**
+ * For each likely fault, whether it is cheaper to test or to change the part. Changing it costs R, and (1 − p) of
+ * the time that was for nothing; testing costs T, and then R where the test says so: p·hit + (1 − p)·false alarm.
+ * What comes after a wrong guess is the same on both ways and left out. Parts are in hours of labour unless the
+ * shop's prices are given.
+ */
+export function testOrReplace(belief: Belief, input: CaseInput, facts: ReadonlySet<string>, prices?: Prices): TestOrReplace[] {
+  const prediction = new Prediction(belief, 500)
+  const spoken = spokenSigns(belief)
+  const perMinute = (prices?.hourlyRate ?? 1) / 60
+  const out: TestOrReplace[] = []
+  belief.model.faults.forEach((fault, f) => {
+    const p = belief.faults[f]!
+    if (p < LEAST_PROBABILITY || fault.group === 'nothing-wrong' || fault.group === 'not-in-the-book') return
+    const replaceCost = (prices?.parts[fault.id] ?? fault.cost.partHours * (prices?.hourlyRate ?? 1)) + fault.cost.minutes * perMinute
+    const test = bestTest(belief, input, prediction, spoken, f, perMinute, replaceCost, p)
+    const guardsOpen = fault.guards.filter((g) => !guardMet(g, facts)).map((g) => g.id)
+    const expectedTestFirst = test && test.cost + (p * test.hit + (1 - p) * test.falseAlarm) * replaceCost + p * (1 - test.hit) * replaceCost
+    const advice = p < 0.15 ? 'look-elsewhere' : expectedTestFirst !== undefined && expectedTestFirst < replaceCost ? 'test' : 'replace'
+    out.push({
+      fault: fault.id, probability: p, ...(test ? { test: { check: test.check, cost: test.cost, power: test.hit - test.falseAlarm } } : {}), replaceCost, expectedReplaceFirst: replaceCost,
+      ...(expectedTestFirst === undefined ? {} : { expectedTestFirst }), advice, guardsOpen, enoughToOrder: guardsOpen.length === 0 && p >= SURE_ENOUGH && advice === 'replace',
+    })
+  })
+  return out.sort((a, b) => b.probability - a.probability)
+}
+
+/** The open check whose best sign, read, leaves the least expected cost. */
+function bestTest(belief: Belief, input: CaseInput, prediction: Prediction, spoken: ReadonlySet<string>, fault: number, perMinute: number, replaceCost: number, p: number) {
+  let best: { check: string; cost: number; hit: number; falseAlarm: number; total: number } | undefined
+  for (const cost of CHECK_COSTS) {
+    if (cost.check === 'interview' || !canBeDone(cost, input.vehicle.profile)) continue
+    for (const sign of openSigns(cost, belief, input, spoken)) {
+      if (sign.place[fault]! < 0 && sign.causes.length === 0) continue
+      const given = prediction.of(sign)
+      const states = sign.columns + 1
+      let hit = 0
+      let hitMass = 0
+      let alarm = 0
+      let alarmMass = 0
+      prediction.members.forEach((members, i) => {
+        const w = prediction.weights[i]!
+        const abnormal = 1 - given[i * states]!
+        if (members.includes(fault)) {
+          hit += w * abnormal
+          hitMass += w
+        } else {
+          alarm += w * abnormal
+          alarmMass += w
+        }
+      })
+      if (hitMass === 0 || alarmMass === 0) continue
+      const c = (cost.minutes + (cost.apartMinutes ?? 0)) * perMinute
+      const total = c + ((p * hit) / hitMass + ((1 - p) * alarm) / alarmMass) * replaceCost + p * (1 - hit / hitMass) * replaceCost
+      if (hit / hitMass - alarm / alarmMass > 0.3 && (!best || total < best.total)) best = { check: cost.check, cost: c, hit: hit / hitMass, falseAlarm: alarm / alarmMass, total }
+    }
+  }
+  return best
+}
