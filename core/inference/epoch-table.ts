@@ -181,26 +181,28 @@ export class EpochTable {
   }
 
   /**
-   * P(evidence | set) of every set of the model, summed over the conditions. One pass over the sets with the
-   * terms of the first two members carried; `skip` names sets without weight.
+   * P(evidence | set) of every set of the model, summed over the conditions, and P(evidence, h | set), H for each
+   * set. One pass over the sets with the terms of the first two members carried; `skip` names sets without weight.
    */
-  all(skip: Float64Array): Float64Array {
+  all(skip: Float64Array): { likelihood: Float64Array; joint: Float64Array } {
     const { H, model, single, pair, triples, tripleAt, parents, byFault } = this
     const n = model.faults.length
     const K = byFault.length
     const out = new Float64Array(model.setCount)
+    const joint = new Float64Array(H > 1 ? model.setCount * H : 0)
     const scratch = new Float64Array(H)
-    out[0] = this.joint(-1, -1, -1, scratch)
-    for (let a = 0; a < n; a++) {
-      out[1 + a] = this.joint(a, -1, -1, scratch)
-      for (let b = a + 1; b < n; b++) {
-        if (!clashes(model, a, b)) out[model.sets.pair[a * n + b]!] = this.joint(a, b, -1, scratch)
-      }
+    const keep = (set: number, a: number, b: number) => {
+      out[set] = this.joint(a, b, -1, scratch)
+      if (H > 1) joint.set(scratch, set * H)
     }
-    if (n < 3) return out
+    keep(0, -1, -1)
+    for (let a = 0; a < n; a++) {
+      keep(1 + a, a, -1)
+      for (let b = a + 1; b < n; b++) if (!clashes(model, a, b)) keep(model.sets.pair[a * n + b]!, a, b)
+    }
+    if (n < 3) return { likelihood: out, joint }
     const two = new Float64Array(H)
     const notTwo = new Float64Array(K)
-    const p = new Float64Array(H)
     for (let a = 0; a < n; a++)
       for (let b = a + 1; b < n; b++) {
         if (clashes(model, a, b)) continue
@@ -214,28 +216,32 @@ export class EpochTable {
           const cAt = c * H
           const acAt = (a * n + c) * H
           const bcAt = (b * n + c) * H
-          for (let h = 0; h < H; h++) p[h] = two[h]! * single[cAt + h]! * pair[acAt + h]! * pair[bcAt + h]!
           const triple = tripleAt[set]!
-          if (triple >= 0) for (let h = 0; h < H; h++) p[h]! *= triples[triple + h]!
-          out[set] = sumOut(p, H, K, notTwo, byFault, c, parents)
+          if (H === 1) {
+            const p = two[0]! * single[c]! * pair[acAt]! * pair[bcAt]!
+            out[set] = triple >= 0 ? p * triples[triple]! : p
+            continue
+          }
+          const at = set * H
+          joint[at] = 1
+          for (let k = 0, half = 1; k < K; k++, half <<= 1) {
+            const not = notTwo[k]! * byFault[k]![c]!
+            const row = k * H
+            for (let h = 0; h < half; h++) {
+              const q = not * parents[row + h]!
+              const whole = joint[at + h]!
+              joint[at + h] = whole * q
+              joint[at + half + h] = whole - whole * q
+            }
+          }
+          let sum = 0
+          if (triple >= 0) for (let h = 0; h < H; h++) sum += joint[at + h]! *= two[h]! * single[cAt + h]! * pair[acAt + h]! * pair[bcAt + h]! * triples[triple + h]!
+          else for (let h = 0; h < H; h++) sum += joint[at + h]! *= two[h]! * single[cAt + h]! * pair[acAt + h]! * pair[bcAt + h]!
+          out[set] = sum
         }
       }
-    return out
+    return { likelihood: out, joint }
   }
-}
-
-/** Σ_h p(h)·P(h | set), condition by condition from the last, each halving what is left. */
-function sumOut(p: Float64Array, H: number, K: number, notTwo: Float64Array, byFault: Float64Array[], c: number, parents: Float64Array): number {
-  let half = H >> 1
-  for (let k = K - 1; k >= 0; k--, half >>= 1) {
-    const not = notTwo[k]! * byFault[k]![c]!
-    const row = k * H
-    for (let h = 0; h < half; h++) {
-      const q = not * parents[row + h]!
-      p[h] = p[h + half]! + q * (p[h]! - p[h + half]!)
-    }
-  }
-  return p[0]!
 }
 
 function clashes(model: Model, a: number, b: number): boolean {

@@ -122,6 +122,12 @@ export class SignLikelihood {
     return sum > FLOOR ? sum : FLOOR
   }
 
+  /** A + b·Π dense, for a sign of two states without override: the common case, for tight loops. */
+  plain(): { last: number; b: number; dense: Float64Array } | undefined {
+    if (this.model.columns !== 1 || this.byFault.length > 0 || this.fixed !== undefined) return undefined
+    return { last: this.last, b: this.b[0]!, dense: this.model.dense }
+  }
+
   /** Members as indices of faults; n, the number of faults, for none. */
   ofFaults(a: number, b: number, c: number): number {
     for (const { fault, value } of this.byFault) if (fault === a || fault === b || fault === c) return value

@@ -53,13 +53,13 @@ function consequenceShares(belief: Belief): Float64Array {
     }
   })
   const caused = new Float64Array(model.faults.length)
-  const present = new Float64Array(model.faults.length)
-  for (const set of belief.kept) {
+  const { faults: present } = belief
+  const linked = Uint8Array.from(causes, (c) => (c.size > 0 ? 1 : 0))
+  for (const set of belief.heaviestSets(8000)) {
     const members = belief.present(set)
     const p = belief.sets[set]!
     for (const f of members) {
-      present[f]! += p
-      if (causes[f]!.size === 0) continue
+      if (!linked[f]) continue
       const spared = members.reduce((q, m) => q * (1 - (causes[f]!.get(m) ?? 0)), 1)
       caused[f]! += p * (1 - spared)
     }
@@ -127,7 +127,7 @@ export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking 
       guards: fault.guards.map((g) => ({ id: g.id, met: guardMet(g, facts), text: g.text })),
     }))
     .sort((a, b) => b.probability - a.probability || (a.fault < b.fault ? -1 : 1))
-  const heaviest = [...belief.kept].sort((a, b) => belief.sets[b]! - belief.sets[a]!).slice(0, 400)
+  const heaviest = belief.heaviestSets(400)
   return {
     suspects,
     ...summarise(belief),
@@ -143,7 +143,7 @@ function movedBy(belief: Belief, heard: readonly PlacedReading[]): Moved[] {
   const moved: Moved[] = []
   const now = Float64Array.from(belief.faults, logit10)
   for (const reading of new Set(heard.map(sourceOf))) {
-    const before = belief.without(reading).faults
+    const before = belief.without(reading)
     belief.model.faults.forEach((fault, f) => {
       const decibans = now[f]! - logit10(before[f]!)
       if (Math.abs(decibans) >= 0.05) moved.push({ reading, fault: fault.id, decibans })
@@ -160,18 +160,29 @@ function summarise(belief: Belief): Pick<Ranking, 'nothingWrong' | 'notInTheBook
   let nothingWrong = 0
   let notInTheBook = 0
   const now = new Map<string, { faults: string[]; probability: number }>()
-  for (let s = 0; s < sets.length; s++) {
-    const p = sets[s]!
-    if (p < 1e-16) continue
-    const members = belief.present(s)
+  const take = (members: readonly number[], p: number) => {
     if (members.every((f) => harmless[f])) nothingWrong += p
     if (members.some((f) => unlisted[f])) notInTheBook += p
-    if (p < 1e-5) continue
+    if (p < 1e-4) return
     const faults = members.map((f) => model.faults[f]!.id)
     const key = faults.join('+')
     const known = now.get(key)
     if (known) known.probability += p
     else now.set(key, { faults, probability: p })
+  }
+  const { members } = model
+  for (let s = 0; s < sets.length; s++) {
+    const p = sets[s]!
+    if (p < 1e-16) continue
+    if (belief.epochs > 1 || p >= 1e-4) {
+      take(belief.present(s), p)
+      continue
+    }
+    const a = members[3 * s]!
+    const b = members[3 * s + 1]!
+    const c = members[3 * s + 2]!
+    if ((a < 0 || harmless[a]) && (b < 0 || harmless[b]) && (c < 0 || harmless[c])) nothingWrong += p
+    if ((a >= 0 && unlisted[a]) || (b >= 0 && unlisted[b]) || (c >= 0 && unlisted[c])) notInTheBook += p
   }
   return { nothingWrong, notInTheBook, sets: [...now.values()].sort((a, b) => b.probability - a.probability).slice(0, 20) }
 }

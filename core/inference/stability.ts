@@ -36,7 +36,7 @@ function shiftedSign(model: Model, sign: SignModel, of: { fault?: Fault; effect?
  */
 export function stabilityOf(belief: Belief, most = 600): Stability {
   const { model } = belief
-  const sets = [...belief.kept].sort((a, b) => belief.sets[b]! - belief.sets[a]!).slice(0, most)
+  const sets = belief.heaviestSets(most)
   const now = sets.map((s) => belief.present(s))
   const likely = belief.conditionsNow()
   const holds = model.conditions.reduce((mask, c, k) => ((likely.find((l) => l.condition === c.id)?.probability ?? 0) > 0.5 ? mask | (1 << k) : mask), 0)

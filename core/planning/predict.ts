@@ -20,7 +20,7 @@ export class Prediction {
     readonly belief: Belief,
     count = 1200,
   ) {
-    const sorted = [...belief.kept].sort((a, b) => belief.sets[b]! - belief.sets[a]!).slice(0, count)
+    const sorted = belief.heaviestSets(count)
     this.members = belief.epochs === 1 ? sorted.map((s) => membersAt(belief.model.members, s)) : sorted.map((s) => belief.present(s))
     const mass = sorted.reduce((sum, s) => sum + belief.sets[s]!, 0)
     this.weights = Float64Array.from(sorted, (s) => belief.sets[s]! / mass)
