@@ -1,20 +1,36 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { resolve } from 'node:path'
+import { parseArgs } from 'node:util'
+import { z } from 'zod'
 import { caseJsonSchema } from '../core/casefile/json-schema'
-import { rankCase } from '../core/casefile/rank-case'
+import { believe } from '../core/casefile/rank-case'
 import { readCaseFile } from '../core/casefile/read'
 import { MAX_FILE_BYTES } from '../core/casefile/schema'
-import { InputError, message } from '../core/message'
-import { BOOK } from '../core/knowledge/book'
+import { buildModel } from '../core/inference/model'
+import { rankBelief } from '../core/inference/rank'
+import { stabilityOf } from '../core/inference/stability'
+import { auditBook } from '../core/knowledge/audit'
+import { BOOK, BOOK_HASH } from '../core/knowledge/book'
+import { InputError, message, type Message } from '../core/message'
+import { pivotAnswer } from '../core/planning/pivot'
+import { makePlan } from '../core/planning/plan'
+import { POLICIES, type PolicyName } from '../core/planning/policies'
+import { testOrReplace } from '../core/planning/test-or-replace'
+import { bench } from './bench'
 import { sentence } from '../words/catalogue'
 import { formatChance } from '../words/format'
 
 const USAGE = `Usage: npm run -s cli -- <command> [FILE] [--json]
 
-  rank FILE       the suspects of a case, most probable first
-  validate FILE   whether a case file can be read, and where not
-  faults          the faults of the book with their names
-  schema          the JSON Schema of the case format (--write FILE)
+  rank FILE         the suspects of a case, most probable first
+  plan FILE         the checks to do next (--policy NAME, --prices FILE)
+  check FILE        what every recorded check comes to
+  validate FILE     whether a case file can be read, and where not
+  faults            the faults of the book with their names
+  signs             the signs of the book with their states
+  knowledge audit   what an editor of the book should look at
+  bench             how fast it is on this machine
+  schema            the JSON Schema of the case format (--write FILE)
 
 FILE may be - for standard input. Exit 0: done; 2: bad input.
 `
@@ -38,33 +54,123 @@ function readInput(path: string | undefined): string {
 class UsageError extends Error {}
 
 function rankCommand(file: string | undefined, json: boolean): string {
-  const ranked = rankCase(readCaseFile(readInput(file)))
-  const { ranking } = ranked
+  const input = readCaseFile(readInput(file))
+  const { assessment, belief } = believe(input)
+  const ranking = rankBelief(belief, assessment.facts)
+  const stability = stabilityOf(belief)
   if (json) {
     const { suspects, nothingWrong, notInTheBook, sets, moved, unexplained } = ranking
-    return `${JSON.stringify({ suspects, nothingWrong, notInTheBook, sets, moved, unexplained, book: ranked.book }, null, 2)}\n`
+    return lines({ suspects, nothingWrong, notInTheBook, sets, moved, unexplained, stability, book: { version: BOOK.version, hash: BOOK_HASH } })
   }
-  const lines = ranking.suspects.slice(0, 10).map((s) => {
+  const listed = ranking.suspects.slice(0, 10).map((s) => {
     const open = s.guards.filter((g) => !g.met).map((g) => `\n      not yet: ${g.text}`)
     return `${(s.probability * 100).toFixed(1).padStart(6)} %  ${s.name} (${formatChance(s.probability)}, ${s.role})${open.join('')}`
   })
-  const assumed = ranked.assessment.assumptions.map((a) => `  ${sentence(a)}`)
+  const pivot = pivotAnswer(belief, input)
   return [
-    ...lines,
-    `Nothing wrong: ${formatChance(ranking.nothingWrong)}. Book ${ranked.book.version}, ${ranked.book.hash}.`,
-    ...(assumed.length > 0 ? ['Assumed:', ...assumed] : []),
+    ...listed,
+    `Nothing wrong: ${formatChance(ranking.nothingWrong)}. Book ${BOOK.version}, ${BOOK_HASH}.`,
+    `One level moved a step keeps the lead in ${Math.round(stability.keeps * 100)} % of ${stability.shifts} trials.`,
+    ...(pivot ? [`Would change the lead most: ${pivot.sign} = ${pivot.state} (${pivot.check}), then ${pivot.newLead}.`] : []),
+    ...(assessment.assumptions.length > 0 ? ['Assumed:', ...assessment.assumptions.map((a) => `  ${sentence(a)}`)] : []),
     '',
   ].join('\n')
 }
 
+function planCommand(file: string | undefined, policy: string, pricesFile: string | undefined, json: boolean): string {
+  if (!(POLICIES as readonly string[]).includes(policy)) throw new UsageError(`There is no policy ${policy}; there are ${POLICIES.join(', ')}.`)
+  const input = readCaseFile(readInput(file))
+  const { assessment, belief } = believe(input)
+  const plan = makePlan(belief, input, policy as PolicyName, assessment.engine)
+  const advice = testOrReplace(belief, input, assessment.facts, pricesFile === undefined ? undefined : readPrices(pricesFile))
+  if (json) return lines({ policy: plan.policy, steps: plan.steps, expectedMinutes: plan.expectedMinutes, testOrReplace: advice, expectedLeadNow: plan.expectedLeadNow, reachesLead: plan.reachesLead, lostMass: plan.lostMass })
+  const unit = pricesFile === undefined ? 'h' : ''
+  return [
+    ...plan.steps.map((s, i) => `${String(i + 1).padStart(2)}. ${s.check.padEnd(22)} ${s.phase.padEnd(8)} ${String(s.minutes).padStart(4)} min${s.waitMinutes > 0 ? ` + ${s.waitMinutes} waiting` : ''}  ${s.bits.toFixed(2)} bits, lead then ${Math.round(s.expectedLead * 100)} %. ${s.why}`),
+    `Expected: ${plan.expectedMinutes} minutes${plan.reachesLead ? '' : ', and the lead stays below 90 %'}.`,
+    ...advice.slice(0, 6).map((a) => `${a.fault}: ${a.advice}; changing it ${a.expectedReplaceFirst.toFixed(1)} ${unit}${a.expectedTestFirst === undefined ? '' : `, testing first (${a.test!.check}) ${a.expectedTestFirst.toFixed(1)} ${unit}`}. ${a.enoughToOrder ? 'Enough to order.' : `Not enough to order${a.guardsOpen.length > 0 ? `: ${a.guardsOpen.join(', ')} open` : ''}.`}`),
+    '',
+  ].join('\n')
+}
+
+const pricesSchema = z.strictObject({ hourlyRate: z.number().positive().max(100_000), parts: z.record(z.string(), z.number().min(0).max(10_000_000)) })
+
+function readPrices(path: string) {
+  let raw: unknown
+  try {
+    raw = JSON.parse(readInput(path))
+  } catch (error) {
+    if (error instanceof SyntaxError) throw new InputError('', message('file.notJson'))
+    throw error
+  }
+  const parsed = pricesSchema.safeParse(raw)
+  if (parsed.success) return parsed.data
+  const issue = parsed.error.issues[0]!
+  throw new InputError(issue.path.join('.'), message('file.badField', { path: issue.path.join('.'), reason: issue.message }))
+}
+
+function checkCommand(file: string | undefined, json: boolean): string {
+  const { assessment } = believe(readCaseFile(readInput(file)))
+  const { holds, caps, selfChecks, outcomes, assumptions } = assessment
+  const say = (list: readonly Message[]) => list.map((m) => sentence(m))
+  if (json)
+    return lines({
+      holds: holds.map(({ id, analysis }) => ({ source: id, ...analysis, notes: say(analysis.notes), doesNotProve: say(analysis.doesNotProve), cautions: say(analysis.cautions) })),
+      caps: caps.map(({ id, analysis }) => ({ source: id, ...analysis, doesNotProve: say(analysis.doesNotProve) })),
+      selfChecks: selfChecks.map(({ id, analysis }) => ({ source: id, ...analysis })),
+      checks: outcomes.map(({ check, source, states, figures, doesNotProve, cautions, notes, signs }) => ({ check, source, states, figures, doesNotProve: say(doesNotProve), cautions: say(cautions), notes: say(notes), signs: signs.map((s) => ({ sign: s.sign, likelihood: s.likelihood, validity: s.validity, says: sentence(s.says) })) })),
+      assumptions: say(assumptions),
+    })
+  return [
+    ...holds.map((h) => `pressure-hold: ${h.analysis.state}${h.analysis.fallKPaPerMinute ? `, falls ${h.analysis.fallKPaPerMinute.value.toFixed(2)} kPa/min (${h.analysis.fallKPaPerMinute.low.toFixed(2)} to ${h.analysis.fallKPaPerMinute.high.toFixed(2)})` : ''}\n    does not prove: ${say(h.analysis.doesNotProve).join('; ')}`),
+    ...caps.map((c) => `cap: ${c.analysis.states.join(', ') || 'recorded'}`),
+    ...selfChecks.map((c) => `tester-self-check: ${c.analysis.state}`),
+    ...outcomes.map((o) => [`${o.check}: ${o.states.join(', ')}`, ...say(o.notes).map((n) => `    note: ${n}`), ...(o.doesNotProve.length > 0 ? [`    does not prove: ${say(o.doesNotProve).join('; ')}`] : [])].join('\n')),
+    ...say(assumptions).map((a) => `Assumed: ${a}`),
+    '',
+  ].join('\n')
+}
+
+function auditCommand(json: boolean): string {
+  const audit = auditBook(BOOK, buildModel(BOOK, 'overheats', {}))
+  if (json) return lines(audit)
+  const part = (title: string, list: readonly string[]) => [`${title}: ${list.length === 0 ? 'none' : ''}`, ...list.map((l) => `  ${l}`)]
+  return [
+    ...part('Faults without a discriminating sign', audit.withoutSign), ...part('Signs that no fault speaks to', audit.unspokenSigns), ...part('Signs that no check reads', audit.unreadSigns), ...part('Levels without a reason', audit.withoutReason),
+    ...part('Pairs that no check can tell apart', audit.hardPairs.map((p) => `${p.faults.join(' / ')}: closest ${p.closest.check} (${p.closest.sign}, ${p.closest.distance.toFixed(2)})`)), '',
+  ].join('\n')
+}
+
+const lines = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`
+
+function readArguments(args: string[]) {
+  try {
+    return parseArgs({ args, allowPositionals: true, options: { json: { type: 'boolean', default: false }, write: { type: 'string' }, policy: { type: 'string', default: 'certainty' }, prices: { type: 'string' } } })
+  } catch (error) {
+    throw new UsageError(error instanceof Error ? error.message : String(error))
+  }
+}
+
 function run(args: string[]): string {
-  const json = args.includes('--json')
-  const writeAt = args.indexOf('--write')
-  const writeTo = writeAt >= 0 ? args[writeAt + 1] : undefined
-  const [command, file] = args.filter((a, i) => a !== '--json' && (writeAt < 0 || (i !== writeAt && i !== writeAt + 1)))
+  const { values, positionals } = readArguments(args)
+  const { json } = values
+  const [command, file] = positionals
   switch (command) {
     case 'rank':
       return rankCommand(file, json)
+    case 'plan':
+      return planCommand(file, values.policy, values.prices, json)
+    case 'check':
+      return checkCommand(file, json)
+    case 'signs':
+      return json ? lines(BOOK.signs.map(({ id, name, states, check }) => ({ id, name, states, check }))) : BOOK.signs.map((s) => `${s.id.padEnd(26)} ${s.name} (${s.states.join(', ')})\n`).join('')
+    case 'knowledge':
+      if (file !== 'audit') throw new UsageError('Say: knowledge audit')
+      return auditCommand(json)
+    case 'bench': {
+      const result = bench()
+      return json ? `${JSON.stringify(result)}\n` : `${Object.entries(result).map(([k, v]) => `${k}: ${typeof v === 'object' ? `${v.median} (p95 ${v.p95})` : v}`).join('\n')}\n`
+    }
     case 'validate': {
       const read = readCaseFile(readInput(file))
       const summary = { ok: true, case: read.case.id, records: read.records.length, events: read.events.length }
@@ -76,8 +182,8 @@ function run(args: string[]): string {
         : BOOK.faults.map((f) => `${f.id.padEnd(26)} ${f.name}\n`).join('')
     case 'schema': {
       const schema = `${JSON.stringify(caseJsonSchema(), null, 2)}\n`
-      if (writeTo === undefined) return schema
-      writeFileSync(fromCaller(writeTo), schema)
+      if (values.write === undefined) return schema
+      writeFileSync(fromCaller(values.write), schema)
       return ''
     }
     default:

@@ -54,6 +54,8 @@ export interface Assessment {
   readings: PlacedReading[]
   /** the work before each epoch but the first */
   works: EpochWork[]
+  /** where the engine stands by the last event that says so; a case begins cold */
+  engine: 'cold' | 'hot'
   facts: ReadonlySet<string>
   lossPerWeek?: { litresPerWeek: number; assumptions: Message[] }
   advice?: Message
@@ -138,6 +140,7 @@ export function assess(input: CaseInput): Assessment {
     outcomes,
     readings,
     works,
+    engine: events.findLast((e) => e.kind === 'engine-started' || e.kind === 'engine-stopped') ? 'hot' : 'cold',
     facts: factsOf({
       caps: inLast(caps),
       holds: holds.filter((h) => epochOf(h.startedAt) === lastEpoch),

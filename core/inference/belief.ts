@@ -1,6 +1,6 @@
 import { EpochTable } from './epoch-table'
 import { combineReadings, gatherEvidence, SignLikelihood, type Evidence, type PlacedReading } from './evidence'
-import type { Model } from './model'
+import type { Model, SignModel } from './model'
 import { membersAt, setAt } from './sets'
 import { newcomers, presentIn, type Newcomer, type Timeline } from './timeline'
 
@@ -17,19 +17,36 @@ interface EpochKept {
   marginals: Map<number, { places: Int32Array; sums: Float64Array; size: number }>
 }
 
-/** How much each kept set's likelihood changes: `same` for every set without a linked fault, where that holds. */
-interface SetRatio {
-  of: (keptSet: number) => number
-  same: number | undefined
-  linked: readonly number[]
+/** One key's evidence, to be put in place of what was there; undefined takes it out. */
+export interface Change {
+  sign: string
+  epoch: number
+  factor: Float64Array | undefined
 }
 
-/** Adds the weight of a kept set to the total and to its members; `now` holds three members each, the last slot for none. */
-function add(i: number, weight: number, now: Int16Array, faults: Float64Array, total: { all: number }) {
-  total.all += weight
-  faults[now[3 * i]!]! += weight
-  faults[now[3 * i + 1]!]! += weight
-  faults[now[3 * i + 2]!]! += weight
+interface Term {
+  likelihood: SignLikelihood
+  /** multiply by it, or divide */
+  up: boolean
+}
+
+/** Multiplies each set's figure by the term, or divides. The common case, two states and no override, runs in a loop of its own. */
+function multiply(out: Float64Array, { likelihood, up }: Term, members: Int16Array, visit: Int32Array | undefined) {
+  const plain = likelihood.plain()
+  if (plain) {
+    const { last, b, dense } = plain
+    for (let v = 0; v < out.length; v++) {
+      const at = 3 * (visit ? visit[v]! : v)
+      const value = last + b * dense[members[at]!]! * dense[members[at + 1]!]! * dense[members[at + 2]!]!
+      out[v] = up ? out[v]! * value : out[v]! / value
+    }
+    return
+  }
+  for (let v = 0; v < out.length; v++) {
+    const at = 3 * (visit ? visit[v]! : v)
+    const value = likelihood.ofFaults(members[at]!, members[at + 1]!, members[at + 2]!)
+    out[v] = up ? out[v]! * value : out[v]! / value
+  }
 }
 
 /**
@@ -58,7 +75,9 @@ export class Belief {
   private readonly keptFaults: Float64Array
   private readonly evidenceAt: ReadonlyMap<string, Evidence>
   private readonly visited: Int32Array
+  private readonly visitList: Int32Array
   private visit = 0
+  private readonly buffers: Float64Array[] = []
   private readonly small: number
   private readonly tables: EpochTable[]
   /** of each epoch: P(evidence | set) and P(evidence, h | set) of the model's sets */
@@ -92,12 +111,19 @@ export class Belief {
     for (let i = 0; i < kept.length; i++) this.keptWeights[i] = weights[kept[i]!]!
     this.evidenceAt = new Map(this.evidence.map((item) => [item.key, item]))
     this.visited = new Int32Array(kept.length)
-    const sums = { all: 0 }
+    this.visitList = new Int32Array(kept.length)
     const faults = new Float64Array(model.faults.length + 1)
     const now = this.epoch(this.epochs - 1).members
-    for (let i = 0; i < kept.length; i++) add(i, this.keptWeights[i]!, now, faults, sums)
+    let mass = 0
+    for (let i = 0; i < kept.length; i++) {
+      const w = this.keptWeights[i]!
+      mass += w
+      faults[now[3 * i]!]! += w
+      faults[now[3 * i + 1]!]! += w
+      faults[now[3 * i + 2]!]! += w
+    }
     this.keptFaults = faults
-    this.keptMass = sums.all
+    this.keptMass = mass
   }
 
   /** Members at the beginning and the newcomer of a set. */
@@ -283,49 +309,94 @@ export class Belief {
    * hold a fault linked to the changed signs are visited one by one; all others change by the same ratio. Returns
    * undefined where a new sign depends on conditions that this belief did not need; then it is built anew.
    */
-  reweigh(changes: ReadonlyMap<string, { sign: string; epoch: number; factor: Float64Array | undefined }>): Float64Array | undefined {
-    const { kept, model } = this
+  reweigh(changes: ReadonlyMap<string, Change>): Float64Array | undefined {
+    const { kept, model, keptWeights } = this
     const n = model.faults.length
-    const touched = new Set([...changes.values()].map((c) => c.epoch))
+    const byEpoch = new Map<number, Change[]>()
+    for (const change of changes.values()) byEpoch.set(change.epoch, [...(byEpoch.get(change.epoch) ?? []), change])
     const now = this.epoch(this.epochs - 1).members
-    const total = { all: 0 }
     const faults = new Float64Array(n + 1)
-    if (touched.size === 1) {
-      const e = [...touched][0]!
-      const ratio = this.ratioOf(e, [...changes.values()])
-      if (!ratio) return undefined
-      this.addUp(e, ratio, now, faults, total)
-    } else {
-      const product = new Float64Array(kept.length).fill(1)
-      for (const e of touched) {
-        const ratio = this.ratioOf(e, [...changes.values()].filter((c) => c.epoch === e))
-        if (!ratio) return undefined
-        for (let i = 0; i < kept.length; i++) product[i]! *= ratio.of(i)
+    let total = 0
+    const only = byEpoch.size === 1 ? [...byEpoch][0]! : undefined
+    const base = only && this.ratioOfUntouched(...only)
+    if (only && base !== undefined) {
+      const visit = this.touched(only[0], only[1])
+      const ratio = this.ratios(only[0], only[1], visit)!
+      total = base * this.keptMass
+      for (let f = 0; f < n; f++) faults[f] = base * this.keptFaults[f]!
+      for (let v = 0; v < visit.length; v++) {
+        const i = visit[v]!
+        const w = keptWeights[i]! * (ratio[v]! - base)
+        total += w
+        faults[now[3 * i]!]! += w
+        faults[now[3 * i + 1]!]! += w
+        faults[now[3 * i + 2]!]! += w
       }
-      for (let i = 0; i < kept.length; i++) add(i, this.keptWeights[i]! * product[i]!, now, faults, total)
+    } else {
+      const weights = this.buffer(2, kept.length)
+      weights.set(keptWeights)
+      for (const [e, mine] of byEpoch) {
+        const ratio = this.ratios(e, mine, undefined)
+        if (!ratio) return undefined
+        for (let i = 0; i < weights.length; i++) weights[i]! *= ratio[i]!
+      }
+      for (let i = 0; i < kept.length; i++) {
+        const w = weights[i]!
+        total += w
+        faults[now[3 * i]!]! += w
+        faults[now[3 * i + 1]!]! += w
+        faults[now[3 * i + 2]!]! += w
+      }
     }
-    for (let f = 0; f < n; f++) faults[f]! /= total.all
+    for (let f = 0; f < n; f++) faults[f]! /= total
     return faults.subarray(0, n)
   }
 
-  private addUp(e: number, ratio: SetRatio, now: Int16Array, faults: Float64Array, total: { all: number }) {
-    const { kept, keptWeights } = this
-    if (ratio.same === undefined) {
-      for (let i = 0; i < kept.length; i++) add(i, keptWeights[i]! * ratio.of(i), now, faults, total)
-      return
-    }
-    const base = ratio.same
-    total.all = base * this.keptMass
-    for (let f = 0; f < this.model.faults.length; f++) faults[f] = base * this.keptFaults[f]!
+  /** Working memory, kept between calls: large fresh arrays cost more than the arithmetic. */
+  private buffer(which: number, length: number): Float64Array {
+    const made = (this.buffers[which] ??= new Float64Array(this.kept.length))
+    return made.subarray(0, length)
+  }
+
+  private signsOf(changes: readonly Change[]): SignModel[] {
+    return changes.map((c) => this.model.signs.get(c.sign)!)
+  }
+
+  /** The ratio of every set without a fault linked to the changed signs, where these depend on no condition and are linked to few faults. */
+  private ratioOfUntouched(e: number, changes: readonly Change[]): number | undefined {
+    const signs = this.signsOf(changes)
+    const none = this.model.faults.length
+    const linked = signs.reduce((sum, s) => sum + s.linked.length, 0)
+    if (signs.some((s) => s.conditions !== 0) || linked * 3 > none * 2) return undefined
+    return this.termsUnder(e, changes, signs, 0).reduce((value, t) => (t.up ? value * t.likelihood.ofFaults(none, none, none) : value / t.likelihood.ofFaults(none, none, none)), 1)
+  }
+
+  /** Kept sets that hold a fault linked to one of the changed signs. */
+  private touched(e: number, changes: readonly Change[]): Int32Array {
     const { starts, lists } = this.holding(e)
     const mark = ++this.visit
-    for (const f of ratio.linked)
-      for (let at = starts[f]!; at < starts[f + 1]!; at++) {
-        const i = lists[at]!
-        if (this.visited[i] === mark) continue
-        this.visited[i] = mark
-        add(i, keptWeights[i]! * (ratio.of(i) - base), now, faults, total)
-      }
+    const { visited } = this
+    const out = this.visitList
+    let count = 0
+    for (const sign of this.signsOf(changes))
+      for (const f of sign.linked)
+        for (let at = starts[f]!; at < starts[f + 1]!; at++) {
+          const i = lists[at]!
+          if (visited[i] === mark) continue
+          visited[i] = mark
+          out[count++] = i
+        }
+    return out.subarray(0, count)
+  }
+
+  private termsUnder(e: number, changes: readonly Change[], signs: readonly SignModel[], holds: number): Term[] {
+    return changes.flatMap(({ factor }, c) => {
+      const old = this.evidenceAt.get(`${signs[c]!.sign.id}@${e}`)
+      return [
+        ...(factor ? [{ likelihood: new SignLikelihood(signs[c]!, factor, holds), up: true }] : []),
+        ...(old ? [{ likelihood: new SignLikelihood(signs[c]!, old.factor, holds), up: false }] : []),
+      ]
+    })
   }
 
   /** Kept sets that hold each fault in an epoch: those of fault f are lists[starts[f]] … lists[starts[f + 1] − 1]. */
@@ -333,59 +404,44 @@ export class Belief {
     const epoch = this.epoch(e)
     if (epoch.holding) return epoch.holding
     const n = this.model.faults.length
+    const { members } = epoch
     const starts = new Int32Array(n + 2)
-    for (const f of epoch.members) starts[f + 1]!++
+    for (let at = 0; at < members.length; at++) starts[members[at]! + 1]!++
     for (let f = 0; f <= n; f++) starts[f + 1]! += starts[f]!
     const lists = new Int32Array(starts[n]!)
     const next = starts.slice()
-    epoch.members.forEach((f, at) => {
+    for (let at = 0; at < members.length; at++) {
+      const f = members[at]!
       if (f < n) lists[next[f]!++] = (at / 3) | 0
-    })
+    }
     return (epoch.holding = { starts, lists })
   }
 
-  /** How the likelihood of each kept set changes in one epoch. */
-  private ratioOf(e: number, changes: readonly { sign: string; epoch: number; factor: Float64Array | undefined }[]): SetRatio | undefined {
-    const epoch = this.epoch(e)
-    const { members } = epoch
-    const none = this.model.faults.length
-    const usedMask = epoch.table.states.used.reduce((mask, k) => mask | (1 << k), 0)
-    const signs = changes.map((c) => this.model.signs.get(c.sign)!)
+  /**
+   * How the likelihood of kept sets changes in one epoch: of those in `visit`, or of all. Undefined where a sign
+   * depends on conditions that were not needed before.
+   */
+  private ratios(e: number, changes: readonly Change[], visit: Int32Array | undefined): Float64Array | undefined {
+    const { table, members } = this.epoch(e)
+    const signs = this.signsOf(changes)
+    const usedMask = table.states.used.reduce((mask, k) => mask | (1 << k), 0)
     const mask = signs.reduce((m, s) => m | s.conditions, 0)
     if ((mask & ~usedMask) !== 0) return undefined
-    const linked = [...new Set(signs.flatMap((s) => [...s.linked]))]
-    const termsUnder = (holds: number) =>
-      changes.flatMap(({ factor }, c) => {
-        const old = this.evidenceAt.get(`${signs[c]!.sign.id}@${e}`)
-        return [
-          ...(factor ? [{ likelihood: new SignLikelihood(signs[c]!, factor, holds), up: true }] : []),
-          ...(old ? [{ likelihood: new SignLikelihood(signs[c]!, old.factor, holds), up: false }] : []),
-        ]
-      })
-    const product = (terms: ReturnType<typeof termsUnder>, a: number, b: number, c: number) => {
-      let value = 1
-      for (const t of terms) value = t.up ? value * t.likelihood.ofFaults(a, b, c) : value / t.likelihood.ofFaults(a, b, c)
-      return value
-    }
+    const count = visit ? visit.length : this.kept.length
     if (mask === 0) {
-      const terms = termsUnder(0)
-      const only = terms.length === 1 && !terms[0]!.up ? terms[0]!.likelihood.plain() : undefined
-      if (only) {
-        const { last, b, dense } = only
-        const of = (i: number) => 1 / (last + b * dense[members[3 * i]!]! * dense[members[3 * i + 1]!]! * dense[members[3 * i + 2]!]!)
-        return { of, same: linked.length * 6 < none * 4 ? 1 / (last + b) : undefined, linked }
-      }
-      const of = (i: number) => product(terms, members[3 * i]!, members[3 * i + 1]!, members[3 * i + 2]!)
-      return { of, same: linked.length * 6 < none * 4 ? product(terms, none, none, none) : undefined, linked }
+      const out = this.buffer(0, count).fill(1)
+      for (const term of this.termsUnder(e, changes, signs, 0)) multiply(out, term, members, visit)
+      return out
     }
     const { places, sums, size } = this.conditionMarginal(e, mask)
-    const under = Array.from(places, termsUnder)
-    const of = (i: number) => {
-      let sum = 0
-      for (let p = 0; p < size; p++) sum += sums[i * size + p]! * product(under[p]!, members[3 * i]!, members[3 * i + 1]!, members[3 * i + 2]!)
-      return sum
+    const out = this.buffer(0, count).fill(0)
+    const part = this.buffer(1, count)
+    for (let p = 0; p < size; p++) {
+      for (let v = 0; v < count; v++) part[v] = sums[(visit ? visit[v]! : v) * size + p]!
+      for (const term of this.termsUnder(e, changes, signs, places[p]!)) multiply(part, term, members, visit)
+      for (let v = 0; v < count; v++) out[v]! += part[v]!
     }
-    return { of, same: undefined, linked }
+    return out
   }
 
   /** P(fault now) without the readings of one source; `source` as in `sourceOf`. */
@@ -394,7 +450,7 @@ export class Belief {
   }
 
   private changesWithout(source: string) {
-    const touched = new Map<string, { sign: string; epoch: number; factor: Float64Array | undefined }>()
+    const touched = new Map<string, Change>()
     for (const reading of this.readings) {
       if (sourceOf(reading) !== source || !this.model.signs.has(reading.sign)) continue
       const key = `${reading.sign}@${reading.epoch}`

@@ -7,7 +7,6 @@ import { Belief } from './belief'
 import { bruteForcePosterior, priorOf, type NaiveWork } from './brute-force.fixture'
 import type { PlacedReading } from './evidence'
 import { buildModel, canExist } from './model'
-import { plainPosterior } from './plain-enumeration'
 import { rank } from './rank'
 import type { Timeline } from './timeline'
 

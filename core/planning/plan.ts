@@ -36,6 +36,8 @@ const WARM_UP_MINUTES = 20
 const PARTICLES = 48
 const PROBES = 6
 const MOST_STEPS = 14
+/** A check expected to tell less than this is not worth a step. */
+const LEAST_BITS = 0.04
 const SHORTLIST = 8
 
 interface Candidate {
@@ -88,7 +90,7 @@ export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 
     const fixed = first.find((c) => !done.has(c.cost.check))
     const open = fixed ? [fixed] : candidates.filter((c) => !done.has(c.cost.check) && (c.cost.after ?? []).every((a) => done.has(a) || !candidates.some((x) => x.cost.check === a)))
     const best = choose(open, beliefs, prediction, engine)
-    if (!best || (best.bits < 0.02 && !fixed)) break
+    if (!best || (best.bits < LEAST_BITS && !fixed)) break
     for (let p = 0; p < beliefs.length; p++)
       for (const sign of best.candidate.signs) {
         observe(beliefs[p]!, prediction.of(sign), sign.columns + 1, truths[p]!, spread(++draws))
