@@ -29,9 +29,9 @@ describe('demo cases', () => {
     ['01', 'radiator-seam-leak', 0.4, ['seep']],
     ['02', 'cap-weak', 0.9, ['tight']],
     ['03', 'gasket-to-cylinder', 0.9, ['seep']],
-    ['04', 'overfilled', 0.8, ['tight']],
+    ['04', 'overfilled', 0.75, ['tight']],
     ['05', 'thermostat-housing-leak', 0.8, ['leak', 'seep']],
-    ['07', 'fan-electric-dead', 0.5, []],
+    ['07', 'fan-motor-dead', 0.15, []],
     ['08', 'thermostat-stuck-open', 0.5, []],
     ['09', 'heater-core-leak', 0.6, ['seep']],
   ])('case %s: the readings lead to %s, and the holds to %j', (name, fault, atLeast, holds) => {
@@ -54,9 +54,9 @@ describe('demo cases', () => {
     expect(assessment.readings.find((r) => r.sign === 'hold-cold')!.validity).toBeLessThan(0.5)
     expect(ranking.suspects[0]!.probability).toBeLessThan(0.2)
   })
-  it('in case 05 the replaced hose is no suspect any more', () => {
+  it('in case 05 the replaced hose is hardly a suspect any more: only a bad new part is left', () => {
     const { ranking } = ranked('05')
-    expect(ranking.suspects.find((s) => s.fault === 'lower-hose-leak')!.probability).toBe(0)
+    expect(ranking.suspects.find((s) => s.fault === 'lower-hose-leak')!.probability).toBeLessThan(0.01)
   })
 })
 

@@ -5,11 +5,11 @@ import { readCaseFile } from '../casefile/read'
 
 const load = (file: string) => readCaseFile(readFileSync(`data/demo/cases/${file}.json`, 'utf8'))
 
-describe('the next cold check', () => {
+describe('the next check', () => {
   it('is proposed by information per minute, most first, and never more than is left to know', () => {
     const file = load('01-minibus-radiator-seam')
     const { next } = rankCase({ ...file, records: file.records.filter((r) => r.kind.startsWith('interview')) })
-    expect(next.length).toBe(4)
+    for (const cold of ['cap', 'pressure-hold', 'look-round', 'level-and-condition']) expect(next.map((n) => n.check)).toContain(cold)
     const worth = next.map((n) => n.bits / n.minutes)
     expect([...worth].sort((a, b) => b - a)).toEqual(worth)
     for (const n of next) expect(n.bits).toBeGreaterThan(0)

