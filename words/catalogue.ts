@@ -89,6 +89,17 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   'says.look.dried-and-wet-again': '{part} was dried and is wet again',
   'says.look.issuing': 'Coolant seen issuing at: {part}',
 
+  'log.noTable': 'This is no log: a first row with names and at least two rows of values are needed.',
+  'log.tooLong': 'This log has {rows} rows; at most {most} can be taken.',
+  'log.noColumn': 'There is no column “{column}” in this log.',
+  'log.noChannel': 'There is no channel “{channel}”.',
+  'log.noTimes': 'No times can be read in “{column}”: seconds, a clock or ISO moments.',
+  'log.noValues': 'No numbers can be read in “{column}”.',
+  'log.wrongUnit': '“{unit}” is no unit of what “{column}” measures.',
+  'log.unitAssumed': '“{column}” taken as {unit}: its header does not say.',
+  'log.rowsDropped': '{rows} rows left out: no time, or a time that does not rise.',
+  'log.valuesDropped': '{values} values of “{column}” left out: no number.',
+
   'file.truncated': 'This file ends in the middle: it was cut short on its way.',
   'file.notJson': 'This is not a case file: it cannot be read as JSON.',
   'file.otherFormat': 'This is not a Thermognosis case file.',

@@ -6,7 +6,7 @@ import { InputError } from '../message'
 import { caseJsonSchema } from './json-schema'
 import { composeCaseFile } from './compose'
 import { rankCase } from './rank-case'
-import { readCaseFile, writeCaseFile } from './read'
+import { carryForward, readCaseFile, writeCaseFile } from './read'
 import { standing } from './records'
 
 const folder = 'data/demo/cases'
@@ -114,6 +114,28 @@ describe('the case file', () => {
     expect(standing([...file.records, withdrawn]).map((r) => r.id)).not.toContain(reading.id)
     const points = rankCase({ ...file, records: [...file.records, withdrawn] }).assessment.holds[0]!.analysis.points
     expect(points.map((p) => p.id)).not.toContain(reading.id)
+  })
+  it('an old file is carried forward step by step, each step seeing what the last one left', () => {
+    const old = JSON.parse(load('01')) as Record<string, unknown>
+    const steps = {
+      1: (f: Record<string, unknown>) => ({ ...f, site: { ...(f.site as object), country: 'unknown' } }),
+      2: (f: Record<string, unknown>) => ({ ...f, case: { ...(f.case as object), shopCountry: (f.site as { country: string }).country } }),
+    }
+    const carried = carryForward(old, 3, steps) as { version: number; case: { shopCountry: string } }
+    expect([carried.version, carried.case.shopCountry, old.version]).toEqual([3, 'unknown', 1])
+    expect(() => carryForward(old, 4, steps)).toThrow(/no step from version 3/)
+    expect(carryForward(old)).toEqual(old)
+  })
+  it('a case written under an earlier book ranks under this one, with faults called by their old names', () => {
+    const file = readCaseFile(readFileSync('core/casefile/old-files/book-2026.11-1.json', 'utf8'))
+    expect(file.writtenBy.book.version).toBe('2026.11-1')
+    const by = file.records[0]!.by
+    const repaired = { id: '0193a001-0000-7000-8000-0000000fff01', by, observedAt: '2026-12-01T09:00:00.000Z', kind: 'repaired' as const, data: { faults: ['fan-electric-dead'] } }
+    const before = rankCase(file).ranking
+    const after = rankCase({ ...file, events: [...file.events, repaired] }).ranking
+    const motor = (r: typeof before) => r.suspects.find((s) => s.fault === 'fan-motor-dead')!.probability
+    expect(before.unheard).toEqual([])
+    expect(motor(after)).toBeLessThan(0.35 * motor(before))
   })
   it('the order of records does not matter', () => {
     const file = readCaseFile(load('03'))

@@ -1,8 +1,22 @@
 import { InputError, message } from '../message'
 import { caseFile, FORMAT, FORMAT_VERSION, type CaseFile } from './schema'
 
-/** One step carries a file of version n to n + 1. Version 1 is the first, so the list is empty. */
-const MIGRATIONS: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {}
+/** Steps by the version they begin with; each carries a file of version n to n + 1. */
+export type MigrationSteps = Readonly<Record<number, (file: Record<string, unknown>) => Record<string, unknown>>>
+
+/** Version 1 is the first, so the list is empty. New kinds of record are no new version: an old file has none of them. */
+const MIGRATIONS: MigrationSteps = {}
+
+/** Carries a file to the newest version, one step after the other, and writes the version it has reached. The file given is not changed. */
+export function carryForward(file: Record<string, unknown>, newest = FORMAT_VERSION, steps: MigrationSteps = MIGRATIONS): Record<string, unknown> {
+  let carried = file
+  for (let v = file.version as number; v < newest; v++) {
+    const step = steps[v]
+    if (!step) throw new RangeError(`no step from version ${v}`)
+    carried = { ...step(carried), version: v + 1 }
+  }
+  return carried
+}
 
 /**
  * Reads the text of a case file. Throws InputError, with the path of the bad field, for text that is cut short or
@@ -23,14 +37,13 @@ export function readCaseFile(text: string): CaseFile {
 export function checkCaseFile(raw: unknown): CaseFile {
   if (typeof raw !== 'object' || raw === null || (raw as { format?: unknown }).format !== FORMAT)
     throw new InputError('format', message('file.otherFormat'))
-  let file = raw as Record<string, unknown>
+  const file = raw as Record<string, unknown>
   const version = file.version
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     throw new InputError('version', message('file.noVersion'))
   if (version > FORMAT_VERSION)
     throw new InputError('version', message('file.laterVersion', { version, newest: FORMAT_VERSION }))
-  for (let v = version; v < FORMAT_VERSION; v++) file = MIGRATIONS[v]!(file)
-  const parsed = caseFile.safeParse(file)
+  const parsed = caseFile.safeParse(carryForward(file))
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!
     const path = issue.path.join('.')

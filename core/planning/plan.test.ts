@@ -1,0 +1,127 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { believe } from '../casefile/rank-case'
+import { readCaseFile } from '../casefile/read'
+import type { CaseFile } from '../casefile/schema'
+import { canBeDone, CHECK_COSTS, costOf } from './check-costs'
+import { pivotAnswer } from './pivot'
+import { makePlan, waitFor } from './plan'
+import { POLICIES } from './policies'
+import { entropyBits, Prediction, signBits } from './predict'
+import { testOrReplace } from './test-or-replace'
+import { stabilityOf } from '../inference/stability'
+
+const load = (path: string) => readCaseFile(readFileSync(path, 'utf8'))
+const only = (file: CaseFile, keep: (kind: string) => boolean): CaseFile => ({ ...file, records: file.records.filter((r) => keep(r.kind)), events: [] })
+const told = only(load('data/vignettes/open/overheats-fan-motor.json'), (kind) => kind.startsWith('interview'))
+const seam = load('data/demo/cases/01-minibus-radiator-seam.json')
+
+describe('the plan', () => {
+  const { belief } = believe(told)
+  const plan = makePlan(belief, told)
+  it('does cheap and telling checks first, and reaches or approaches a lead of 90 %', () => {
+    expect(plan.steps.length).toBeGreaterThan(1)
+    expect(plan.steps.at(-1)!.expectedLead).toBeGreaterThan(plan.expectedLeadNow + 0.2)
+    expect(plan.steps[0]!.bits / (plan.steps[0]!.minutes + plan.steps[0]!.waitMinutes)).toBeGreaterThan(0.02)
+    expect(plan.expectedMinutes).toBe(plan.steps.reduce((s, x) => s + x.minutes + x.waitMinutes, 0))
+    expect(plan.lostMass).toBeLessThan(0.35)
+  })
+  it('is the same every time, and names each check once', () => {
+    expect(makePlan(belief, told)).toEqual(plan)
+    expect(new Set(plan.steps.map((s) => s.check)).size).toBe(plan.steps.length)
+  })
+  it('counts the cool-down that a cold check after a hot one forces, and the warm-up before a hot one', () => {
+    expect([waitFor('cold', 'hot'), waitFor('hot', 'cold'), waitFor('cold', 'cold'), waitFor('any', 'hot'), waitFor('warm-up', 'hot')]).toEqual([60, 20, 0, 0, 60])
+    const hot = makePlan(belief, told, 'certainty', 'hot')
+    const firstCold = hot.steps.find((s) => s.phase === 'cold')
+    if (firstCold) expect(hot.steps.slice(0, hot.steps.indexOf(firstCold) + 1).some((s) => s.waitMinutes === 60)).toBe(true)
+  })
+  it('leaves out what this vehicle does not have', () => {
+    expect(canBeDone(costOf('clutch-hot')!, told.vehicle.profile)).toBe(false)
+    for (const policy of POLICIES) expect(makePlan(belief, told, policy).steps.map((s) => s.check)).not.toContain('clutch-hot')
+  })
+  it('knows five policies, that differ: press first presses, ask first does not press an overheating minibus', () => {
+    expect(POLICIES.length).toBe(5)
+    expect(makePlan(belief, told, 'press-first').steps.slice(0, 3).map((s) => s.check)).toEqual(['level-and-condition', 'cap', 'pressure-hold'])
+    expect(makePlan(belief, told, 'ask-first').steps.map((s) => s.check)).not.toContain('pressure-hold')
+    expect(makePlan(belief, told, 'follow-pattern').steps.map((s) => s.check)).not.toContain('leak-trace')
+    expect(makePlan(belief, told, 'bleed-first').steps[0]!.check).toBe('level-and-condition')
+  })
+  it('proposes nothing where the lead is clear already', () => {
+    const done = load('data/vignettes/open/coolant-loss-upper-hose.json')
+    expect(makePlan(believe(done).belief, done).steps).toEqual([])
+  })
+  it('every check of the cost table has minutes, signs and a reason', () => {
+    for (const c of CHECK_COSTS) {
+      expect(c.minutes, c.check).toBeGreaterThan(0)
+      expect(c.why.length, c.check).toBeGreaterThan(5)
+      expect(c.signs({}, 'coolant-loss').length, c.check).toBeGreaterThan(0)
+    }
+  })
+})
+
+describe('what a check would tell', () => {
+  const { belief } = believe(told)
+  const prediction = new Prediction(belief, 800)
+  it('predictions are probabilities, and information is never more than is left to know', () => {
+    for (const sign of belief.model.signs.values()) {
+      const given = prediction.of(sign)
+      for (let i = 0; i < 20; i++) {
+        const row = given.subarray(i * (sign.columns + 1), (i + 1) * (sign.columns + 1))
+        expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9)
+      }
+      const bits = signBits(prediction.weights, given, sign.columns + 1)
+      expect(bits).toBeGreaterThanOrEqual(0)
+      expect(bits).toBeLessThanOrEqual(entropyBits(prediction.weights) + 1e-9)
+    }
+  })
+  it('a sign that no set changes tells nothing', () => {
+    expect(signBits(Float64Array.of(0.5, 0.5), Float64Array.of(0.3, 0.7, 0.3, 0.7), 2)).toBeCloseTo(0, 12)
+    expect(signBits(Float64Array.of(0.5, 0.5), Float64Array.of(1, 0, 0, 1), 2)).toBeCloseTo(1, 12)
+  })
+})
+
+describe('test or replace, and is it enough to order', () => {
+  it('a cheap part of a likely fault is changed, a dear one tested first', () => {
+    const { belief, assessment } = believe(seam)
+    const rows = testOrReplace(belief, seam, assessment.facts)
+    const radiator = rows.find((r) => r.fault === 'radiator-seam-leak')!
+    expect(radiator.advice).toBe('test')
+    expect(radiator.expectedTestFirst!).toBeLessThan(radiator.expectedReplaceFirst)
+    expect(radiator.enoughToOrder).toBe(false)
+    expect(radiator.guardsOpen.length).toBeGreaterThan(0)
+  })
+  it('enough means probability, guards and cost together', () => {
+    const proven = load('data/vignettes/open/coolant-loss-upper-hose.json')
+    const { belief, assessment } = believe(proven)
+    const hose = testOrReplace(belief, proven, assessment.facts)[0]!
+    expect(hose.fault).toBe('upper-hose-leak')
+    expect(hose.enoughToOrder).toBe(true)
+    expect(testOrReplace(belief, proven, new Set())[0]!.enoughToOrder).toBe(false)
+  })
+  it('the shop’s prices turn the advice: a part that costs nothing is changed, a dear one is tested', () => {
+    const { belief, assessment } = believe(seam)
+    const priced = (price: number, hourlyRate: number) => testOrReplace(belief, seam, assessment.facts, { hourlyRate, parts: { 'radiator-seam-leak': price } }).find((r) => r.fault === 'radiator-seam-leak')!
+    expect(priced(5000, 80).advice).toBe('test')
+    expect(priced(5000, 80).replaceCost).toBeCloseTo(5000 + 2 * 80, 6)
+    expect(priced(1, 80).expectedReplaceFirst).toBeLessThan(priced(5000, 80).expectedReplaceFirst)
+  })
+})
+
+describe('what the lead hangs on', () => {
+  it('the pivot is an open answer that would put another fault in the lead', () => {
+    const { belief } = believe(seam)
+    const pivot = pivotAnswer(belief, seam)!
+    expect(pivot.newLead).not.toBe('radiator-seam-leak')
+    expect(belief.readings.map((r) => r.sign)).not.toContain(pivot.sign)
+    expect(pivot.newLeadProbability).toBeGreaterThan(0.3)
+  })
+  it('a proven case keeps its lead under every shift of one level, a doubtful one is said to hang on few', () => {
+    const proven = stabilityOf(believe(load('data/vignettes/open/coolant-loss-upper-hose.json')).belief)
+    expect(proven.keeps).toBe(1)
+    expect(proven.shifts).toBeGreaterThan(50)
+    const doubtful = stabilityOf(believe(told).belief)
+    expect(doubtful.keeps).toBeLessThan(1)
+    for (const u of doubtful.upsets) expect(u.lead).not.toBe(believe(told).belief.model.faults[believe(told).belief.faults.indexOf(Math.max(...believe(told).belief.faults))]!.id)
+  })
+})
