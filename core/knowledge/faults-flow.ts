@@ -130,10 +130,10 @@ export const FLOW_FAULTS: readonly Fault[] = [
     guards: [guard('direction-known', 'Direction of flow known and measured', 'flow-reversed')], cost: cost(0.1, 30), proof: heatProof,
   }),
   fault({
-    id: 'heat-module-stuck', name: 'Heat-management module stuck or not calibrated', what: 'The valves of the module do not go where they are told.', part: 'thermostat', group: 'flow', needs: { heatModule: [true] },
-    prior: priors('exceptional', 'uncommon', 'uncommon'), priorBecause: 'Gears and sensors in hot plastic.',
-    effects: [yes('module-command', 'nearlyAlways', 'Command against actual.'), yes('cooling-code', 'mostly', 'The control sees it.'), at('opening-late', { late: 'even', never: 'sometimes' }, 'Stuck shut.'), at('opening-early', { early: 'sometimes', 'from-start': 'seldom' }, 'Or stuck open.'), yes('wanders', 'sometimes', 'Temperature does not follow the command.'), yes('hot-at-load', 'even', 'Too little for the load.'), yes('heater-cold', 'sometimes', 'The heater way is shut.')],
-    causes: [brings('engine-cool', 'seldom', 'Stuck open it stays cool.')], guards: [guard('command-against-actual', 'Command against actual, supply measured', 'module-command-fails')], cost: cost(5, 240), proof: 'Calibrated; follows its command over a warm-up.',
+    id: 'heat-module-stuck', name: 'Heat-management module stuck or not calibrated', what: 'The valves of the module, which do the thermostat’s work, do not go where they are told.', part: 'thermostat', group: 'flow', needs: { heatModule: [true] }, excludes: 'thermostat',
+    prior: priors('exceptional', 'fairlyCommon', 'common'), priorBecause: 'Gears and sensors in hot plastic; where it is fitted it does what a thermostat does elsewhere.',
+    effects: [yes('module-command', 'nearlyAlways', 'Command against actual.'), yes('cooling-code', 'mostly', 'The control sees it.'), at('opening-late', { late: 'even', never: 'sometimes' }, 'Stuck shut.'), at('opening-early', { early: 'sometimes', 'from-start': 'sometimes' }, 'Or stuck open.'), yes('wanders', 'sometimes', 'Temperature does not follow the command.'), yes('hot-at-load', 'even', 'Too little for the load.'), yes('heater-cold', 'sometimes', 'The heater way is shut.')],
+    causes: [brings('engine-cool', 'sometimes', 'Stuck open it stays cool.')], guards: [guard('command-against-actual', 'Command against actual, supply measured', 'module-command-fails')], cost: cost(5, 240), proof: 'Calibrated; follows its command over a warm-up.',
   }),
   fault({
     id: 'map-heater-lost', name: 'Map thermostat: heater or its supply lost', what: 'The heated thermostat is not heated, and opens only by its wax.', part: 'thermostat', group: 'flow', needs: { mapThermostat: [true] },
@@ -155,8 +155,8 @@ export const FLOW_FAULTS: readonly Fault[] = [
   }),
   fault({
     id: 'coolant-wrong', name: 'Wrong or mixed coolant', what: 'Coolants that do not go together, or a mix that is far off.', part: 'expansion-tank', group: 'flow',
-    prior: priors('veryRare', 'rare', 'veryRare'), priorBecause: 'Topped up from whatever stood there.',
-    effects: [yes('gel', 'mostly', 'Gel, or two colours.'), yes('mix-off', 'often', 'The fraction is far off.'), yes('hot-at-load', 'sometimes', 'Too strong carries less heat.'), yes('slow-over-months', 'even', 'Gel builds slowly.'), yes('heater-drop', 'seldom', 'Gel closes the heater.'), at('coolant-dirt', { brown: 'even', sludge: 'sometimes' }, 'It falls out.')],
+    prior: priors('veryRare', 'uncommon', 'veryRare'), priorBecause: 'Topped up from whatever stood there.',
+    effects: [yes('gel', 'nearlyAlways', 'Gel, or two colours.'), yes('mix-off', 'sometimes', 'The fraction may be far off too.'), yes('hot-at-load', 'sometimes', 'Too strong carries less heat.'), yes('slow-over-months', 'even', 'Gel builds slowly.'), yes('heater-drop', 'seldom', 'Gel closes the heater.'), at('coolant-dirt', { brown: 'even', sludge: 'sometimes' }, 'It falls out.')],
     guards: [guard('coolant-tested', 'Coolant tested')], links: [leadsTo('pump-seal-leak', 'rarely', 'Wrong coolant attacks seals.'), leadsTo('jacket-scaled', 'seldom', 'And leaves deposits.')], cost: cost(0.6, 90), proof: 'Flushed clear; fraction right.',
   }),
 ]

@@ -76,7 +76,7 @@ export const LEVEL_SIGNS: readonly Sign[] = [
     id: 'coolant-dirt', name: 'Look of the coolant', states: ['clear', 'brown', 'sludge'], check: LEVEL,
     leak: { brown: 'seldom', sludge: 'almostNever' }, leakBecause: 'Old coolant browns in any system.',
   },
-  yesNo('gel', 'Gel or two colours: coolants mixed', LEVEL, 'almostNever', 'Dirt can look like gel.'),
+  yesNo('gel', 'Gel or two colours: coolants mixed', LEVEL, 'practicallyNever', 'Nothing but mixing makes gel; dirt is seldom taken for it.'),
   yesNo('mix-off', 'Mix too thin or too strong', LEVEL, 'seldom', 'Few systems hold what is written on them.'),
   yesNo('liquid-is-water', 'Liquid under it is plain water', LEVEL, 'rarely', 'Rain and wash water.'),
 ]

@@ -49,7 +49,7 @@ export function levelSigns(source: string, record: LevelAndCondition): SignReadi
     const likelihood = { clear: { clear: 0.85, brown: 0.1, sludge: 0.01 }, brown: { clear: 0.14, brown: 0.8, sludge: 0.2 }, sludge: { clear: 0.01, brown: 0.1, sludge: 0.79 } }[record.look]
     out.push({ source, sign: 'coolant-dirt', likelihood, validity: 0.93, conditions: 'coolant looked at', says: message(`says.look.coolant.${record.look}`) })
   }
-  if (record.mixed) add('gel', record.mixed === 'yes', `says.mixed.${record.mixed}`, 0.85, 0.03)
+  if (record.mixed) add('gel', record.mixed === 'yes', `says.mixed.${record.mixed}`, 0.85, 0.012)
   if (record.pinkFroth) add('pink-froth', record.pinkFroth === 'yes', `says.pinkFroth.${record.pinkFroth}`, 0.92, 0.01)
   if (record.sealant) add('sealant-added', record.sealant === 'yes', `says.sealant.${record.sealant}`, 0.85, 0.02)
   if (record.liquidBelow && record.liquidBelow !== 'none') {
