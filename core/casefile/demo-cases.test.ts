@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import Ajv2020 from 'ajv/dist/2020.js'
 import { describe, expect, it } from 'vitest'
+import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { InputError } from '../message'
 import { caseJsonSchema } from './json-schema'
 import { composeCaseFile } from './compose'
@@ -72,7 +73,9 @@ describe('the case file', () => {
     for (const file of files) {
       const text = readFileSync(join(folder, file), 'utf8')
       const read = readCaseFile(text)
-      expect(writeCaseFile(composeCaseFile(read, read.exportedAt))).toBe(text)
+      const composed = composeCaseFile(read, read.exportedAt)
+      expect(composed.writtenBy.book).toEqual({ version: BOOK.version, hash: BOOK_HASH })
+      expect(writeCaseFile({ ...composed, writtenBy: read.writtenBy })).toBe(text)
     }
   })
   it('keeps unknown apart from absent', () => {

@@ -7,6 +7,8 @@ import type { CapTest } from './record'
 
 /** Opening pressure may lie this far below and above the marking, kPa (−1 and +2 psi). */
 export const OPENING_BAND_KPA = { below: 7, above: 14 } as const
+/** No pressure cap is marked lower than this; a smaller figure is a slip and is not compared with. */
+const LEAST_MARKING_KPA = 15
 /** A cap that keeps less than this share of its opening pressure for a minute will not hold. */
 const HOLDING_SHARE = 0.8
 
@@ -24,7 +26,8 @@ export interface CapAnalysis {
 
 /** Opening, holding, vacuum valve, seals and place are different facts, and each is judged by itself. */
 export function analyseCap(record: CapTest, mix: Omit<BoilingConditions, 'heldKPaGauge'>): CapAnalysis {
-  const markingKPa = typeof record.marking === 'object' ? correctedSi(record.marking) : undefined
+  const marked = typeof record.marking === 'object' ? correctedSi(record.marking) : undefined
+  const markingKPa = marked !== undefined && marked > LEAST_MARKING_KPA ? marked : undefined
   const opening = record.opening && correctedSi(record.opening)
   const held = record.after60Seconds && correctedSi(record.after60Seconds)
   const states: CapAnalysis['states'] = []
@@ -71,7 +74,7 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
     const total = Math.hypot(sd, READING_SD_KPA)
     return Math.exp(-0.5 * ((x - mean) / total) ** 2) / total
   }
-  if (opening !== undefined && markingKPa !== undefined) {
+  if (opening !== undefined && markingKPa !== undefined && markingKPa > LEAST_MARKING_KPA) {
     const sound = spread(opening, markingKPa + 3, 4)
     const early = uniformBelow(opening, markingKPa - OPENING_BAND_KPA.below)
     const late = opening > markingKPa ? spread(opening, markingKPa + 30, 14) : 1e-6
@@ -84,7 +87,7 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
     out.push({ ...shared, sign: 'cap-opens-late', likelihood: { no: sound + early * 0.2, yes: late } })
   }
   const reference = opening ?? markingKPa
-  if (held !== undefined && reference !== undefined && reference > 0) {
+  if (held !== undefined && reference !== undefined && reference > LEAST_MARKING_KPA) {
     const good = spread(held, reference * 0.95, 0.04 * reference)
     const weak = uniformBelow(held, reference * 0.85)
     out.push({

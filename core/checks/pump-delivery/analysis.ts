@@ -15,6 +15,9 @@ export interface DeliveryAnalysis {
   missing: ('static' | 'speed' | 'specification' | 'specified-speed-only')[]
 }
 
+/** An engine or a specification slower than this is a slip of the pen. */
+const LEAST_RPM = 200
+
 /**
  * Only the difference that the pump makes follows the square of its speed, so the static pressure comes off
  * first: share = (P − P_static)·(n_spec/n)² / P_spec. A specification that includes the static pressure holds at
@@ -26,15 +29,17 @@ export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
   const { specified } = record
   if (record.port) {
     if (!record.static) out.missing.push('static')
-    if (!record.engineRpm) out.missing.push('speed')
-    if (!specified) out.missing.push('specification')
+    const turning = record.engineRpm !== undefined && record.engineRpm >= LEAST_RPM
+    const usable = specified !== undefined && specified.rpm >= LEAST_RPM && correctedSi(specified.pressure) > 0
+    if (!turning) out.missing.push('speed')
+    if (!usable) out.missing.push('specification')
     const port = correctedSi(record.port)
-    if (specified && record.engineRpm && record.static) {
-      const scale = (specified.rpm / record.engineRpm) ** 2
+    if (usable && turning && record.static) {
+      const scale = (specified.rpm / record.engineRpm!) ** 2
       out.naiveKPa = port * scale
       out.madeKPa = port - correctedSi(record.static)
       if (specified.includesStatic) {
-        if (Math.abs(record.engineRpm / specified.rpm - 1) > 0.03) out.missing.push('specified-speed-only')
+        if (Math.abs(record.engineRpm! / specified.rpm - 1) > 0.03) out.missing.push('specified-speed-only')
         else out.share = port / correctedSi(specified.pressure)
       } else {
         out.atSpecifiedSpeedKPa = out.madeKPa * scale
