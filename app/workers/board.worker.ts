@@ -1,5 +1,5 @@
 import type { CaseInput } from '../../core/casefile/assess'
-import { rankCase } from '../../core/casefile/rank-case'
+import { leadOf } from '../../core/casefile/rank-case'
 
 export interface BoardAnswer {
   id: string
@@ -9,9 +9,6 @@ export interface BoardAnswer {
 
 self.addEventListener('message', (event: MessageEvent<{ id: string; stamp: string; input: CaseInput }>) => {
   const { id, stamp, input } = event.data
-  const { ranking } = rankCase(input)
-  const top = ranking.suspects[0]
-  const repaired = ranking.nothingWrong > (top?.probability ?? 0)
-  const lead = repaired ? { name: 'Nothing wrong', probability: ranking.nothingWrong } : top
-  self.postMessage({ id, stamp, lead: lead && { name: lead.name, probability: lead.probability } } satisfies BoardAnswer)
+  const lead = leadOf(input)
+  self.postMessage({ id, stamp, lead } satisfies BoardAnswer)
 })

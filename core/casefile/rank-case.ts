@@ -1,6 +1,6 @@
 import { Belief } from '../inference/belief'
 import { buildModel, type Model } from '../inference/model'
-import { rankBelief, type Ranking } from '../inference/rank'
+import { rankBelief, summarise, type Ranking } from '../inference/rank'
 import type { Timeline } from '../inference/timeline'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { LEVELS } from '../knowledge/levels'
@@ -57,6 +57,14 @@ export function believe(input: CaseInput): { assessment: Assessment; model: Mode
   const assessment = assess(input)
   const model = modelFor(input)
   return { assessment, model, belief: new Belief(model, assessment.readings, timelineOf(model, assessment.works)) }
+}
+
+/** The leading suspect alone, or "Nothing wrong" where that is likelier: enough for a board of many cases. */
+export function leadOf(input: CaseInput): { name: string; probability: number } {
+  const { belief, model } = believe(input)
+  const f = belief.faults.reduce((best, p, i) => (p > belief.faults[best]! ? i : best), 0)
+  const { nothingWrong } = summarise(belief)
+  return nothingWrong > belief.faults[f]! ? { name: 'Nothing wrong', probability: nothingWrong } : { name: model.faults[f]!.name, probability: belief.faults[f]! }
 }
 
 /** Assesses and ranks a case: the one entry that the screen, the report, the server and the shell share. */

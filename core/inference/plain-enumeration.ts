@@ -1,5 +1,5 @@
 import { LEVELS } from '../knowledge/levels'
-import type { AtLeast, Sign } from '../knowledge/types'
+import type { AtLeast, Book, Sign } from '../knowledge/types'
 import { combineReadings, type PlacedReading } from './evidence'
 import type { Model } from './model'
 import { membersAt } from './sets'
@@ -19,6 +19,7 @@ export function plainPosterior(model: Model, readings: readonly PlacedReading[])
   })
   const faultEffects = evidence.map(({ sign }) => model.faults.map((fault) => fault.effects.filter((e) => e.sign === sign.id)))
   const conditionEffects = evidence.map(({ sign }) => book.conditions.map((c) => c.effects.filter((e) => e.sign === sign.id)))
+  const needed = neededConditions(book, evidence.map((e) => e.sign))
   const out = new Float64Array(model.faults.length)
   let total = 0
   for (let s = 0; s < model.setCount; s++) {
@@ -26,8 +27,10 @@ export function plainPosterior(model: Model, readings: readonly PlacedReading[])
     const members = membersAt(model.members, s)
     let sum = 0
     for (let h = 0; h < 1 << book.conditions.length; h++) {
+      if ((h & ~needed) !== 0) continue
       let p = 1
       book.conditions.forEach((condition, k) => {
+        if (!((needed >> k) & 1)) return
         let not = 1 - LEVELS[condition.leak]
         for (const f of members) for (const cause of model.faults[f]!.causes) if (cause.condition === condition.id) not *= 1 - LEVELS[cause.level]
         for (const cause of condition.causedBy)
@@ -54,6 +57,17 @@ export function plainPosterior(model: Model, readings: readonly PlacedReading[])
     for (const f of members) out[f]! += sum
   }
   return out.map((value) => value / total)
+}
+
+/** Conditions that the signs depend on, and those that can bring these about; the others sum to one. */
+function neededConditions(book: Book, signs: readonly Sign[]): number {
+  let mask = 0
+  book.conditions.forEach((condition, k) => {
+    if (signs.some((sign) => condition.effects.some((e) => e.sign === sign.id) || sign.overrides?.some((o) => o.by === condition.id))) mask |= 1 << k
+  })
+  for (let k = book.conditions.length - 1; k >= 0; k--)
+    if ((mask >> k) & 1) for (const cause of book.conditions[k]!.causedBy) mask |= 1 << book.conditions.findIndex((c) => c.id === cause.condition)
+  return mask
 }
 
 function expected(sign: Sign, active: readonly AtLeast[], factor: Float64Array): number {

@@ -45,26 +45,25 @@ export function guardMet(guard: Guard, facts: ReadonlySet<string>): boolean {
 /** For each fault, the share of its probability in which a root in the same set would have caused it, from the declared links. */
 function consequenceShares(belief: Belief): Float64Array {
   const { model } = belief
-  const causes = model.faults.map(() => new Map<number, number>())
+  const n = model.faults.length
+  /** 1 − P(row is caused by column), with a column of ones for "no member" */
+  const spares = new Float64Array(n * (n + 1)).fill(1)
+  const linked = new Uint8Array(n)
   model.faults.forEach((fault, f) => {
     for (const link of fault.links) {
       const to = model.faultIndex.get(link.to)
-      if (to !== undefined) causes[to]!.set(f, LEVELS[link.level])
+      if (to === undefined) continue
+      spares[to * (n + 1) + f]! *= 1 - LEVELS[link.level]
+      linked[to] = 1
     }
   })
-  const caused = new Float64Array(model.faults.length)
-  const { faults: present } = belief
-  const linked = Uint8Array.from(causes, (c) => (c.size > 0 ? 1 : 0))
-  for (const set of belief.heaviestSets(8000)) {
-    const members = belief.present(set)
-    const p = belief.sets[set]!
-    for (const f of members) {
-      if (!linked[f]) continue
-      const spared = members.reduce((q, m) => q * (1 - (causes[f]!.get(m) ?? 0)), 1)
-      caused[f]! += p * (1 - spared)
-    }
-  }
-  return caused.map((value, f) => (present[f]! > 0 ? value / present[f]! : 0))
+  const caused = new Float64Array(n)
+  belief.narrow.forEachNow((a, b, c, weight) => {
+    if (a < n && linked[a]) caused[a]! += weight * (1 - spares[a * (n + 1) + b]! * spares[a * (n + 1) + c]!)
+    if (b < n && linked[b]) caused[b]! += weight * (1 - spares[b * (n + 1) + a]! * spares[b * (n + 1) + c]!)
+    if (c < n && linked[c]) caused[c]! += weight * (1 - spares[c * (n + 1) + a]! * spares[c * (n + 1) + b]!)
+  })
+  return caused.map((value, f) => (belief.faults[f]! > 0 ? value / belief.faults[f]! : 0))
 }
 
 /** P(sign normal | faults), each condition taken by itself: enough to say who accounts for a sign. */
@@ -139,12 +138,16 @@ export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking 
   }
 }
 
+/** What readings do to faults that are this improbable with and without them is not told. */
+const LEAST_TOLD = 1e-3
+
 function movedBy(belief: Belief, heard: readonly PlacedReading[]): Moved[] {
   const moved: Moved[] = []
-  const now = Float64Array.from(belief.faults, logit10)
+  const now = belief.narrow.faults().map(logit10)
   for (const reading of new Set(heard.map(sourceOf))) {
     const before = belief.without(reading)
     belief.model.faults.forEach((fault, f) => {
+      if (belief.faults[f]! < LEAST_TOLD && before[f]! < LEAST_TOLD) return
       const decibans = now[f]! - logit10(before[f]!)
       if (Math.abs(decibans) >= 0.05) moved.push({ reading, fault: fault.id, decibans })
     })
@@ -153,7 +156,7 @@ function movedBy(belief: Belief, heard: readonly PlacedReading[]): Moved[] {
 }
 
 /** Nothing wrong, not in the book, and the leading sets as they are now. */
-function summarise(belief: Belief): Pick<Ranking, 'nothingWrong' | 'notInTheBook' | 'sets'> {
+export function summarise(belief: Belief): Pick<Ranking, 'nothingWrong' | 'notInTheBook' | 'sets'> {
   const { model, sets } = belief
   const harmless = Uint8Array.from(model.faults, (f) => (f.group === 'nothing-wrong' ? 1 : 0))
   const unlisted = Uint8Array.from(model.faults, (f) => (f.group === 'not-in-the-book' ? 1 : 0))

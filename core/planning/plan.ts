@@ -33,8 +33,10 @@ export interface Plan {
 export const WANTED_LEAD = 0.9
 export const COOL_DOWN_MINUTES = 60
 const WARM_UP_MINUTES = 20
-const PARTICLES = 48
-const PROBES = 6
+/** Heaviest sets that a plan reckons with; the mass left out is reported. */
+const PLANNED_SETS = 500
+const PARTICLES = 32
+const PROBES = 4
 const MOST_STEPS = 14
 /** A check expected to tell less than this is not worth a step. */
 const LEAST_BITS = 0.04
@@ -69,7 +71,7 @@ const spread = (i: number) => (0.5 + i * 0.6180339887498949) % 1
  * lattice of possible truths drawn from the belief, so that the plan is the same every time.
  */
 export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 'certainty', engineNow: EngineState = 'cold'): Plan {
-  const prediction = new Prediction(belief, 900)
+  const prediction = new Prediction(belief, PLANNED_SETS)
   const { weights, members } = prediction
   const spoken = spokenSigns(belief)
   const candidates: Candidate[] = CHECK_COSTS.filter((c) => canBeDone(c, input.vehicle.profile) && stillOpen(c, belief, input, spoken) && admits(policy, c, belief, input))

@@ -100,7 +100,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
       <SuspectList :answer="answer" :failed="failed" @why="why = $event" />
       <div v-if="next" class="next">
         <h3>Next: {{ CHECK_NAMES[next.check].toLowerCase() }}</h3>
-        <p class="small">{{ next.minutes }} min, while it is cold. It settles most for its time.</p>
+        <p class="small">{{ next.minutes }} min{{ next.phase === 'cold' ? ', while it is cold' : '' }}. It settles most for its time.</p>
         <v-btn class="solid" block @click="choose(next.check)">Go there</v-btn>
       </div>
       <v-btn class="report" block :to="`/cases/${id}/report`">Report, export</v-btn>
