@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
+import { bench } from './bench'
 import { rankCase } from '../core/casefile/rank-case'
 import { readCaseFile } from '../core/casefile/read'
 
@@ -19,7 +20,50 @@ describe('the command line', () => {
     expect(text.stdout).toContain(expected.suspects[0]!.name)
     expect(text.stdout).toContain('not yet:')
   })
+  it('rank says everything that the format promises, and nothing else', () => {
+    const json = JSON.parse(run(['rank', seam, '--json']).stdout)
+    expect(Object.keys(json)).toEqual(['suspects', 'nothingWrong', 'notInTheBook', 'sets', 'moved', 'unexplained', 'stability', 'book'])
+    expect(Object.keys(json.suspects[0])).toEqual(['fault', 'name', 'probability', 'role', 'guards'])
+    expect(Object.keys(json.suspects[0].guards[0]).sort()).toEqual(['id', 'met', 'text'])
+    expect(Object.keys(json.moved[0])).toEqual(['reading', 'fault', 'decibans'])
+    expect(Object.keys(json.sets[0])).toEqual(['faults', 'probability'])
+    expect(json.stability.keeps).toBeGreaterThan(0.5)
+    const p = json.suspects.map((s: { probability: number }) => s.probability)
+    expect([...p].sort((a, b) => b - a)).toEqual(p)
+  })
+  it('plans, by a policy and with the shop’s prices', () => {
+    const json = JSON.parse(run(['plan', seam, '--policy', 'press-first', '--json']).stdout)
+    expect(json.policy).toBe('press-first')
+    for (const key of ['check', 'phase', 'minutes', 'bits', 'why']) expect(json.steps[0]).toHaveProperty(key)
+    expect(json.expectedMinutes).toBeGreaterThan(0)
+    expect(json.testOrReplace[0].fault).toBe('radiator-seam-leak')
+    expect(run(['plan', seam]).stdout).toMatch(/Expected: \d+ minutes/)
+    expect(run(['plan', seam, '--policy', 'guess']).status).toBe(2)
+    const prices = run(['plan', seam, '--prices', '-', '--json'], '{"hourlyRate":-1,"parts":{}}')
+    expect([prices.status, JSON.parse(prices.stdout).path]).toEqual([2, 'hourlyRate'])
+  })
+  it('says what every recorded check comes to', () => {
+    const file = 'data/vignettes/open/overheats-fan-motor.json'
+    const json = JSON.parse(run(['check', file, '--json']).stdout)
+    expect(json.checks.map((c: { check: string }) => c.check)).toContain('fan-circuit')
+    expect(json.checks.find((c: { check: string }) => c.check === 'fan-circuit').states).toContain('motor')
+    expect(run(['check', file]).stdout).toContain('does not prove')
+    expect(JSON.parse(run(['check', seam, '--json']).stdout).holds[0].state).toBe('seep')
+  })
+  it('lists faults and signs, and audits the book', () => {
+    expect(JSON.parse(run(['faults', '--json']).stdout).length).toBe(90)
+    expect(JSON.parse(run(['signs', '--json']).stdout).length).toBeGreaterThan(180)
+    const audit = JSON.parse(run(['knowledge', 'audit', '--json']).stdout)
+    expect([audit.withoutSign, audit.unspokenSigns, audit.unreadSigns, audit.withoutReason]).toEqual([[], [], [], []])
+    expect(run(['knowledge', 'audit']).stdout).toContain('Pairs that no check can tell apart')
+  })
+  it('benchmarks with exactly the figures promised, the engine agreeing with a plain enumeration to 1e-9', () => {
+    const result = bench(2)
+    expect(Object.keys(result)).toEqual(['fullRankingMs', 'oneMoreReadingMs', 'planMs', 'logAnalysisMs', 'baselineRatio', 'memoryMB'])
+    for (const key of ['fullRankingMs', 'oneMoreReadingMs', 'planMs', 'logAnalysisMs'] as const) expect(Object.keys(result[key])).toEqual(['median', 'p95'])
+  }, 120_000)
   it('reads standard input, and files from where npm was called', () => {
+    expect(run(['validate'], readFileSync(seam, 'utf8')).stdout).toMatch(/^Good: /)
     expect(run(['validate', '-'], readFileSync(seam, 'utf8')).stdout).toMatch(/^Good: /)
     expect(readdirSync('data/demo/cases').length).toBeGreaterThanOrEqual(6)
   })

@@ -32,20 +32,21 @@ const USAGE = `Usage: npm run -s cli -- <command> [FILE] [--json]
   bench             how fast it is on this machine
   schema            the JSON Schema of the case format (--write FILE)
 
-FILE may be - for standard input. Exit 0: done; 2: bad input.
+Without FILE, or with -, the case is read from standard input. Exit 0: done; 2: bad input.
 `
 
 /** Relative files are taken from where npm was called, not from the project's folder. */
 const fromCaller = (path: string) => resolve(process.env.INIT_CWD ?? process.cwd(), path)
 
 function readInput(path: string | undefined): string {
-  if (path === undefined) throw new UsageError('A file is needed, or - for standard input.')
+  if (path === undefined && process.stdin.isTTY) throw new UsageError('A file is needed, or the case on standard input.')
   let bytes: Buffer
   try {
-    bytes = readFileSync(path === '-' ? 0 : fromCaller(path))
+    bytes = readFileSync(path === undefined || path === '-' ? 0 : fromCaller(path))
   } catch {
-    throw new UsageError(`${path} cannot be read.`)
+    throw new UsageError(`${path ?? 'Standard input'} cannot be read.`)
   }
+  if (path === undefined && bytes.length === 0) throw new UsageError('A file is needed, or the case on standard input.')
   if (bytes.length > MAX_FILE_BYTES)
     throw new InputError('', message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 }))
   return bytes.toString('utf8')

@@ -30,6 +30,7 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   'hold.repairGrossLeakFirst': 'A leak was already seen issuing: repair or isolate it, then hold again.',
   'hold.tightButBlindToReported': 'Tight against the usual limit, but a leak of the reported size would not have shown. It would take about {minutes} minutes with this gauge.',
   'hold.dilution': 'Topped up with water, this loss thins the coolant from {from} to {to} % in {weeks} weeks: check the freeze point.',
+  'hold.hotButCool': 'Called a hot hold, but the coolant was at {temperature}: it says nothing about hot-only leaks.',
   'hold.pass.lowLevel': 'anything: the level was low, so air was pressed and a pass means little',
   'hold.pass.levelUnknown': 'parts that stood in air: the level was not known',
   'hold.pass.capNotTested': 'the cap (it is off)',

@@ -24,6 +24,7 @@ export const CHECK_SENTENCES: Readonly<Record<string, string>> = {
   'note.bareMetal': 'Infrared on bare metal reads far too low: paint or tape a spot, hold close and square.',
   'note.circuitOnViscousFan': 'The profile says this fan is driven by the engine: an electric fan circuit does not belong to it. Look at the profile.',
   'note.clutchOnElectricFan': 'The profile says this fan is electric: there is no clutch to test. Look at the profile.',
+  'note.coldCheckHot': 'A cold check, recorded {minutes} minutes after the engine last ran: the result is of a warm system.',
   'note.cylindersAssumed': 'Number of cylinders taken as {cylinders}: not recorded.',
   'note.noSuchCylinder': 'Cylinder {cylinder} of an engine with {cylinders}: this reading is not used.',
   'note.ratingAssumed': 'Thermostat taken as {rating}: its rating is not recorded.',

@@ -10,7 +10,8 @@ import type { CheckContext, CheckOutcome } from '../checks/outcome'
 import { DEFAULT_POLICY, type Policy } from '../checks/policy'
 import { analyseTesterSelfCheck, type TesterSelfCheckAnalysis } from '../checks/tester-self-check/analysis'
 import type { PlacedReading } from '../inference/evidence'
-import type { Message } from '../message'
+import { message, type Message } from '../message'
+import { costOf } from '../planning/check-costs'
 import { atmosphericPressureKPa } from '../physics/atmosphere'
 import { massFractionFromVolume, type CoolantBase } from '../physics/coolant'
 import { correctedSi } from '../quantity/record'
@@ -126,7 +127,10 @@ export function assess(input: CaseInput): Assessment {
     return { id: start.id, startedAt: start.observedAt, records: held, analysis }
   })
   const outcomes = runChecks(input, records, mix, atmosphereKPa, heldPressure(caps, capRatings))
-  for (const outcome of outcomes) add(outcome.observedAt, outcome.signs)
+  for (const outcome of outcomes) {
+    noteWarmEngine(outcome, events)
+    add(outcome.observedAt, outcome.signs)
+  }
   if (assumed && holds.length > 0) assumptions.push({ id: 'assumes.hoursPerWeek', parameters: {} })
   assumptions.push(...(lossPerWeek?.assumptions ?? []))
   const saidYes = new Set(answers.filter((a) => a.data.answer === 'yes').map((a) => a.data.question))
@@ -153,6 +157,19 @@ export function assess(input: CaseInput): Assessment {
     ...(advice ? { advice } : {}),
     assumptions,
   }
+}
+
+const COOLED_MINUTES = 45
+
+/** A cold check after the engine ran is said to be one, and its readings count for less. */
+function noteWarmEngine(outcome: CheckOutcome, events: readonly CaseEvent[]) {
+  if (costOf(outcome.check)?.phase !== 'cold') return
+  const last = events.findLast((e) => (e.kind === 'engine-started' || e.kind === 'engine-stopped') && compareMoments(e.observedAt, outcome.observedAt) <= 0)
+  if (!last) return
+  const minutes = last.kind === 'engine-started' ? 0 : compareMoments(outcome.observedAt, last.observedAt) / 60_000
+  if (minutes >= COOLED_MINUTES) return
+  outcome.notes.push(message('note.coldCheckHot', { minutes: Math.round(minutes) }))
+  outcome.signs = outcome.signs.map((sign) => ({ ...sign, validity: sign.validity * 0.6 }))
 }
 
 /** Pressure the system is known to hold: the lowest of the cap's opening and holding, and of the ratings; 70 kPa when nothing is known. */

@@ -18,6 +18,8 @@ export interface Change {
   sign: string
   epoch: number
   factor: Float64Array | undefined
+  /** the sign as another book would have it, for the new factor; the evidence that was there is taken out as it was */
+  as?: SignModel
 }
 
 interface Term {
@@ -267,10 +269,10 @@ export class KeptSets {
   }
 
   private termsUnder(e: number, changes: readonly Change[], signs: readonly SignModel[], holds: number): Term[] {
-    return changes.flatMap(({ factor }, c) => {
+    return changes.flatMap(({ factor, as }, c) => {
       const old = this.belief.evidenceAt.get(`${signs[c]!.sign.id}@${e}`)
       return [
-        ...(factor ? [{ likelihood: new SignLikelihood(signs[c]!, factor, holds), up: true }] : []),
+        ...(factor ? [{ likelihood: new SignLikelihood(as ?? signs[c]!, factor, holds), up: true }] : []),
         ...(old ? [{ likelihood: new SignLikelihood(signs[c]!, old.factor, holds), up: false }] : []),
       ]
     })

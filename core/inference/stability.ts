@@ -1,7 +1,7 @@
 import { LEVELS, type Level } from '../knowledge/levels'
-import type { AtLeast, Book, Effect, Fault, Sign } from '../knowledge/types'
+import type { AtLeast, Book, Effect, Sign } from '../knowledge/types'
 import type { Belief } from './belief'
-import { SignLikelihood } from './evidence'
+import type { Evidence } from './evidence'
 import type { Model, SignModel } from './model'
 
 export interface Stability {
@@ -13,68 +13,69 @@ export interface Stability {
 }
 
 const LADDER = Object.keys(LEVELS) as Level[]
-const step = (level: Level, by: 1 | -1): Level => LADDER[Math.min(LADDER.length - 1, Math.max(0, LADDER.indexOf(level) + by))]!
-const shifted = (atLeast: AtLeast, by: 1 | -1): AtLeast => Object.fromEntries(Object.entries(atLeast).map(([state, level]) => [state, step(level, by)]))
+const moved = (level: Level, by: number): Level => LADDER[Math.min(LADDER.length - 1, Math.max(0, LADDER.indexOf(level) + by))]!
+const shifted = (atLeast: AtLeast, by: number): AtLeast => Object.fromEntries(Object.entries(atLeast).map(([state, level]) => [state, moved(level, by)]))
 
-/** The sign's model with one effect, or the leak, shifted; made from a book of one sign so that nothing else is built. */
-function shiftedSign(model: Model, sign: SignModel, of: { fault?: Fault; effect?: Effect }, by: 1 | -1): SignModel {
-  const shiftedRow = (atLeast: AtLeast) => Float64Array.from(sign.sign.states.slice(1), (s) => 1 - (atLeast[s] ? LEVELS[atLeast[s]] : 0))
-  if (!of.fault || !of.effect) return { ...sign, leakBelow: shiftedRow(shifted(sign.sign.leak, by)) }
-  const f = model.faults.indexOf(of.fault)
-  const place = sign.place[f]!
-  const row = shiftedRow(shifted(of.effect.atLeast, by))
+/** One entry of the book that a sign's likelihood rests on: a fault's effect, a condition's effect, or the sign's leak. */
+export interface LevelEntry {
+  of: string
+  kind: 'fault' | 'condition' | 'leak'
+  atLeast: AtLeast
+}
+
+/** Every entry that a sign rests on in this model. */
+export function entriesOf(model: Model, sign: SignModel): LevelEntry[] {
+  const { id } = sign.sign
+  const of = (kind: 'fault' | 'condition', list: readonly { id: string; effects: readonly Effect[] }[]) =>
+    list.flatMap((item) => item.effects.filter((e) => e.sign === id).map((e): LevelEntry => ({ of: item.id, kind, atLeast: e.atLeast })))
+  return [{ of: 'leak', kind: 'leak', atLeast: sign.sign.leak }, ...of('fault', model.faults), ...of('condition', model.book.conditions)]
+}
+
+/** The sign's model with one entry moved by some steps of the ladder. */
+export function withEntryMoved(model: Model, sign: SignModel, entry: LevelEntry, by: number): SignModel {
+  const row = Float64Array.from(sign.sign.states.slice(1), (s) => 1 - (shifted(entry.atLeast, by)[s] ? LEVELS[shifted(entry.atLeast, by)[s]!] : 0))
+  if (entry.kind === 'leak') return { ...sign, leakBelow: row }
+  if (entry.kind === 'condition') {
+    const k = model.conditions.findIndex((c) => c.id === entry.of)
+    return { ...sign, causes: sign.causes.map((c) => (c.condition === k ? { ...c, below: row } : c)) }
+  }
+  const f = model.faultIndex.get(entry.of)!
   const below = Float64Array.from(sign.below)
   const dense = Float64Array.from(sign.dense)
-  row.forEach((value, j) => (below[place * sign.columns + j] = dense[f * sign.columns + j] = value))
+  row.forEach((value, j) => (below[sign.place[f]! * sign.columns + j] = dense[f * sign.columns + j] = value))
   return { ...sign, below, dense }
 }
 
+/** P(fault now) if one entry stood some steps away: exact over the narrow sets, hidden conditions and all. */
+export function faultsWithEntryMoved(belief: Belief, evidence: Evidence, entry: LevelEntry, by: number): Float64Array {
+  const { sign, factor, epoch, key } = evidence
+  const as = withEntryMoved(belief.model, sign, entry, by)
+  return belief.narrow.reweigh(new Map([[key, { sign: sign.sign.id, epoch, factor, as }]]))!
+}
+
 /**
- * Whether the lead hangs on a single figure: every level in use (each fault's effect on a sign that was read, and
- * each such sign's leak) is moved one step up and one down, one at a time, over the heaviest sets. Hidden
- * conditions keep the weights that the evidence gave them.
+ * Whether the lead hangs on a single figure: every level in use (each fault's and condition's effect on a sign
+ * that was read, and each such sign's leak) is moved one step up and one down, one at a time.
  */
-export function stabilityOf(belief: Belief, most = 600): Stability {
+export function stabilityOf(belief: Belief): Stability {
   const { model } = belief
-  const sets = belief.heaviestSets(most)
-  const now = sets.map((s) => belief.present(s))
-  const likely = belief.conditionsNow()
-  const holds = model.conditions.reduce((mask, c, k) => ((likely.find((l) => l.condition === c.id)?.probability ?? 0) > 0.5 ? mask | (1 << k) : mask), 0)
-  const leadOf = (weights: Float64Array) => {
-    const p = new Float64Array(model.faults.length)
-    now.forEach((members, i) => members.forEach((f) => (p[f]! += weights[i]!)))
-    return p.indexOf(Math.max(...p))
-  }
-  const base = Float64Array.from(sets, (s) => belief.sets[s]!)
-  const lead = leadOf(base)
+  const leadIn = (p: Float64Array) => p.reduce((best, value, f) => (value > p[best]! ? f : best), 0)
+  const lead = leadIn(belief.narrow.faults())
   const out: Stability = { keeps: 1, shifts: 0, upsets: [] }
-  const none = model.faults.length
-  for (const { sign, factor, epoch } of belief.evidence) {
-    const members = sets.map((s) => belief.present(s, epoch))
-    const old = new SignLikelihood(sign, factor, holds)
-    const before = members.map((m) => old.ofFaults(m[0] ?? none, m[1] ?? none, m[2] ?? none))
-    const targets: { fault?: Fault; effect?: Effect; of: string }[] = [{ of: 'leak' }]
-    for (const fault of model.faults) {
-      const effects = fault.effects.filter((e) => e.sign === sign.sign.id)
-      if (effects.length === 1) targets.push({ fault, effect: effects[0]!, of: fault.id })
-    }
-    for (const target of targets)
+  for (const evidence of belief.evidence)
+    for (const entry of entriesOf(model, evidence.sign))
       for (const by of [1, -1] as const) {
-        const next = new SignLikelihood(shiftedSign(model, sign, target, by), factor, holds)
-        const weights = Float64Array.from(base, (w, i) => (w * next.ofFaults(members[i]![0] ?? none, members[i]![1] ?? none, members[i]![2] ?? none)) / before[i]!)
+        const leads = leadIn(faultsWithEntryMoved(belief, evidence, entry, by))
         out.shifts++
-        const leads = leadOf(weights)
-        if (leads !== lead) out.upsets.push({ of: target.of, sign: sign.sign.id, direction: by > 0 ? 'up' : 'down', lead: model.faults[leads]!.id })
+        if (leads !== lead) out.upsets.push({ of: entry.of, sign: evidence.sign.sign.id, direction: by > 0 ? 'up' : 'down', lead: model.faults[leads]!.id })
       }
-  }
   out.keeps = out.shifts === 0 ? 1 : 1 - out.upsets.length / out.shifts
   return out
 }
 
-/** A book with one level moved by some steps; for the mutation check. `at` is a fault id or "leak". */
+/** A book with one fault's effect on a sign, or the sign's leak, moved by some steps. `at` is a fault id or "leak". */
 export function mutatedBook(book: Book, at: string, signId: string, by: number): Book {
-  const move = (atLeast: AtLeast): AtLeast =>
-    Object.fromEntries(Object.entries(atLeast).map(([state, level]) => [state, LADDER[Math.min(LADDER.length - 1, Math.max(0, LADDER.indexOf(level) + by))]!]))
+  const move = (atLeast: AtLeast): AtLeast => shifted(atLeast, by)
   if (at === 'leak') return { ...book, signs: book.signs.map((s): Sign => (s.id === signId ? { ...s, leak: move(s.leak) } : s)) }
   return { ...book, faults: book.faults.map((f) => (f.id === at ? { ...f, effects: f.effects.map((e) => (e.sign === signId ? { ...e, atLeast: move(e.atLeast) } : e)) } : f)) }
 }

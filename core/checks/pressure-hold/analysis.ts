@@ -115,6 +115,7 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
     doesNotProve: whatAPassLeavesOpen(start, context),
     cautions: cautionsOf(points.some((p) => p.aboveAllowed), allowed.maximumKPaGauge),
   }
+  noteContradictions(analysis, start)
   applyReportedLoss(analysis, context, testKPa)
   if (remarks.some((r) => r.remark === 'target-not-reached')) {
     analysis.state = 'gross'
@@ -142,6 +143,14 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
     analysis.cautions.push(message('caution.cylinderMayBeFull'))
   if (context.grossLeakSeen) notes.push(message('hold.repairGrossLeakFirst'))
   return analysis
+}
+
+/** A cold hold on hot coolant, or a hot one on cold: said, and never silently taken for the other. */
+function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
+  if (!start.coolantAtStart) return
+  const atStartC = correctedSi(start.coolantAtStart)
+  if (start.engine !== 'hot' && atStartC >= 40) analysis.cautions.unshift(message('caution.notCold'))
+  if (start.engine === 'hot' && atStartC < 60) analysis.notes.push(message('hold.hotButCool', { temperature: { kind: 'temperature', si: atStartC } }))
 }
 
 function correctFall(
@@ -175,9 +184,7 @@ function correctFall(
     fall = minus(fall, { low: Math.min(...ends), value: (perK.value * cooledK) / minutes, high: Math.max(...ends) })
     if (Math.abs(cooledK) >= 1)
       analysis.notes.push(message('hold.driftCorrected', { drop: { kind: 'temperatureDifference', si: cooledK } }))
-  } else if (start.coolantAtStart && correctedSi(start.coolantAtStart) >= 40)
-    analysis.cautions.push(message('caution.notCold'))
-  else if (end) analysis.notes.push(message('hold.temperatureNotRecorded'))
+  } else if (end) analysis.notes.push(message('hold.temperatureNotRecorded'))
   return fall
 }
 

@@ -1,4 +1,5 @@
 import { message } from '../../message'
+import { correctedSi } from '../../quantity/record'
 import { logNormalDensity, normalBetween } from '../../statistics/normal'
 import { binaryReading, type SignReading } from '../sign-reading'
 import type { HoldAnalysis } from './analysis'
@@ -80,7 +81,8 @@ export function holdStateLikelihood(analysis: HoldAnalysis, resolutionKPa: numbe
 /** Chance that the hold's conditions were met: pressing air, or a tester that leaks, says little. */
 function validityOf(analysis: HoldAnalysis, records: HoldRecords): number {
   const level = { 'near-full': 0.96, 'not-known': 0.75, low: 0.3 }[records.start.level]
-  return analysis.testerUnfit ? Math.min(level, 0.3) : level
+  const cool = records.start.engine === 'hot' && records.start.coolantAtStart !== undefined && correctedSi(records.start.coolantAtStart) < 60
+  return analysis.testerUnfit || cool ? Math.min(level, 0.3) : level
 }
 
 /** The sign that a hold reads: hot and cold, whole and with a part isolated are different things. */
