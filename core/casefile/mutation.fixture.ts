@@ -24,7 +24,7 @@ export function unmovedEntries(list: readonly Vignette[]): Record<string, string
     const { belief, model } = believe(vignette.file)
     const expected = probabilitiesOf(vignette)
     const wanted = Object.keys(expected).map((id) => model.faultIndex.get(id)!)
-    const before = belief.narrow.faults()
+    const before = belief.few.faults()
     for (const evidence of belief.evidence)
       for (const entry of entriesOf(model, evidence.sign)) {
         const key = `${entry.of} > ${evidence.sign.sign.id}`

@@ -8,6 +8,7 @@ import { newcomers, presentIn, type Newcomer, type Timeline } from './timeline'
 /** Mass that may be left out of the kept sets: for one more reading, and for leaving readings out. Figures are exact to about thirty times it. */
 export const WIDE_LOST = 1e-9
 export const NARROW_LOST = 1e-5
+export const FEW_LOST = 1e-3
 
 /**
  * The posterior over every allowed set of faults, exact, from the readings of a case: sets true at the beginning,
@@ -30,6 +31,7 @@ export class Belief {
   private readonly small: number
   private wideSets: KeptSets | undefined
   private narrowSets: KeptSets | undefined
+  private fewSets: KeptSets | undefined
 
   constructor(
     readonly model: Model,
@@ -62,6 +64,11 @@ export class Belief {
   /** Sets that hold all but 1e-5 of the mass: enough to say what each reading moves, and for summaries. */
   get narrow(): KeptSets {
     return (this.narrowSets ??= new KeptSets(this, NARROW_LOST))
+  }
+
+  /** Sets that hold all but a thousandth of the mass: enough to see whether the lead would change. */
+  get few(): KeptSets {
+    return (this.fewSets ??= new KeptSets(this, FEW_LOST))
   }
 
   conditionsNow(): { condition: string; probability: number }[] {

@@ -46,11 +46,11 @@ export function withEntryMoved(model: Model, sign: SignModel, entry: LevelEntry,
   return { ...sign, below, dense }
 }
 
-/** P(fault now) if one entry stood some steps away: exact over the narrow sets, hidden conditions and all. */
+/** P(fault now) if one entry stood some steps away: over the heaviest sets, hidden conditions and all. */
 export function faultsWithEntryMoved(belief: Belief, evidence: Evidence, entry: LevelEntry, by: number): Float64Array {
   const { sign, factor, epoch, key } = evidence
   const as = withEntryMoved(belief.model, sign, entry, by)
-  return belief.narrow.reweigh(new Map([[key, { sign: sign.sign.id, epoch, factor, as }]]))!
+  return belief.few.reweigh(new Map([[key, { sign: sign.sign.id, epoch, factor, as }]]))!
 }
 
 /**
@@ -60,7 +60,7 @@ export function faultsWithEntryMoved(belief: Belief, evidence: Evidence, entry: 
 export function stabilityOf(belief: Belief): Stability {
   const { model } = belief
   const leadIn = (p: Float64Array) => p.reduce((best, value, f) => (value > p[best]! ? f : best), 0)
-  const lead = leadIn(belief.narrow.faults())
+  const lead = leadIn(belief.few.faults())
   const out: Stability = { keeps: 1, shifts: 0, upsets: [] }
   for (const evidence of belief.evidence)
     for (const entry of entriesOf(model, evidence.sign))
