@@ -83,12 +83,15 @@ function planCommand(file: string | undefined, policy: string, pricesFile: strin
   const input = readCaseFile(readInput(file))
   const { assessment, belief } = believe(input)
   const plan = makePlan(belief, input, policy as PolicyName, assessment.engine)
+  const own = policy === 'certainty' ? undefined : makePlan(belief, input, 'certainty', assessment.engine)
+  const compared = own && { policy: own.policy, expectedMinutes: own.expectedMinutes, reachesLead: own.reachesLead }
   const advice = testOrReplace(belief, input, assessment.facts, pricesFile === undefined ? undefined : readPrices(pricesFile))
-  if (json) return lines({ policy: plan.policy, steps: plan.steps, expectedMinutes: plan.expectedMinutes, testOrReplace: advice, expectedLeadNow: plan.expectedLeadNow, reachesLead: plan.reachesLead, lostMass: plan.lostMass })
+  if (json) return lines({ policy: plan.policy, steps: plan.steps, expectedMinutes: plan.expectedMinutes, testOrReplace: advice, ...(compared ? { compared } : {}), expectedLeadNow: plan.expectedLeadNow, reachesLead: plan.reachesLead, lostMass: plan.lostMass })
   const unit = pricesFile === undefined ? 'h' : ''
   return [
     ...plan.steps.map((s, i) => `${String(i + 1).padStart(2)}. ${s.check.padEnd(22)} ${s.phase.padEnd(8)} ${String(s.minutes).padStart(4)} min${s.waitMinutes > 0 ? ` + ${s.waitMinutes} waiting` : ''}  ${s.bits.toFixed(2)} bits, lead then ${Math.round(s.expectedLead * 100)} %. ${s.why}`),
     `Expected: ${plan.expectedMinutes} minutes${plan.reachesLead ? '' : ', and the lead stays below 90 %'}.`,
+    ...(compared ? [`By most certainty per minute: ${compared.expectedMinutes} minutes${compared.reachesLead ? '' : ', lead below 90 %'}.`] : []),
     ...advice.slice(0, 6).map((a) => `${a.fault}: ${a.advice}; changing it ${a.expectedReplaceFirst.toFixed(1)} ${unit}${a.expectedTestFirst === undefined ? '' : `, testing first (${a.test!.check}) ${a.expectedTestFirst.toFixed(1)} ${unit}`}. ${a.enoughToOrder ? 'Enough to order.' : `Not enough to order${a.guardsOpen.length > 0 ? `: ${a.guardsOpen.join(', ')} open` : ''}.`}`),
     '',
   ].join('\n')

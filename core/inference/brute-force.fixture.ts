@@ -82,7 +82,8 @@ function likelihood(book: Book, set: Fault[], readings: PlacedReading[]): number
             q *= (valid >> c) & 1 ? v : 1 - v
             for (const r of group) {
               const mean = sign.states.reduce((a, s) => a + r.likelihood[s]!, 0) / sign.states.length
-              q *= (valid >> c) & 1 ? r.likelihood[state]! / mean : 1
+              const effective = group.length / (1 + 0.9 * (group.length - 1))
+              q *= (valid >> c) & 1 ? Math.exp((Math.log(r.likelihood[state]! / mean) * effective) / group.length) : 1
             }
           })
           sum += q

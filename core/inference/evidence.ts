@@ -14,10 +14,14 @@ export interface Evidence {
   factor: Float64Array
 }
 
+/** Share of a reading's error that a repeat with the same instrument under the same conditions has too. */
+export const SAME_ERROR = 0.9
+
 /**
  * One factor λ(state) per sign and epoch from all its readings. Readings under the same conditions share one
- * hidden "valid": v·ΠL + (1−v)·Πc, with c the same for every state (the mean of L), so that three alike count
- * about as one. Different conditions multiply.
+ * hidden "valid", v·ΠL + (1−v)·Πc with c the same for every state (the mean of L), and most of their error: n of
+ * them count as n / (1 + 0.9·(n − 1)) readings, so that three alike count about as one, valid or not. Different
+ * conditions multiply.
  */
 export function combineReadings(states: readonly string[], readings: readonly SignReading[]): Float64Array {
   const factor = new Float64Array(states.length).fill(1)
@@ -30,11 +34,12 @@ export function combineReadings(states: readonly string[], readings: readonly Si
   for (const group of groups.values()) {
     const valid = new Float64Array(states.length).fill(1)
     let validity = 1
+    const weight = 1 / (1 + SAME_ERROR * (group.length - 1))
     for (const reading of group) {
       const likelihood = states.map((state) => reading.likelihood[state] ?? 0)
       const mean = likelihood.reduce((sum, value) => sum + value, 0) / states.length
       if (!(mean > 0)) continue
-      likelihood.forEach((value, j) => (valid[j]! *= value / mean))
+      likelihood.forEach((value, j) => (valid[j]! *= weight === 1 ? value / mean : (value / mean) ** weight))
       validity = Math.min(validity, reading.validity)
     }
     for (let j = 0; j < states.length; j++) factor[j]! *= validity * valid[j]! + (1 - validity)

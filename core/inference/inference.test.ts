@@ -242,6 +242,13 @@ describe('judgement', () => {
     expect(Math.abs(three - one)).toBeLessThan(0.35 * one)
     expect(three).toBeGreaterThanOrEqual(independent)
   })
+  it('three alike that were invalid move next to nothing, as one does', () => {
+    const invalid = { ...tight, validity: 0.1 }
+    const none = p([], 'radiator-seam-leak')
+    const three = p([invalid, { ...invalid, source: 'b' }, { ...invalid, source: 'c' }], 'radiator-seam-leak')
+    expect(Math.abs(p([invalid], 'radiator-seam-leak') - none)).toBeLessThan(0.12 * none)
+    expect(Math.abs(three - none)).toBeLessThan(0.3 * none)
+  })
   it('identical tests never move a fault beyond what knowing the state would', () => {
     const known = p([reading('hold-cold', { tight: 1, seep: 0, leak: 0, gross: 0 }, { validity: 1 })], 'lower-hose-leak')
     const many = Array.from({ length: 30 }, (_, i) => ({ ...tight, source: `r${i}` }))

@@ -72,7 +72,7 @@ const spread = (i: number) => (0.5 + i * 0.6180339887498949) % 1
  */
 export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 'certainty', engineNow: EngineState = 'cold'): Plan {
   const prediction = new Prediction(belief, PLANNED_SETS)
-  const { weights, members } = prediction
+  const { weights, flat } = prediction
   const spoken = spokenSigns(belief)
   const candidates: Candidate[] = CHECK_COSTS.filter((c) => canBeDone(c, input.vehicle.profile) && stillOpen(c, belief, input, spoken) && admits(policy, c, belief, input))
     .map((cost) => ({ cost, signs: openSigns(cost, belief, input, spoken), bits: Infinity }))
@@ -80,8 +80,8 @@ export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 
   const truths = systematic(weights, PARTICLES)
   const beliefs = truths.map(() => Float64Array.from(weights))
   const faults = belief.model.faults.length
-  const lead = () => beliefs.reduce((sum, w) => sum + leadOf(w, members, faults), 0) / beliefs.length
-  const expectedLeadNow = leadOf(weights, members, faults)
+  const lead = () => beliefs.reduce((sum, w) => sum + leadOf(w, flat, faults), 0) / beliefs.length
+  const expectedLeadNow = leadOf(weights, flat, faults)
   const steps: PlanStep[] = []
   const done = new Set<string>()
   let engine = engineNow
@@ -163,11 +163,18 @@ function systematic(weights: Float64Array, count: number): number[] {
 }
 
 /** Probability of the leading suspect; sets without any fault count as one suspect, "nothing". */
-function leadOf(weights: Float64Array, members: readonly (readonly number[])[], faults: number): number {
+function leadOf(weights: Float64Array, flat: Int16Array, faults: number): number {
   const p = new Float64Array(faults + 1)
-  members.forEach((list, i) => {
-    if (list.length === 0) p[faults]! += weights[i]!
-    else for (const f of list) p[f]! += weights[i]!
-  })
-  return p.reduce((a, b) => Math.max(a, b), 0)
+  let nothing = 0
+  for (let i = 0; i < weights.length; i++) {
+    const w = weights[i]!
+    if (flat[3 * i] === faults) nothing += w
+    p[flat[3 * i]!]! += w
+    p[flat[3 * i + 1]!]! += w
+    p[flat[3 * i + 2]!]! += w
+  }
+  p[faults] = nothing
+  let top = 0
+  for (let f = 0; f <= faults; f++) if (p[f]! > top) top = p[f]!
+  return top
 }

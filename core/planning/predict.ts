@@ -13,6 +13,8 @@ export class Prediction {
   readonly weights: Float64Array
   /** mass of the sets left out */
   readonly lost: number
+  /** the members again, three for each set, the number of faults for none */
+  readonly flat: Int16Array
   private readonly conditionsGiven: Float64Array
   private readonly known = new Map<string, Float64Array>()
 
@@ -25,6 +27,8 @@ export class Prediction {
     const mass = sorted.reduce((sum, s) => sum + belief.sets[s]!, 0)
     this.weights = Float64Array.from(sorted, (s) => belief.sets[s]! / mass)
     this.lost = 1 - mass
+    this.flat = new Int16Array(3 * sorted.length).fill(belief.model.faults.length)
+    this.members.forEach((list, i) => list.forEach((f, k) => (this.flat[3 * i + k] = f)))
     this.conditionsGiven = belief.conditionsOf(sorted)
   }
 
@@ -32,42 +36,55 @@ export class Prediction {
   of(sign: SignModel): Float64Array {
     const known = this.known.get(sign.sign.id)
     if (known) return known
-    const states = sign.columns + 1
+    const { columns, dense } = sign
+    const states = columns + 1
     const K = this.belief.model.conditions.length
-    const out = new Float64Array(this.members.length * states)
-    const used = this.belief.model.conditions.map((_, k) => k).filter((k) => (sign.conditions >> k) & 1)
-    const below = new Float64Array(sign.columns)
-    this.members.forEach((members, i) => {
-      for (let combination = 0; combination < 1 << used.length; combination++) {
+    const count = this.members.length
+    const out = new Float64Array(count * states)
+    const used: number[] = []
+    for (let k = 0; k < K; k++) if ((sign.conditions >> k) & 1) used.push(k)
+    const leaks = Array.from({ length: 1 << used.length }, (_, combination) => this.leakUnder(sign, used, combination))
+    const byFault = sign.overrides.filter((o) => o.fault >= 0)
+    const wrong = (1 - READING_RIGHT) / Math.max(1, states - 1)
+    const { flat } = this
+    for (let i = 0; i < count; i++) {
+      const a = flat[3 * i]!
+      const b = flat[3 * i + 1]!
+      const c = flat[3 * i + 2]!
+      const decided = byFault.find((o) => o.fault === a || o.fault === b || o.fault === c)
+      for (let combination = 0; combination < leaks.length; combination++) {
         let p = 1
-        let holds = 0
-        used.forEach((k, bit) => {
-          const q = this.conditionsGiven[i * K + k]!
-          const on = (combination >> bit) & 1
-          p *= on ? q : 1 - q
-          holds |= on << k
-        })
+        for (let bit = 0; bit < used.length; bit++) {
+          const q = this.conditionsGiven[i * K + used[bit]!]!
+          p *= (combination >> bit) & 1 ? q : 1 - q
+        }
         if (p < 1e-9) continue
-        this.belowGiven(sign, members, holds, below)
+        const { below, fixed } = leaks[combination]!
         let lower = 0
         for (let j = 0; j < states; j++) {
-          const upTo = j < sign.columns ? below[j]! : 1
+          let upTo = 1
+          if (j < columns) {
+            if (decided) upTo = decided.below[j]!
+            else upTo = fixed ? below[j]! : below[j]! * dense[a * columns + j]! * dense[b * columns + j]! * dense[c * columns + j]!
+          }
           out[i * states + j]! += p * (upTo - lower)
           lower = upTo
         }
       }
-      for (let j = 0; j < states; j++) out[i * states + j] = READING_RIGHT * out[i * states + j]! + ((1 - READING_RIGHT) / Math.max(1, states - 1)) * (1 - out[i * states + j]!)
-    })
+      for (let j = 0; j < states; j++) out[i * states + j] = READING_RIGHT * out[i * states + j]! + wrong * (1 - out[i * states + j]!)
+    }
     this.known.set(sign.sign.id, out)
     return out
   }
 
-  private belowGiven(sign: SignModel, members: readonly number[], holds: number, below: Float64Array) {
-    for (const o of sign.overrides)
-      if (o.fault >= 0 ? members.includes(o.fault) : ((holds >> o.condition) & 1) === (o.present ? 1 : 0)) return void below.set(o.below)
-    below.set(sign.leakBelow)
-    for (const cause of sign.causes) if ((holds >> cause.condition) & 1) for (let j = 0; j < below.length; j++) below[j]! *= cause.below[j]!
-    for (const f of members) for (let j = 0; j < below.length; j++) below[j]! *= sign.dense[f * sign.columns + j]!
+  /** P(less than state j + 1) before any fault speaks, under one state of the sign's conditions; fixed where a condition overrides. */
+  private leakUnder(sign: SignModel, used: readonly number[], combination: number): { below: Float64Array; fixed: boolean } {
+    const on = (k: number) => (combination >> used.indexOf(k)) & 1
+    const override = sign.overrides.find((o) => o.fault < 0 && on(o.condition) === (o.present ? 1 : 0))
+    if (override) return { below: override.below, fixed: true }
+    const below = Float64Array.from(sign.leakBelow)
+    for (const cause of sign.causes) if (on(cause.condition)) for (let j = 0; j < below.length; j++) below[j]! *= cause.below[j]!
+    return { below, fixed: false }
   }
 }
 
