@@ -1,5 +1,8 @@
+import { Belief } from '../inference/belief'
+import type { Model } from '../inference/model'
 import { entriesOf, faultsWithEntryMoved } from '../inference/stability'
 import { BOOK } from '../knowledge/book'
+import { LEVELS, type Level } from '../knowledge/levels'
 import { believe } from './rank-case'
 import type { Vignette } from './vignette.fixture'
 
@@ -14,9 +17,49 @@ export function probabilitiesOf({ file, causes }: Vignette): Record<string, numb
 export const TOLERANCE = 0.02
 const STEPS = 3
 
+const LADDER = Object.keys(LEVELS) as Level[]
+const movedNot = (level: Level, by: number) => 1 - LEVELS[LADDER[Math.min(LADDER.length - 1, Math.max(0, LADDER.indexOf(level) + by))]!]
+
+/** The model with one level that brings a condition about moved: by a fault, by an earlier condition, or by itself. */
+function withCauseMoved(model: Model, of: string, condition: number, level: Level, by: number): Model {
+  const conditions = model.conditions.map((c, k) => {
+    if (k !== condition) return c
+    if (of === 'leak') return { ...c, leakNot: movedNot(level, by) }
+    const row = of in FAULT_IDS ? 'notByFault' : 'notByCondition'
+    const values = Float64Array.from(c[row])
+    values[row === 'notByFault' ? model.faultIndex.get(of)! : model.conditions.findIndex((x) => x.id === of)] = movedNot(level, by)
+    return { ...c, [row]: values }
+  })
+  return { ...model, conditions }
+}
+
+const FAULT_IDS: Readonly<Record<string, true>> = Object.fromEntries(BOOK.faults.map((f) => [f.id, true as const]))
+
+/** Moves what brings conditions about, in the vignettes of the faults that do; the belief is built anew each time. */
+function askCauses(vignette: Vignette, seen: Map<string, { moved: number; asked: number }>) {
+  const { belief, model } = believe(vignette.file)
+  const wanted = Object.keys(probabilitiesOf(vignette)).map((id) => model.faultIndex.get(id)!)
+  const entries = [
+    ...wanted.flatMap((f) => model.faults[f]!.causes.map((c) => ({ of: model.faults[f]!.id, condition: c.condition, level: c.level }))),
+    ...BOOK.conditions.flatMap((c) => [{ of: 'leak', condition: c.id, level: c.leak }, ...c.causedBy.map((b) => ({ of: b.condition, condition: c.id, level: b.level }))]),
+  ]
+  for (const { of, condition, level } of entries) {
+    const key = `${of} => ${condition}`
+    const known = seen.get(key) ?? { moved: 0, asked: 0 }
+    seen.set(key, known)
+    if (known.moved > TOLERANCE) continue
+    known.asked++
+    for (const by of [STEPS, -STEPS]) {
+      const now = new Belief(withCauseMoved(model, of, model.conditions.findIndex((c) => c.id === condition), level, by), belief.readings, belief.timeline).faults
+      for (const f of wanted) known.moved = Math.max(known.moved, Math.abs(now[f]! - belief.faults[f]!))
+    }
+  }
+}
+
 /**
- * Every level of the book about a sign (faults' effects, conditions' effects, leaks) whose move by three steps up
- * and down leaves all vignettes within their tolerance, with the reason, keyed "fault or condition > sign".
+ * Every level of the book (faults' effects and conditions' effects on signs, leaks, what brings conditions about)
+ * whose move by three steps up and down leaves all vignettes within their tolerance, with the reason, keyed
+ * "fault or condition > sign" and "fault or condition => condition".
  */
 export function unmovedEntries(list: readonly Vignette[]): Record<string, string> {
   const seen = new Map<string, { moved: number; asked: number }>()
@@ -38,8 +81,11 @@ export function unmovedEntries(list: readonly Vignette[]): Record<string, string
         }
       }
   }
+  for (const vignette of list) askCauses(vignette, seen)
   const out: Record<string, string> = {}
   const every = [
+    ...BOOK.faults.flatMap((f) => f.causes.map((c) => `${f.id} => ${c.condition}`)),
+    ...BOOK.conditions.flatMap((c) => [`leak => ${c.id}`, ...c.causedBy.map((b) => `${b.condition} => ${c.id}`)]),
     ...BOOK.faults.flatMap((f) => f.effects.map((e) => `${f.id} > ${e.sign}`)),
     ...BOOK.conditions.flatMap((c) => c.effects.map((e) => `${c.id} > ${e.sign}`)),
     ...BOOK.signs.map((s) => `leak > ${s.id}`),

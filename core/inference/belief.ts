@@ -1,6 +1,7 @@
 import { EpochTable } from './epoch-table'
 import { combineReadings, gatherEvidence, type Evidence, type PlacedReading } from './evidence'
-import { CLASSES, KeptSets, weightClass, type Change } from './kept-sets'
+import { CLASSES, weightClass } from './heaviest'
+import { KeptSets, type Change } from './kept-sets'
 import type { Model } from './model'
 import { membersAt, setAt } from './sets'
 import { newcomers, presentIn, type Newcomer, type Timeline } from './timeline'

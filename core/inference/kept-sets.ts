@@ -1,7 +1,9 @@
 import type { EpochTable } from './epoch-table'
 import { SignLikelihood, type Evidence } from './evidence'
 import type { Model, SignModel } from './model'
+import { heaviest } from './heaviest'
 import { setAt } from './sets'
+import { multiply, type Term } from './sign-terms'
 
 interface EpochKept {
   table: EpochTable
@@ -20,31 +22,6 @@ export interface Change {
   factor: Float64Array | undefined
   /** the sign as another book would have it, for the new factor; the evidence that was there is taken out as it was */
   as?: SignModel
-}
-
-interface Term {
-  likelihood: SignLikelihood
-  /** multiply by it, or divide */
-  up: boolean
-}
-
-/** Multiplies each set's figure by the term, or divides. The common case, two states and no override, runs in a loop of its own. */
-function multiply(out: Float64Array, { likelihood, up }: Term, members: Int16Array, visit: Int32Array | undefined) {
-  const plain = likelihood.plain()
-  if (plain) {
-    const { last, b, dense } = plain
-    for (let v = 0; v < out.length; v++) {
-      const at = 3 * (visit ? visit[v]! : v)
-      const value = last + b * dense[members[at]!]! * dense[members[at + 1]!]! * dense[members[at + 2]!]!
-      out[v] = up ? out[v]! * value : out[v]! / value
-    }
-    return
-  }
-  for (let v = 0; v < out.length; v++) {
-    const at = 3 * (visit ? visit[v]! : v)
-    const value = likelihood.ofFaults(members[at]!, members[at + 1]!, members[at + 2]!)
-    out[v] = up ? out[v]! * value : out[v]! / value
-  }
 }
 
 /** What a belief lends to its kept sets. */
@@ -323,28 +300,4 @@ export class KeptSets {
     return out
   }
 
-}
-
-export const CLASSES = 128
-const bits = new Float64Array(1)
-const words = new Uint32Array(bits.buffer)
-
-/** Class of a weight by its binary exponent: 0 for ½ and more, one more for each halving; read off the bits, which is faster than a logarithm. */
-export function weightClass(weight: number): number {
-  bits[0] = weight
-  const c = 1022 - ((words[1]! >>> 20) & 2047)
-  return c < 0 ? 0 : c >= CLASSES ? CLASSES - 1 : c
-}
-
-/** Indices of the heaviest sets, so that at most `lost` of the mass is left out; by halving classes of weight. */
-function heaviest(weights: Float64Array, lost: number): { kept: Int32Array; lost: number } {
-  const mass = new Float64Array(CLASSES)
-  for (let s = 0; s < weights.length; s++) mass[weightClass(weights[s]!)]! += weights[s]!
-  let last = CLASSES - 1
-  let left = 0
-  if (weights.length >= 4000) while (last > 0 && left + mass[last]! <= lost) left += mass[last--]!
-  const kept = new Int32Array(weights.length)
-  let count = 0
-  for (let s = 0; s < weights.length; s++) if (weights[s]! > 0 && weightClass(weights[s]!) <= last) kept[count++] = s
-  return { kept: kept.slice(0, count), lost: left }
 }

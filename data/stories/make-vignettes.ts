@@ -10,9 +10,9 @@ import { writeStory } from './writer'
 
 /**
  * Writes every story as a case file. Every third story is kept apart, in a folder of its own: the book is never
- * tuned on those. Run: npx tsx data/vignettes/make-vignettes.ts
+ * tuned on those. Run: npx tsx data/stories/make-vignettes.ts
  */
-const root = dirname(fileURLToPath(import.meta.url))
+const root = join(dirname(fileURLToPath(import.meta.url)), '../vignettes')
 const stories = [...LEAK_STORIES, ...INSIDE_STORIES, ...HOT_STORIES, ...COLD_STORIES]
 for (const folder of ['open', 'kept-apart']) {
   rmSync(join(root, folder), { recursive: true, force: true })
