@@ -73,7 +73,11 @@ export function bench(runs = 40): BenchResult {
   const model = modelFor(input)
   const readings = benchReadings(model, 60)
   const facts = new Set<string>()
-  const rankOnce = () => rankBelief(new Belief(model, readings), facts)
+  const rankOnce = () => {
+    const once = new Belief(model, readings)
+    rankBelief(once, facts)
+    once.release()
+  }
   for (let i = 0; i < WARM_RUNS; i++) rankOnce()
   const full = timed(runs, rankOnce)
   const belief = new Belief(model, readings)
@@ -93,7 +97,7 @@ export function bench(runs = 40): BenchResult {
   const baseline = performance.now() - baselineStart
   const worst = Math.max(...plain.map((p, f) => Math.abs(p - belief.faults[f]!)))
   if (!(worst < 1e-9)) throw new Error(`engine and plain enumeration differ by ${worst}`)
-  const engine = spread(timed(15, () => void new Belief(model, readings))).median
+  const engine = spread(timed(15, () => new Belief(model, readings).release())).median
   return {
     fullRankingMs: spread(full), oneMoreReadingMs: spread(one), planMs: spread(plan), logAnalysisMs: spread(logs),
     baselineRatio: Number((baseline / engine).toFixed(1)), memoryMB: Math.round(process.memoryUsage().rss / 1048576),

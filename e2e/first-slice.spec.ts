@@ -108,7 +108,7 @@ test('units switch everywhere and the record keeps what was typed', async ({ pag
   await page.getByRole('radio', { name: 'qt, mi' }).click()
   await page.goBack()
   await expect(page.getByText(/0\.1\d+.psi\/min/).first()).toBeVisible()
-  await expect(page.getByText(/About [0-9.]+ qt a week/)).toBeVisible()
+  await expect(page.getByText(/About [0-9.]+.qt a week/)).toBeVisible()
   await openCheck(page, 'cap')
   await expect(page.getByText(/2[56]\d.°F/)).toBeVisible()
 })

@@ -64,17 +64,20 @@ export function leadOf(input: CaseInput): { name: string; probability: number } 
   const { belief, model } = believe(input)
   const f = belief.faults.reduce((best, p, i) => (p > belief.faults[best]! ? i : best), 0)
   const { nothingWrong } = summarise(belief)
+  belief.release()
   return nothingWrong > belief.faults[f]! ? { name: 'Nothing wrong', probability: nothingWrong } : { name: model.faults[f]!.name, probability: belief.faults[f]! }
 }
 
 /** Assesses and ranks a case: the one entry that the screen, the report, the server and the shell share. */
 export function rankCase(input: CaseInput): RankedCase {
   const { assessment, belief } = believe(input)
-  return {
+  const ranked = {
     assessment,
     ranking: rankBelief(belief, assessment.facts),
     next: nextChecks(belief, input, assessment),
     book: { version: BOOK.version, hash: BOOK_HASH },
     engine: ENGINE_VERSION,
   }
+  belief.release()
+  return ranked
 }

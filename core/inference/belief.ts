@@ -1,3 +1,4 @@
+import { giveBack } from './buffers'
 import { EpochTable } from './epoch-table'
 import { combineReadings, gatherEvidence, type Evidence, type PlacedReading } from './evidence'
 import { CLASSES, weightClass } from './heaviest'
@@ -8,7 +9,7 @@ import { newcomers, presentIn, type Newcomer, type Timeline } from './timeline'
 
 /** Mass that may be left out of the kept sets: for one more reading, and for leaving readings out. Figures are exact to about thirty times it. */
 export const WIDE_LOST = 1e-9
-export const NARROW_LOST = 1e-5
+export const NARROW_LOST = 1e-4
 export const FEW_LOST = 1e-3
 
 /**
@@ -28,7 +29,7 @@ export class Belief {
   readonly logEvidence: number
   readonly evidenceAt: ReadonlyMap<string, Evidence>
   readonly tables: readonly EpochTable[]
-  readonly swept: readonly { likelihood: Float64Array; joint: Float64Array }[]
+  readonly swept: { likelihood: Float64Array; joint: Float64Array }[]
   private readonly small: number
   private wideSets: KeptSets | undefined
   private narrowSets: KeptSets | undefined
@@ -62,7 +63,7 @@ export class Belief {
     return (this.wideSets ??= new KeptSets(this, WIDE_LOST))
   }
 
-  /** Sets that hold all but 1e-5 of the mass: enough to say what each reading moves, and for summaries. */
+  /** Sets that hold all but 1e-4 of the mass: enough to say to a tenth of a deciban what each reading moves, and for summaries. */
   get narrow(): KeptSets {
     return (this.narrowSets ??= new KeptSets(this, NARROW_LOST))
   }
@@ -70,6 +71,15 @@ export class Belief {
   /** Sets that hold all but a thousandth of the mass: enough to see whether the lead would change. */
   get few(): KeptSets {
     return (this.fewSets ??= new KeptSets(this, FEW_LOST))
+  }
+
+  /** Gives its working memory back for the next belief; nothing but `sets` and `faults` may be asked of it afterwards. */
+  release(): void {
+    for (const { likelihood, joint } of this.swept) {
+      giveBack(likelihood)
+      giveBack(joint)
+    }
+    this.swept.length = 0
   }
 
   conditionsNow(): { condition: string; probability: number }[] {

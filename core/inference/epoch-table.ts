@@ -1,3 +1,4 @@
+import { takeBuffer } from './buffers'
 import { SignLikelihood, type Evidence } from './evidence'
 import type { ConditionModel, Model } from './model'
 
@@ -188,8 +189,8 @@ export class EpochTable {
     const { H, model, single, pair, triples, tripleAt, parents, byFault } = this
     const n = model.faults.length
     const K = byFault.length
-    const out = new Float64Array(model.setCount)
-    const joint = new Float64Array(H > 1 ? model.setCount * H : 0)
+    const out = takeBuffer(model.setCount).fill(0)
+    const joint = takeBuffer(H > 1 ? model.setCount * H : 0)
     const scratch = new Float64Array(H)
     const keep = (set: number, a: number, b: number) => {
       out[set] = this.joint(a, b, -1, scratch)

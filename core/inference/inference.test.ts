@@ -219,6 +219,18 @@ describe('the shipped book', () => {
       expect(new Belief(m, []).faults.reduce((a, b) => a + b, 0)).toBeCloseTo(total, 9)
     }
   })
+  it('the shop’s confirmed cases move a prior by counting, the book weighing 40 cases', () => {
+    const book = buildModel(BOOK, 'coolant-loss', {})
+    const shop = buildModel(BOOK, 'coolant-loss', {}, { shop: { cases: 10, confirmed: { 'core-plug-leak': 5 } } })
+    const plug = book.faultIndex.get('core-plug-leak')!
+    const seam = book.faultIndex.get('radiator-seam-leak')!
+    expect(new Belief(shop, []).faults[plug]!).toBeCloseTo((40 * book.prior[plug]! + 5) / 50, 10)
+    expect(shop.prior[seam]!).toBeLessThan(book.prior[seam]!)
+  })
+  it('priors that sets of so few faults cannot carry are refused', () => {
+    const one = { ...BOOK, faults: BOOK.faults.slice(0, 1), nothingAtAll: { 'coolant-loss': 0.9, overheats: 0.9, 'no-heat': 0.9 } }
+    expect(() => buildModel({ ...one, faults: one.faults.map((f) => ({ ...f, prior: { ...f.prior, 'coolant-loss': 'everyFourth' as const } })) }, 'coolant-loss', {})).toThrow(RangeError)
+  })
   it('a fault exists unless the profile is known to exclude it', () => {
     const egr = BOOK.faults.find((f) => f.id === 'egr-cooler-internal')!
     expect(canExist(egr, {})).toBe(true)

@@ -133,7 +133,13 @@ export class KeptSets {
     for (let i = 0; i < this.kept.length; i++) {
       const set = this.setIn(i, e)
       const whole = 1 / likelihood[set]!
-      for (let h = 0; h < H; h++) sums[i * size + place[h]!]! += joint[set * H + h]! * whole
+      const row = set * H
+      if (size === 2) {
+        let holding = 0
+        for (let h = 0; h < H; h++) if (place[h] === 1) holding += joint[row + h]!
+        sums[2 * i + 1] = holding * whole
+        sums[2 * i] = 1 - holding * whole
+      } else for (let h = 0; h < H; h++) sums[i * size + place[h]!]! += joint[row + h]! * whole
     }
     const made = { places, sums, size }
     epoch.marginals.set(mask, made)

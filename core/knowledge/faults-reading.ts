@@ -8,7 +8,7 @@ export const READING_FAULTS: readonly Fault[] = [
   fault({
     id: 'coolant-sensor-biased', name: 'Coolant sensor biased', what: 'The sensor tells another temperature than there is.', part: 'engine', group: 'reading',
     prior: priors('exceptional', 'rare', 'rare'), priorBecause: 'Sensors age.',
-    effects: [yes('sensor-off-cold', 'mostly', 'Cold it disagrees with the air.'), yes('scan-disagrees', 'nearlyAlways', 'Scan against a second source.'), at('fan-late', { late: 'often', never: 'sometimes' }, 'The fan comes late, or early.'), yes('hot-at-idle', 'seldom', 'The fan comes late.'), yes('cooling-code', 'sometimes', 'Implausible values.'), yes('gauge-only', 'sometimes', 'Some dashes show it.'), yes('never-warms', 'seldom', 'It may read low.')],
+    effects: [yes('sensor-off-cold', 'mostly', 'Cold it disagrees with the air.'), yes('scan-disagrees', 'nearlyAlways', 'Scan against a second source.'), at('fan-late', { late: 'often', never: 'sometimes' }, 'The fan comes late, or early.'), yes('hot-at-idle', 'seldom', 'The fan comes late.'), yes('cooling-code', 'sometimes', 'Implausible values.'), yes('gauge-only', 'sometimes', 'Some dashes show it.'), yes('never-warms', 'seldom', 'It may read low.'), yes('plateau-low', 'sometimes', 'What is read by it settles where it says.'), at('opening-late', { late: 'sometimes' }, 'Reading high, every opening looks late.'), at('opening-early', { early: 'sometimes' }, 'Reading low, every opening looks early.'), yes('hot-at-load', 'seldom', 'Reading high, it cries wolf.')],
     guards: [secondAtSamePlace, guard('wiring-checked', 'Wiring checked')], cost: cost(0.4, 40), proof: 'Agrees within 3 K after a cold soak.',
   }),
   fault({

@@ -1,7 +1,7 @@
 import type { Assessment, CaseInput } from '../casefile/assess'
 import type { Belief } from '../inference/belief'
 import { canBeDone, CHECK_COSTS, type CheckCost, type Phase } from './check-costs'
-import { entropyBits, Prediction, signBits } from './predict'
+import { entropyBits, Prediction } from './predict'
 
 export interface NextCheck {
   check: string
@@ -40,7 +40,7 @@ export function nextChecks(belief: Belief, input: CaseInput, assessment: Pick<As
   return CHECK_COSTS.filter((cost) => canBeDone(cost, input.vehicle.profile) && stillOpen(cost, belief, input, spoken))
     .map(({ check, phase, minutes, apartMinutes = 0, ...cost }) => {
       const signs = openSigns({ check, phase, minutes, ...cost }, belief, input, spoken)
-      const bits = signs.reduce((sum, sign) => sum + signBits(prediction.weights, prediction.of(sign), sign.columns + 1), 0)
+      const bits = signs.reduce((sum, sign) => sum + prediction.bits(prediction.weights, sign), 0)
       return { check, phase, minutes: minutes + apartMinutes, bits: Math.min(bits, left) }
     })
     .filter((c) => c.bits > 0.01)

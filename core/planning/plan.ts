@@ -4,7 +4,7 @@ import type { SignModel } from '../inference/model'
 import { canBeDone, CHECK_COSTS, PHASES, type CheckCost, type Phase } from './check-costs'
 import { openSigns, spokenSigns, stillOpen } from './next-check'
 import { admits, opening, type PolicyName } from './policies'
-import { Prediction, signBits } from './predict'
+import { Prediction } from './predict'
 
 export interface PlanStep {
   check: string
@@ -118,7 +118,7 @@ function choose(open: Candidate[], beliefs: readonly Float64Array[], prediction:
     let bits = 0
     for (let p = 0; p < PROBES; p++) {
       const w = beliefs[(p * stride) % beliefs.length]!
-      for (const sign of candidate.signs) bits += signBits(w, prediction.of(sign), sign.columns + 1)
+      for (const sign of candidate.signs) bits += prediction.bits(w, sign)
       if (fresh.length > 0) {
         bits *= PROBES
         break

@@ -17,6 +17,7 @@ export class Prediction {
   readonly flat: Int16Array
   private readonly conditionsGiven: Float64Array
   private readonly known = new Map<string, Float64Array>()
+  private readonly rows = new Map<string, Float64Array>()
 
   constructor(
     readonly belief: Belief,
@@ -30,6 +31,14 @@ export class Prediction {
     this.flat = new Int16Array(3 * sorted.length).fill(belief.model.faults.length)
     this.members.forEach((list, i) => list.forEach((f, k) => (this.flat[3 * i + k] = f)))
     this.conditionsGiven = belief.conditionsOf(sorted)
+  }
+
+  /** Information of one reading of the sign under these weights of the sets, bits. */
+  bits(weights: Float64Array, sign: SignModel): number {
+    const given = this.of(sign)
+    let rows = this.rows.get(sign.sign.id)
+    if (!rows) this.rows.set(sign.sign.id, (rows = rowEntropies(given, sign.columns + 1)))
+    return signBits(weights, given, sign.columns + 1, rows)
   }
 
   /** P(reading shows state j | set i), sets × states of the sign, hidden conditions summed out given the evidence. */
@@ -95,18 +104,26 @@ export function entropyBits(probabilities: ArrayLike<number>): number {
   return sum
 }
 
-/** Information of one reading of a sign about the set, bits: Σ_j Σ_S P(S)·P(j|S)·log2(P(j|S)/P(j)). */
-export function signBits(weights: Float64Array, given: Float64Array, states: number): number {
+/** Σ_j p·log2 p of each row of a prediction: what a reading of the sign leaves open in each set, negative bits. */
+export function rowEntropies(given: Float64Array, states: number): Float64Array {
+  const out = new Float64Array(given.length / states)
+  for (let i = 0; i < out.length; i++)
+    for (let j = 0; j < states; j++) {
+      const p = given[i * states + j]!
+      if (p > 0) out[i]! += p * Math.log2(p)
+    }
+  return out
+}
+
+/** Information of one reading of a sign about the set, bits: Σ_S P(S)·Σ_j P(j|S)·log2 P(j|S) − Σ_j P(j)·log2 P(j). */
+export function signBits(weights: Float64Array, given: Float64Array, states: number, rows = rowEntropies(given, states)): number {
   const total = new Float64Array(states)
-  for (let i = 0; i < weights.length; i++) for (let j = 0; j < states; j++) total[j]! += weights[i]! * given[i * states + j]!
   let bits = 0
   for (let i = 0; i < weights.length; i++) {
     const w = weights[i]!
-    if (w < 1e-7) continue
-    for (let j = 0; j < states; j++) {
-      const p = given[i * states + j]!
-      if (p > 0) bits += w * p * Math.log2(p / total[j]!)
-    }
+    bits += w * rows[i]!
+    for (let j = 0; j < states; j++) total[j]! += w * given[i * states + j]!
   }
+  for (let j = 0; j < states; j++) if (total[j]! > 0) bits -= total[j]! * Math.log2(total[j]!)
   return Math.max(0, bits)
 }
