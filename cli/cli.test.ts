@@ -50,6 +50,13 @@ describe('the command line', () => {
     expect(run(['check', file]).stdout).toContain('does not prove')
     expect(JSON.parse(run(['check', seam, '--json']).stdout).holds[0].state).toBe('seep')
   })
+  it('reads a log of any columns, and says which column is wrong', () => {
+    const log = 'time;ECT (°F);x\n0:00;68;1\n0:10;104;2\n0:20;140;3\n'
+    const json = JSON.parse(run(['log', '-', '--column', 'engine-speed=x', '--json'], log).stdout)
+    expect(json.traces.map((t: { channel: string }) => t.channel).sort()).toEqual(['engine-speed', 'scan-coolant'])
+    expect(json.traces.find((t: { channel: string }) => t.channel === 'scan-coolant').values.map(Math.round)).toEqual([20, 40, 60])
+    expect(run(['log', '-', '--column', 'dash=none'], log).status).toBe(2)
+  })
   it('lists faults and signs, and audits the book', () => {
     expect(JSON.parse(run(['faults', '--json']).stdout).length).toBe(90)
     expect(JSON.parse(run(['signs', '--json']).stdout).length).toBeGreaterThan(180)

@@ -3,6 +3,7 @@ import { resolve } from 'node:path'
 import { parseArgs } from 'node:util'
 import { z } from 'zod'
 import { caseJsonSchema } from '../core/casefile/json-schema'
+import { importLog, readLogTable, suggestMapping } from '../core/casefile/log-import'
 import { believe } from '../core/casefile/rank-case'
 import { readCaseFile } from '../core/casefile/read'
 import { MAX_FILE_BYTES } from '../core/casefile/schema'
@@ -25,6 +26,7 @@ const USAGE = `Usage: npm run -s cli -- <command> [FILE] [--json]
   rank FILE         the suspects of a case, most probable first
   plan FILE         the checks to do next (--policy NAME, --prices FILE)
   check FILE        what every recorded check comes to
+  log FILE          a log of any columns as traces (--column channel=Name, --column time=Name)
   validate FILE     whether a case file can be read, and where not
   faults            the faults of the book with their names
   signs             the signs of the book with their states
@@ -135,6 +137,17 @@ function checkCommand(file: string | undefined, json: boolean): string {
   ].join('\n')
 }
 
+/** Columns as `channel=Column name`, beside what the file's own names suggest. */
+function logCommand(file: string | undefined, columns: readonly string[], json: boolean): string {
+  const table = readLogTable(readInput(file))
+  const suggested = suggestMapping(table)
+  const given = Object.fromEntries(columns.map((c) => [c.slice(0, c.indexOf('=')), c.slice(c.indexOf('=') + 1)]))
+  const { time = suggested.time ?? '', ...channels } = given
+  const log = importLog(table, { time, channels: { ...suggested.channels, ...channels } })
+  if (json) return lines({ columns: table.columns, decimalComma: table.decimalComma, traces: log.traces, notes: log.notes.map((n) => sentence(n)) })
+  return [...log.traces.map((t) => `${t.channel}: ${t.values.length} values over ${Math.round(t.seconds.at(-1)!)} s, ${Math.min(...t.values).toFixed(1)} to ${Math.max(...t.values).toFixed(1)}, from “${t.from}”`), ...log.notes.map((n) => sentence(n)), ''].join('\n')
+}
+
 function auditCommand(json: boolean): string {
   const audit = auditBook(BOOK, buildModel(BOOK, 'overheats', {}))
   if (json) return lines(audit)
@@ -149,7 +162,7 @@ const lines = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`
 
 function readArguments(args: string[]) {
   try {
-    return parseArgs({ args, allowPositionals: true, options: { json: { type: 'boolean', default: false }, write: { type: 'string' }, policy: { type: 'string', default: 'certainty' }, prices: { type: 'string' } } })
+    return parseArgs({ args, allowPositionals: true, options: { json: { type: 'boolean', default: false }, write: { type: 'string' }, policy: { type: 'string', default: 'certainty' }, prices: { type: 'string' }, column: { type: 'string', multiple: true, default: [] } } })
   } catch (error) {
     throw new UsageError(error instanceof Error ? error.message : String(error))
   }
@@ -168,6 +181,8 @@ function run(args: string[]): string {
       return checkCommand(file, json)
     case 'signs':
       return json ? lines(BOOK.signs.map(({ id, name, states, check }) => ({ id, name, states, check }))) : BOOK.signs.map((s) => `${s.id.padEnd(26)} ${s.name} (${s.states.join(', ')})\n`).join('')
+    case 'log':
+      return logCommand(file, values.column, json)
     case 'knowledge':
       if (file !== 'audit') throw new UsageError('Say: knowledge audit')
       return auditCommand(json)
