@@ -67,7 +67,7 @@ export async function appendRecord(tx: Transaction, shopId: string, caseId: stri
   const run = (record.data as { run?: string }).run
   if (run) {
     const start = await mustExist(tx, records, shopId, run, 'hold')
-    if (start.kind !== 'pressure-hold.start' || start.caseId !== caseId) throw refuse.bad('This reading belongs to no hold of this case.', 'record.data.run')
+    if (start.kind !== `${record.kind.split('.')[0]}.start` || start.caseId !== caseId) throw refuse.bad('This reading belongs to no hold or run of this case.', 'record.data.run')
   }
   const isNew = await appendFact(tx, records, 'record', factRow(shopId, caseId, record))
   if (isNew && used.length > 0)

@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs'
 import postgres from 'postgres'
 import { uuidv7 } from 'uuidv7'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
@@ -149,4 +150,20 @@ describe('import and export', () => {
     expect(answer.body.error.sentence).toMatch(says)
     expect((await oren.ask('GET', '/api/health')).body.ok).toBe(true)
   })
+})
+
+describe('every kind of record', () => {
+  it.each(['open', 'kept-apart'])('is taken in with the vignettes, %s, and given back the same', async (folder) => {
+    const oren = await Client.signedIn('oren')
+    for (const name of readdirSync(`data/vignettes/${folder}`)) {
+      const text = readFileSync(`data/vignettes/${folder}/${name}`, 'utf8')
+      const file = JSON.parse(text)
+      const taken = await oren.ask('POST', '/api/cases/import', text)
+      expect(taken.status, `${name}: ${JSON.stringify(taken.body).slice(0, 200)}`).toBeLessThan(300)
+      const back = (await oren.ask('GET', `/api/cases/${file.case.id}/export`)).body
+      const bare = (list: { id: string; kind: string; data: object }[]) => list.map(({ id, kind, data }) => ({ id, kind, data })).sort((a, b) => (a.id < b.id ? -1 : 1))
+      expect(bare(back.records), name).toEqual(bare(file.records))
+      expect(bare(back.events), name).toEqual(bare(file.events))
+    }
+  }, 120_000)
 })
