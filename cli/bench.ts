@@ -87,9 +87,8 @@ export function bench(runs = 40): BenchResult {
   for (let i = 0; i < 3; i++) makePlan(belief, input)
   const plan = timed(20, () => makePlan(belief, input))
   const log = benchLog()
-  const start = { airConditioning: 'off', fanWatched: true, level: 'full', surface: 'painted-or-taped' } as const
   const context = { complaint: input.case.complaint, profile: input.vehicle.profile, policy: DEFAULT_POLICY, atmosphereKPa: 86, mix: { base: 'ethylene-glycol' as const, massFraction: 0.52, elevationMetres: 1300 }, heldKPaGauge: 100, capacityLitres: 9 }
-  const analyse = () => analyseWarmUp(start, gatherSeries([], log), [], context)
+  const analyse = () => analyseWarmUp(gatherSeries([], log), [], context)
   analyse()
   const logs = timed(12, analyse)
   const baselineStart = performance.now()

@@ -74,7 +74,7 @@ export function rankCase(input: CaseInput): RankedCase {
   const ranked = {
     assessment,
     ranking: rankBelief(belief, assessment.facts),
-    next: nextChecks(belief, input, assessment),
+    next: nextChecks(belief, input),
     book: { version: BOOK.version, hash: BOOK_HASH },
     engine: ENGINE_VERSION,
   }

@@ -1,9 +1,7 @@
-import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { BOOK } from '../knowledge/book'
 import { rankCase } from './rank-case'
-import { readCaseFile } from './read'
-import { eventsOfKind } from './records'
+import { vignettes } from './vignette.fixture'
 
 interface Told {
   file: string
@@ -15,16 +13,13 @@ interface Told {
   suspects: { fault: string; probability: number }[]
 }
 
-function tell(folder: string): Told[] {
-  return readdirSync(`data/vignettes/${folder}`).map((name) => {
-    const file = readCaseFile(readFileSync(`data/vignettes/${folder}/${name}`, 'utf8'))
-    const closed = eventsOfKind(file.events, 'closed').at(-1)!
+function tell(folder: 'open' | 'kept-apart'): Told[] {
+  return vignettes(folder).map(({ name, file, causes, reason }) => {
     const { ranking } = rankCase(file)
-    const { causes } = closed.data
     const order = ranking.suspects.map((s) => s.fault)
     const nothing = causes.length === 0
     return {
-      file: `${folder}/${name}`, causes, reason: closed.data.words ?? '',
+      file: name, causes, reason,
       place: nothing ? (ranking.nothingWrong > ranking.suspects[0]!.probability ? 0 : 9) : Math.min(...causes.map((c) => order.indexOf(c))),
       probability: nothing ? ranking.nothingWrong : Math.max(...causes.map((c) => ranking.suspects[order.indexOf(c)]!.probability)),
       suspects: ranking.suspects.map(({ fault, probability }) => ({ fault, probability })),

@@ -25,8 +25,6 @@ export class Belief {
   readonly sets: Float64Array
   /** P(fault present in the last epoch) */
   readonly faults: Float64Array
-  /** log P(readings) up to a constant of the readings */
-  readonly logEvidence: number
   readonly evidenceAt: ReadonlyMap<string, Evidence>
   readonly tables: readonly EpochTable[]
   readonly swept: { likelihood: Float64Array; joint: Float64Array }[]
@@ -53,7 +51,6 @@ export class Belief {
     if (!(total > 0)) throw new RangeError('the readings leave no set of faults possible')
     for (let s = 0; s < weights.length; s++) weights[s]! /= total
     this.sets = weights
-    this.logEvidence = Math.log(total)
     this.faults = this.marginals()
     this.evidenceAt = new Map(this.evidence.map((item) => [item.key, item]))
   }

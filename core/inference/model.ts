@@ -2,7 +2,7 @@ import type { Complaint } from '../casefile/complaint'
 import type { SystemProfile } from '../casefile/profile'
 import { LEVELS, PRIORS } from '../knowledge/levels'
 import type { AtLeast, Book, Fault, Sign } from '../knowledge/types'
-import { indexSets, setAt, type SetIndex } from './sets'
+import { indexSets, type SetIndex } from './sets'
 
 export const MAX_CONCURRENT = 3
 
@@ -65,7 +65,6 @@ export interface Model {
   setCount: number
   /** prior probability of each set; 0 for sets whose members exclude each other */
   weight: Float64Array
-  indexOf: (members: readonly number[]) => number
   faultIndex: ReadonlyMap<string, number>
   conditions: readonly ConditionModel[]
   signs: ReadonlyMap<string, SignModel>
@@ -101,7 +100,7 @@ export function buildModel(
   const signs = new Map(book.signs.map((sign) => [sign.id, signModel(sign, book, faults, conditionIndex)]))
   return {
     book, faults, prior, sets, members: sets.members, setCount: sets.count, weight,
-    indexOf: (list) => setAt(sets, list), faultIndex, conditions, signs,
+    faultIndex, conditions, signs,
   }
 }
 

@@ -1,7 +1,6 @@
 import type { Complaint } from '../casefile/complaint'
-import type { Part } from '../casefile/profile'
 import type { Level, Prior } from './levels'
-import type { AtLeast, Cause, Effect, Fault, Group, Guard, Link, RepairCost } from './types'
+import type { AtLeast, Cause, Effect, Fault, Guard, Link, RepairCost } from './types'
 
 export const at = (sign: string, atLeast: AtLeast, because: string): Effect => ({ sign, atLeast, because })
 export const yes = (sign: string, level: Level, because: string): Effect => at(sign, { yes: level }, because)
@@ -15,24 +14,8 @@ export const guard = (id: string, text: string, ...rows: string[]): Guard => ({
 /** Priors in the order: loses coolant, overheats, no heat. */
 export const priors = (loss: Prior, hot: Prior, cold: Prior): Readonly<Record<Complaint, Prior>> => ({ 'coolant-loss': loss, overheats: hot, 'no-heat': cold })
 
-export interface FaultRow {
-  id: string
-  name: string
-  what: string
-  part?: Part
-  group: Group
-  prior: Readonly<Record<Complaint, Prior>>
-  priorBecause: string
-  needs?: Fault['needs']
-  excludes?: string
-  effects: readonly Effect[]
-  causes?: readonly Cause[]
-  guards: readonly Guard[]
-  links?: readonly Link[]
-  cost: RepairCost
-  disturbs?: Fault['disturbs']
-  proof: string
-}
+/** A fault as it is written in the tables: what most faults share may be left out. */
+export type FaultRow = Omit<Fault, 'causes' | 'links' | 'disturbs'> & Partial<Pick<Fault, 'causes' | 'links' | 'disturbs'>>
 
 const OPENED = { fault: 'trapped-air', level: 'seldom', because: 'The system is opened for it, and air gets in.' } as const
 

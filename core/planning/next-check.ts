@@ -1,4 +1,4 @@
-import type { Assessment, CaseInput } from '../casefile/assess'
+import type { CaseInput } from '../casefile/assess'
 import type { Belief } from '../inference/belief'
 import { canBeDone, CHECK_COSTS, type CheckCost, type Phase } from './check-costs'
 import { entropyBits, Prediction } from './predict'
@@ -32,8 +32,7 @@ export function stillOpen(cost: CheckCost, belief: Belief, input: CaseInput, spo
 }
 
 /** Checks that can be done and were not, by expected information per minute of hands-on work, most first. */
-export function nextChecks(belief: Belief, input: CaseInput, assessment: Pick<Assessment, 'works'>): NextCheck[] {
-  void assessment
+export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
   const prediction = new Prediction(belief, 500)
   const spoken = spokenSigns(belief)
   const left = entropyBits(prediction.weights)

@@ -1,13 +1,10 @@
+import { median } from './line'
+
 export interface SlopeEstimate {
   slope: number
   low: number
   high: number
   intercept: number
-}
-
-function median(sorted: number[]): number {
-  const middle = sorted.length >> 1
-  return sorted.length % 2 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2
 }
 
 /**

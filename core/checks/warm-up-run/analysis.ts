@@ -4,7 +4,7 @@ import { changePoint } from '../../statistics/change-point'
 import { fitLine, interpolate, median } from '../../statistics/line'
 import type { CheckContext } from '../outcome'
 import { isUnitSlip } from '../sensor-agreement/analysis'
-import type { WarmUpMark, WarmUpStart } from './record'
+import type { WarmUpMark } from './record'
 import { gaps, thin, type RunSeries, type Series } from './series'
 
 export interface FanCycle {
@@ -50,7 +50,7 @@ const OPENING_EXPECTED = { outlet: { mean: 0, sd: 4 }, inlet: { mean: 8.5, sd: 5
  * cycles, agreement of sensors, unit slip, early pressure, level creep. °C, seconds. The comparison with the
  * rating is wide by nature: the run alone never condemns "opens late".
  */
-export function analyseWarmUp(start: WarmUpStart, series: RunSeries, marks: readonly WarmUpMark[], context: CheckContext): WarmUpAnalysis {
+export function analyseWarmUp(series: RunSeries, marks: readonly WarmUpMark[], context: CheckContext): WarmUpAnalysis {
   const side = knownValue(context.profile.thermostatSide) ?? 'not-known'
   const rating = knownValue(context.profile.thermostatRatingC)
   const engine = series['scan-coolant'] ?? series['infrared-engine'] ?? series['engine-side-hose']
@@ -69,7 +69,6 @@ export function analyseWarmUp(start: WarmUpStart, series: RunSeries, marks: read
   fan(out, warm, marks)
   agree(out, series)
   sides(out, series, warm)
-  void start
   return out
 }
 

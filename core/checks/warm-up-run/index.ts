@@ -8,7 +8,7 @@ import { warmUpSigns } from './signs'
 export const warmUpRunCheck = perRun('warm-up-run', 'warm-up-run.start', ['warm-up-run.reading', 'warm-up-run.mark', 'warm-up-run.trace'], (start, own, context, source) => {
   const series = gatherSeries(ofKind(own, 'warm-up-run.reading').map((r) => r.data), ofKind(own, 'warm-up-run.trace').map((r) => r.data))
   const marks = ofKind(own, 'warm-up-run.mark').map((r) => r.data)
-  const figures = analyseWarmUp(start, series, marks, context)
+  const figures = analyseWarmUp(series, marks, context)
   const second = figures.agreement.find((p) => p.other !== 'dash' && !p.unitSlip && Math.abs(p.medianK) < 8)
   const facts: string[] = []
   if (second) facts.push('engine-temperature-second-source', 'second-temperature')

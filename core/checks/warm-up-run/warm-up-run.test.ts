@@ -117,7 +117,7 @@ describe('warm-up run', () => {
   it('a log of 10 Hz and one of 0.1 Hz tell the same', () => {
     const analyse = (every: number) => {
       const { seconds, scan, hose } = simulate({ opens: 88, every })
-      return analyseWarmUp({ airConditioning: 'off', fanWatched: false, level: 'full', surface: 'not-said' }, { 'scan-coolant': { x: seconds, y: scan }, 'radiator-side-hose': { x: seconds, y: hose } }, [], CONTEXT)
+      return analyseWarmUp({ 'scan-coolant': { x: seconds, y: scan }, 'radiator-side-hose': { x: seconds, y: hose } }, [], CONTEXT)
     }
     expect(Math.abs(analyse(1).opening!.seconds - analyse(10).opening!.seconds)).toBeLessThan(45)
   })
