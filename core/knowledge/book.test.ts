@@ -3,7 +3,7 @@ import { buildModel } from '../inference/model'
 import { mutatedBook } from '../inference/stability'
 import { CHECK_COSTS } from '../planning/check-costs'
 import { auditBook } from './audit'
-import { BOOK, BOOK_HASH, currentFault } from './book'
+import { BOOK, BOOK_HASH, currentFault, reasonFor } from './book'
 import { PRIORS } from './levels'
 import { LEAK_PLACES } from './places'
 import { stableHash } from './hash'
@@ -88,6 +88,13 @@ describe('the book', () => {
     for (const p of LEAK_PLACES) expect(faults.has(p.fault), p.id).toBe(true)
     for (const cost of CHECK_COSTS) for (const id of cost.signs({}, 'overheats')) expect(signs.has(id), `${cost.check} ${id}`).toBe(true)
     for (const to of Object.values(BOOK.aliases.faults)) expect(faults.has(to)).toBe(true)
+  })
+  it('says why a fault shows in a sign, also where it acts through a hidden condition', () => {
+    expect(reasonFor('lower-hose-collapsing', 'lower-hose-flat')).toBe('Seen when revved.')
+    expect(reasonFor('pump-impeller-loose', 'heater-cold')).toBe('The heater is fed by the same pump.')
+    expect(reasonFor('low-coolant', 'heat-in-bursts')).toBe('Heat comes and goes as the pocket moves.')
+    expect(reasonFor('pump-impeller-loose', 'cap-opens-early')).toBeUndefined()
+    expect(reasonFor('no-such-fault', 'heater-cold')).toBeUndefined()
   })
   it('calls an old fault by its new name', () => {
     expect(currentFault('fan-electric-dead')).toBe('fan-motor-dead')

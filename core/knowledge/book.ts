@@ -41,4 +41,21 @@ export const currentFault = (id: string): string => BOOK.aliases.faults[id] ?? i
 /** A sign's id in this book, for an id of any earlier one. */
 export const currentSign = (id: string): string => BOOK.aliases.signs[id] ?? id
 
+/**
+ * Why a fault shows in a sign: the reason of its own effect, or of the hidden condition through which it acts, at
+ * most two conditions deep. Undefined where it has nothing to do with the sign.
+ */
+export function reasonFor(faultId: string, signId: string): string | undefined {
+  const fault = BOOK.faults.find((f) => f.id === faultId)
+  const own = fault?.effects.find((e) => e.sign === signId)
+  if (!fault || own) return own?.because
+  const first = new Set(fault.causes.map((c) => c.condition))
+  const second = BOOK.conditions.filter((c) => c.causedBy.some((b) => first.has(b.condition))).map((c) => c.id)
+  for (const id of [...first, ...second]) {
+    const effect = BOOK.conditions.find((c) => c.id === id)?.effects.find((e) => e.sign === signId)
+    if (effect) return effect.because
+  }
+  return undefined
+}
+
 export const BOOK_HASH = stableHash(JSON.stringify(BOOK))

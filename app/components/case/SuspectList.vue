@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RankAnswer } from '../../workers/rank.worker'
-import { BOOK } from '../../../core/knowledge/book'
+import { reasonFor } from '../../../core/knowledge/book'
 import { formatChance } from '../../../words/format'
 
 const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean }>()
@@ -16,9 +16,8 @@ const rows = computed(() => {
   return suspects.slice(0, all.value ? undefined : 5).map((s, i) => {
     const was = answer.before?.probability[s.fault]
     const change = was === undefined || Math.max(was, s.probability) < 0.05 || formatChance(was) === formatChance(s.probability) ? undefined : { up: s.probability > was, text: formatChance(was) }
-    const own = new Set(BOOK.faults.find((f) => f.id === s.fault)?.effects.map((e) => e.sign))
     const strongest = moved.filter((m) => m.fault === s.fault && m.decibans > 0.7).sort((a, b) => b.decibans - a.decibans)
-    const because = [...new Set(strongest.flatMap((m) => says.filter((x) => x.reading === m.reading && own.has(x.sign)).slice(0, 1)).map((x) => preferences.say(x.message)))].slice(0, 2)
+    const because = [...new Set(strongest.flatMap((m) => says.filter((x) => x.reading === m.reading && reasonFor(s.fault, x.sign) !== undefined).slice(0, 1)).map((x) => preferences.say(x.message)))].slice(0, 2)
     return { ...s, index: i, change, because: because.join('; '), open: s.guards.filter((g) => !g.met), role: s.role }
   })
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK } from '../../../core/knowledge/book'
+import { BOOK, reasonFor } from '../../../core/knowledge/book'
 import type { RankedCase } from '../../../core/casefile/rank-case'
 import { formatChance } from '../../../words/format'
 
@@ -17,7 +17,7 @@ const evidence = computed(() => {
     .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
     .map((m) => {
       const said = ranking.says.filter((s) => s.reading === m.reading)
-      const reasons = [...new Set(said.map((s) => entry.value?.effects.find((e) => e.sign === s.sign)?.because).filter(Boolean))]
+      const reasons = [...new Set(said.map((s) => (props.fault ? reasonFor(props.fault, s.sign) : undefined)).filter(Boolean))]
       return { ...m, text: [...new Set(said.map((s) => preferences.say(s.message)))].join('; '), reason: reasons[0] ?? (m.decibans < 0 ? 'Others explain it better, or it should have shown and did not.' : 'It makes the others less likely.') }
     })
 })
