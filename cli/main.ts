@@ -122,9 +122,9 @@ function checkCommand(file: string | undefined, json: boolean): string {
   if (json)
     return lines({
       holds: holds.map(({ id, analysis }) => ({ source: id, ...analysis, notes: say(analysis.notes), doesNotProve: say(analysis.doesNotProve), cautions: say(analysis.cautions) })),
-      caps: caps.map(({ id, analysis }) => ({ source: id, ...analysis, doesNotProve: say(analysis.doesNotProve) })),
+      caps: caps.map(({ id, analysis, intervals }) => ({ source: id, ...analysis, intervals, doesNotProve: say(analysis.doesNotProve) })),
       selfChecks: selfChecks.map(({ id, analysis }) => ({ source: id, ...analysis })),
-      checks: outcomes.map(({ check, source, states, figures, doesNotProve, cautions, notes, signs }) => ({ check, source, states, figures, doesNotProve: say(doesNotProve), cautions: say(cautions), notes: say(notes), signs: signs.map((s) => ({ sign: s.sign, likelihood: s.likelihood, validity: s.validity, says: sentence(s.says) })) })),
+      checks: outcomes.map(({ check, source, states, figures, intervals, doesNotProve, cautions, notes, signs }) => ({ check, source, states, figures, intervals, doesNotProve: say(doesNotProve), cautions: say(cautions), notes: say(notes), signs: signs.map((s) => ({ sign: s.sign, likelihood: s.likelihood, validity: s.validity, says: sentence(s.says) })) })),
       assumptions: say(assumptions),
     })
   return [

@@ -8,6 +8,7 @@ import type { SignReading } from '../checks/sign-reading'
 import { CHECKS } from '../checks/registry'
 import type { CheckContext, CheckOutcome } from '../checks/outcome'
 import { DEFAULT_POLICY, type Policy } from '../checks/policy'
+import { intervalsOf, type Bounds } from '../checks/spread'
 import { analyseTesterSelfCheck, type TesterSelfCheckAnalysis } from '../checks/tester-self-check/analysis'
 import type { PlacedReading } from '../inference/evidence'
 import { message, type Message } from '../message'
@@ -48,7 +49,7 @@ export interface AssessedHold {
 
 export interface Assessment {
   holds: AssessedHold[]
-  caps: { id: string; record: RecordData<'cap.test'>; analysis: CapAnalysis }[]
+  caps: { id: string; record: RecordData<'cap.test'>; analysis: CapAnalysis; intervals: Record<string, Bounds> }[]
   selfChecks: { id: string; record: RecordData<'tester-self-check.test'>; analysis: TesterSelfCheckAnalysis }[]
   /** every other check's outcomes, in the order of observation */
   outcomes: CheckOutcome[]
@@ -93,7 +94,7 @@ export function assess(input: CaseInput): Assessment {
   const caps = ofKind(records, 'cap.test').map((cap) => {
     const analysis = analyseCap(cap.data, mix)
     add(cap.observedAt, capSigns(cap.id, cap.data, analysis))
-    return { id: cap.id, record: cap.data, analysis, observedAt: cap.observedAt }
+    return { id: cap.id, record: cap.data, analysis, intervals: intervalsOf(cap.data, (data) => analyseCap(data, mix)), observedAt: cap.observedAt }
   })
   const selfChecks = ofKind(records, 'tester-self-check.test').map((check) => ({
     id: check.id,

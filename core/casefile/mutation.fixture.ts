@@ -1,8 +1,9 @@
 import { Belief } from '../inference/belief'
 import type { Model } from '../inference/model'
 import { entriesOf, faultsWithEntryMoved } from '../inference/stability'
+import { COMPLAINTS, type Complaint } from './complaint'
 import { BOOK } from '../knowledge/book'
-import { LEVELS, type Level } from '../knowledge/levels'
+import { LEVELS, PRIORS, type Level, type Prior } from '../knowledge/levels'
 import { believe } from './rank-case'
 import type { Vignette } from './vignette.fixture'
 
@@ -56,10 +57,47 @@ function askCauses(vignette: Vignette, seen: Map<string, { moved: number; asked:
   }
 }
 
+const PRIOR_LADDER = Object.keys(PRIORS) as Prior[]
+const priorKey = (fault: string, complaint: Complaint) => `prior > ${fault} @ ${complaint}`
+
+/** Moves each fault's prior in the vignettes of the complaint: sets that hold the fault change by the ratio of its odds. */
+function askPriors({ file, ...vignette }: Vignette, seen: Map<string, { moved: number; asked: number }>) {
+  const { belief, model } = believe(file)
+  const wanted = Object.keys(probabilitiesOf({ file, ...vignette })).map((id) => model.faultIndex.get(id)!)
+  const n = model.faults.length
+  const alone = new Float64Array(n + 1)
+  const both = wanted.map(() => new Float64Array(n + 1))
+  let mass = 0
+  belief.narrow.forEachNow((a, b, c, w) => {
+    mass += w
+    for (const f of [a, b, c]) {
+      alone[f]! += w
+      wanted.forEach((g, k) => ([a, b, c].includes(g) ? (both[k]![f]! += w) : 0))
+    }
+  })
+  model.faults.forEach((fault, f) => {
+    const at = PRIOR_LADDER.indexOf(fault.prior[file.case.complaint])
+    const key = priorKey(fault.id, file.case.complaint)
+    const known = seen.get(key) ?? { moved: 0, asked: 0 }
+    seen.set(key, known)
+    known.asked++
+    for (const by of [STEPS, -STEPS]) {
+      const to = PRIORS[PRIOR_LADDER[Math.min(PRIOR_LADDER.length - 1, Math.max(0, at + by))]!]
+      const was = PRIORS[PRIOR_LADDER[at]!]
+      const ratio = (to / (1 - to)) / (was / (1 - was))
+      wanted.forEach((g, k) => {
+        const p = alone[g]! / mass
+        const now = (alone[g]! + (ratio - 1) * both[k]![f]!) / (mass + (ratio - 1) * alone[f]!)
+        known.moved = Math.max(known.moved, Math.abs(now - p))
+      })
+    }
+  })
+}
+
 /**
- * Every level of the book (faults' effects and conditions' effects on signs, leaks, what brings conditions about)
+ * Every level of the book (faults' effects and conditions' effects on signs, leaks, what brings conditions about, priors)
  * whose move by three steps up and down leaves all vignettes within their tolerance, with the reason, keyed
- * "fault or condition > sign" and "fault or condition => condition".
+ * "fault or condition > sign", "fault or condition => condition" and "prior > fault @ complaint".
  */
 export function unmovedEntries(list: readonly Vignette[]): Record<string, string> {
   const seen = new Map<string, { moved: number; asked: number }>()
@@ -81,7 +119,10 @@ export function unmovedEntries(list: readonly Vignette[]): Record<string, string
         }
       }
   }
-  for (const vignette of list) askCauses(vignette, seen)
+  for (const vignette of list) {
+    askCauses(vignette, seen)
+    askPriors(vignette, seen)
+  }
   const out: Record<string, string> = {}
   const every = [
     ...BOOK.faults.flatMap((f) => f.causes.map((c) => `${f.id} => ${c.condition}`)),
@@ -89,10 +130,11 @@ export function unmovedEntries(list: readonly Vignette[]): Record<string, string
     ...BOOK.faults.flatMap((f) => f.effects.map((e) => `${f.id} > ${e.sign}`)),
     ...BOOK.conditions.flatMap((c) => c.effects.map((e) => `${c.id} > ${e.sign}`)),
     ...BOOK.signs.map((s) => `leak > ${s.id}`),
+    ...BOOK.faults.flatMap((f) => COMPLAINTS.map((c) => priorKey(f.id, c))),
   ]
   for (const key of [...new Set(every)].sort()) {
     const known = seen.get(key)
-    if (!known) out[key] = 'no vignette reads this sign on a vehicle that can have this'
+    if (!known) out[key] = key.startsWith('prior') ? 'no vignette of this complaint has a vehicle that can have it' : 'no vignette reads this sign on a vehicle that can have this'
     else if (known.moved <= TOLERANCE) out[key] = `read in ${known.asked}, where other readings had settled it`
   }
   return out

@@ -20,7 +20,7 @@ describe('the levels of the book', () => {
     const listed = Object.keys(read('unmoved-levels'))
     const unmoved = unmovedEntries(all)
     expect(Object.keys(unmoved).filter((key) => !listed.includes(key))).toEqual([])
-    const total = BOOK.faults.reduce((s, f) => s + f.effects.length + f.causes.length, 0) + BOOK.conditions.reduce((s, c) => s + c.effects.length + c.causedBy.length + 1, 0) + BOOK.signs.length
+    const total = BOOK.faults.reduce((s, f) => s + f.effects.length + f.causes.length, 0) + BOOK.conditions.reduce((s, c) => s + c.effects.length + c.causedBy.length + 1, 0) + BOOK.signs.length + BOOK.faults.length * 3
     process.stdout.write(`levels: ${total}, moved by three steps ${Object.keys(unmoved).length} leave every vignette within ${TOLERANCE}\n`)
     expect(Object.keys(unmoved).length).toBeLessThanOrEqual(listed.length)
   }, 300_000)

@@ -5,6 +5,7 @@ import type { Message } from '../message'
 import type { CoolantBase } from '../physics/coolant'
 import type { Policy } from './policy'
 import type { SignReading } from './sign-reading'
+import { intervalsOf, type Bounds } from './spread'
 
 /** What every check may use besides its own records. */
 export interface CheckContext {
@@ -27,6 +28,8 @@ export interface CheckOutcome {
   states: string[]
   /** every computed figure, units in the names */
   figures: object
+  /** 90 % intervals of the figures, by their path; a figure that brings its own is not repeated */
+  intervals: Record<string, Bounds>
   signs: SignReading[]
   /** facts that guards ask for */
   facts: string[]
@@ -36,7 +39,7 @@ export interface CheckOutcome {
   notes: Message[]
 }
 
-export type Judged = Partial<Pick<CheckOutcome, 'states' | 'figures' | 'signs' | 'facts' | 'doesNotProve' | 'cautions' | 'notes'>>
+export type Judged = Partial<Pick<CheckOutcome, 'states' | 'figures' | 'intervals' | 'signs' | 'facts' | 'doesNotProve' | 'cautions' | 'notes'>>
 
 export interface CheckModule {
   check: string
@@ -44,7 +47,7 @@ export interface CheckModule {
   assess: (records: readonly CaseRecord[], context: CheckContext) => CheckOutcome[]
 }
 
-const EMPTY = { states: [], figures: {}, signs: [], facts: [], doesNotProve: [], cautions: [], notes: [] }
+const EMPTY = { states: [], figures: {}, intervals: {}, signs: [], facts: [], doesNotProve: [], cautions: [], notes: [] }
 
 /** A check whose every record stands for itself. */
 export function perRecord<K extends RecordKind>(
@@ -56,9 +59,12 @@ export function perRecord<K extends RecordKind>(
     check,
     kinds: [kind],
     assess: (records, context) =>
-      ofKind(records, kind).map((record) => ({
-        check, source: record.id, observedAt: record.observedAt, ...EMPTY, ...judge(record.data as RecordData<K>, context, record.id),
-      })),
+      ofKind(records, kind).map((record) => {
+        const figuresOf = (data: RecordData<K>) => judge(data, context, record.id).figures ?? {}
+        const data = record.data as RecordData<K>
+        const judged = judge(data, context, record.id)
+        return { check, source: record.id, observedAt: record.observedAt, ...EMPTY, ...judged, intervals: { ...intervalsOf(data, figuresOf), ...judged.intervals } }
+      }),
   }
 }
 

@@ -23,7 +23,7 @@ export const crankingRiseCheck: CheckModule = {
     const cautions = [message('caution.cranking')]
     if (runs.some((r) => !r.data.turnedByHandFirst)) cautions.unshift(message('caution.cylinderMayBeFull'))
     return [{
-      check: 'cranking-rise', source: runs.at(-1)!.id, observedAt: runs.at(-1)!.observedAt, states: [figures.state], figures, signs: crankingSigns(figures),
+      check: 'cranking-rise', source: runs.at(-1)!.id, observedAt: runs.at(-1)!.observedAt, states: [figures.state], figures, intervals: {}, signs: crankingSigns(figures),
       facts: figures.state === 'rise' ? ['cranking-rise'] : [], doesNotProve: [message('cranking.pass.sealsCold'), message('cranking.gasketOrCrack')], cautions, notes,
     }]
   },

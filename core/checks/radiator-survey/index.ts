@@ -1,7 +1,8 @@
 import { message } from '../../message'
 import { perRecord } from '../outcome'
+import { boundsAround } from '../spread'
 import { analyseSurvey } from './analysis'
-import { surveySigns } from './signs'
+import { COLD_SHARE_ERROR, surveySigns } from './signs'
 
 export const radiatorSurveyCheck = perRecord('radiator-survey', 'radiator-survey.grid', (record, _, source) => {
   const figures = analyseSurvey(record)
@@ -10,5 +11,6 @@ export const radiatorSurveyCheck = perRecord('radiator-survey', 'radiator-survey
   if (record.pumpDelivers === 'shown') facts.push('pump-delivers')
   const notes = record.thermostatOpen === 'shown' ? [] : [message('survey.thermostatNotShown')]
   if (record.fan === 'on') notes.push(message('survey.fanOn'))
-  return { figures, states: [figures.state], facts, notes, signs: surveySigns(source, record, figures), doesNotProve: [message('survey.pass.innerRows')], cautions: [message('caution.hotSurfaces'), message('caution.fansStart')] }
+  const intervals = figures.coldShare === undefined ? undefined : { coldShare: boundsAround(figures.coldShare, COLD_SHARE_ERROR) }
+  return { figures, ...(intervals && { intervals }), states: [figures.state], facts, notes, signs: surveySigns(source, record, figures), doesNotProve: [message('survey.pass.innerRows')], cautions: [message('caution.hotSurfaces'), message('caution.fansStart')] }
 })

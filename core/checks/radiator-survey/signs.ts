@@ -5,6 +5,9 @@ import type { SignReading } from '../sign-reading'
 import type { SurveyAnalysis } from './analysis'
 import type { RadiatorSurvey } from './record'
 
+/** Standard error of the share of cold cells: a cell or two at the edge. */
+export const COLD_SHARE_ERROR = 0.03
+
 /** Patches say something only with the thermostat open, the pump delivering and the fan off. */
 export function surveySigns(source: string, record: RadiatorSurvey, analysis: SurveyAnalysis): SignReading[] {
   const out: SignReading[] = []
@@ -27,7 +30,7 @@ export function surveySigns(source: string, record: RadiatorSurvey, analysis: Su
   if (analysis.coldShare !== undefined)
     out.push(
       measuredReading({
-        source: `${source}#patches`, sign: 'radiator-patches', value: analysis.coldShare, error: 0.03, given: { no: { mean: 0, sd: 0.03 }, yes: { low: 0.08, high: 0.8 } }, validity,
+        source: `${source}#patches`, sign: 'radiator-patches', value: analysis.coldShare, error: COLD_SHARE_ERROR, given: { no: { mean: 0, sd: 0.03 }, yes: { low: 0.08, high: 0.8 } }, validity,
         conditions: 'infrared grid', says: message('says.coldPatches', { percent: Math.round(analysis.coldShare * 100) }),
       }),
     )

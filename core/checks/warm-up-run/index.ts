@@ -3,7 +3,7 @@ import { perRun } from '../outcome'
 import { ofKind } from '../../casefile/records'
 import { analyseWarmUp } from './analysis'
 import { gatherSeries } from './series'
-import { warmUpSigns } from './signs'
+import { warmUpIntervals, warmUpSigns } from './signs'
 
 export const warmUpRunCheck = perRun('warm-up-run', 'warm-up-run.start', ['warm-up-run.reading', 'warm-up-run.mark', 'warm-up-run.trace'], (start, own, context, source) => {
   const series = gatherSeries(ofKind(own, 'warm-up-run.reading').map((r) => r.data), ofKind(own, 'warm-up-run.trace').map((r) => r.data))
@@ -31,5 +31,5 @@ export const warmUpRunCheck = perRun('warm-up-run', 'warm-up-run.start', ['warm-
   if (start.level === 'low') notes.push(message('note.sensorMayBeDry'))
   for (const g of figures.gaps.slice(0, 3)) notes.push(message('warmUp.gap', { from: Math.round(g.from), to: Math.round(g.to) }))
   const cautions = [message('caution.stopLimit', { limit: { kind: 'temperature', si: figures.stopLimitC } }), message('caution.raisedSpeed')]
-  return { figures, states, facts, notes, cautions, signs: warmUpSigns(source, start, figures), doesNotProve: [message('warmUp.pass.opensLate'), message('fan.pass.acOnly')] }
+  return { figures, intervals: warmUpIntervals(figures), states, facts, notes, cautions, signs: warmUpSigns(source, start, figures), doesNotProve: [message('warmUp.pass.opensLate'), message('fan.pass.acOnly')] }
 })

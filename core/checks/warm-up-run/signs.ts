@@ -1,11 +1,28 @@
 import { message } from '../../message'
 import { measuredLikelihood, measuredReading } from '../measured'
 import { binaryReading, type SignReading } from '../sign-reading'
+import { boundsAround, type Bounds } from '../spread'
 import type { WarmUpAnalysis } from './analysis'
 import type { WarmUpStart } from './record'
 
 const kelvin = (si: number) => ({ kind: 'temperatureDifference' as const, si })
 const celsius = (si: number) => ({ kind: 'temperature' as const, si })
+
+/** Standard errors of a run's figures: what the sensors' accuracy and the reading of a curve leave, K, kPa, mm a minute. */
+const ERRORS = {
+  plateauC: 2, plateauBelowRatingK: 2, overshootK: 1.5, wanderK: 0.7, pressureAtSixtyKPa: 5, levelLateMmPerMinute: 0.2, warmUpKPerMinute: 0.15, hottestC: 1.5, leastMarginK: 2, 'opening.engineC': 2,
+  'fan.onC': 2, 'fan.hysteresisK': 1.5, 'fan.duty': 0.05, 'fan.cycleSeconds': 5,
+} as const
+
+/** 90 % intervals of the run's figures; the opening brings its own. */
+export function warmUpIntervals(a: WarmUpAnalysis): Record<string, Bounds> {
+  return Object.fromEntries(
+    Object.entries(ERRORS).flatMap(([path, sd]) => {
+      const value = path.split('.').reduce<unknown>((part, key) => (part as Record<string, unknown> | undefined)?.[key], a)
+      return typeof value === 'number' && Number.isFinite(value) ? [[path, boundsAround(value, sd)]] : []
+    }),
+  )
+}
 
 /** The scan must have been confirmed by a second source before an opening or a plateau means what it says. */
 export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysis): SignReading[] {
@@ -16,19 +33,19 @@ export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysi
   const validity = confirmed * level
   openingSigns(out, source, a, validity)
   if (a.plateauC !== undefined && a.plateauBelowRatingK !== undefined) {
-    const reading = measuredReading({ source: `${source}#plateau`, sign: 'plateau-low', value: a.plateauBelowRatingK, error: 2, given: { no: { mean: -5, sd: 5 }, yes: { low: 4, high: 50 } }, validity, conditions: 'warm-up run', says: message('says.plateau', { temperature: celsius(a.plateauC) }) })
+    const reading = measuredReading({ source: `${source}#plateau`, sign: 'plateau-low', value: a.plateauBelowRatingK, error: ERRORS.plateauBelowRatingK, given: { no: { mean: -5, sd: 5 }, yes: { low: 4, high: 50 } }, validity, conditions: 'warm-up run', says: message('says.plateau', { temperature: celsius(a.plateauC) }) })
     out.push(reading)
   }
   if (a.overshootK !== undefined && a.fan.cycles.length === 0)
-    out.push(measuredReading({ source: `${source}#overshoot`, sign: 'overshoot', value: a.overshootK, error: 1.5, given: { no: { mean: 2, sd: 2 }, yes: { low: 6, high: 30 } }, validity, conditions: 'warm-up run', says: message('says.overshoot', { difference: kelvin(a.overshootK) }) }))
+    out.push(measuredReading({ source: `${source}#overshoot`, sign: 'overshoot', value: a.overshootK, error: ERRORS.overshootK, given: { no: { mean: 2, sd: 2 }, yes: { low: 6, high: 30 } }, validity, conditions: 'warm-up run', says: message('says.overshoot', { difference: kelvin(a.overshootK) }) }))
   if (a.wanderK !== undefined && a.fan.cycles.length === 0)
-    out.push(measuredReading({ source: `${source}#wanders`, sign: 'wanders', value: a.wanderK, error: 0.7, given: { no: { mean: 1, sd: 1.2 }, yes: { low: 4, high: 20 } }, validity: 0.88, conditions: 'warm-up run', says: message('says.wanders', { difference: kelvin(a.wanderK) }) }))
+    out.push(measuredReading({ source: `${source}#wanders`, sign: 'wanders', value: a.wanderK, error: ERRORS.wanderK, given: { no: { mean: 1, sd: 1.2 }, yes: { low: 4, high: 20 } }, validity: 0.88, conditions: 'warm-up run', says: message('says.wanders', { difference: kelvin(a.wanderK) }) }))
   agreementSigns(out, source, start, a)
   fanSigns(out, source, start, a)
   if (a.pressureAtSixtyKPa !== undefined)
-    out.push(measuredReading({ source: `${source}#pressure`, sign: 'pressure-early', value: a.pressureAtSixtyKPa, error: 5, given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } }, validity: 0.9, conditions: 'running pressure', says: message('says.pressureAtSixty', { pressure: { kind: 'pressure', si: a.pressureAtSixtyKPa } }) }))
+    out.push(measuredReading({ source: `${source}#pressure`, sign: 'pressure-early', value: a.pressureAtSixtyKPa, error: ERRORS.pressureAtSixtyKPa, given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } }, validity: 0.9, conditions: 'running pressure', says: message('says.pressureAtSixty', { pressure: { kind: 'pressure', si: a.pressureAtSixtyKPa } }) }))
   if (a.levelLateMmPerMinute !== undefined)
-    out.push(measuredReading({ source: `${source}#level`, sign: 'creep', value: a.levelLateMmPerMinute, error: 0.2, given: { steady: { mean: 0, sd: 0.15 }, settles: { mean: 0.2, sd: 0.25 }, climbs: { low: 0.3, high: 8 } }, validity: 0.85, conditions: 'level watched hot', says: message('says.creep', { mm: '', rate: a.levelLateMmPerMinute.toFixed(1) }) }))
+    out.push(measuredReading({ source: `${source}#level`, sign: 'creep', value: a.levelLateMmPerMinute, error: ERRORS.levelLateMmPerMinute, given: { steady: { mean: 0, sd: 0.15 }, settles: { mean: 0.2, sd: 0.25 }, climbs: { low: 0.3, high: 8 } }, validity: 0.85, conditions: 'level watched hot', says: message('says.creep', { mm: '', rate: a.levelLateMmPerMinute.toFixed(1) }) }))
   return out
 }
 
