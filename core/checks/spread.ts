@@ -67,6 +67,16 @@ function numbersIn(figures: object, path = ''): Map<string, number> {
   return out
 }
 
+/** The figures for a moved reading; none where it moved past what can be (a fraction below zero): then one side does. */
+function possible<T>(analyse: (data: T) => object, data: T): Map<string, number> | undefined {
+  try {
+    return numbersIn(analyse(data))
+  } catch (error) {
+    if (error instanceof RangeError) return undefined
+    throw error
+  }
+}
+
 /**
  * 90 % intervals of a check's figures, by first-order propagation of the readings' standard errors: each reading is
  * moved by its error up and down, the analysis is done again, and the squares of the half changes add up
@@ -80,11 +90,12 @@ export function intervalsOf<T>(data: T, analyse: (data: T) => object): Record<st
   if (figures.length === 0) return {}
   const variance = new Map<string, number>()
   for (const { sd, moved } of readings) {
-    const up = numbersIn(analyse(moved(sd) as T))
-    const down = numbersIn(analyse(moved(-sd) as T))
-    for (const [path] of figures) {
-      const [a, b] = [up.get(path), down.get(path)]
-      if (a !== undefined && b !== undefined) variance.set(path, (variance.get(path) ?? 0) + ((a - b) / 2) ** 2)
+    const up = possible(analyse, moved(sd) as T)
+    const down = possible(analyse, moved(-sd) as T)
+    for (const [path, value] of figures) {
+      const [a, b] = [up?.get(path), down?.get(path)]
+      const change = a !== undefined && b !== undefined ? (a - b) / 2 : a !== undefined ? a - value : b !== undefined ? value - b : 0
+      variance.set(path, (variance.get(path) ?? 0) + change ** 2)
     }
   }
   const out: Record<string, Bounds> = {}
