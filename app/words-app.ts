@@ -25,8 +25,32 @@ export const CHECK_NAMES = {
   cap: 'Cap on adapter',
   'tester-self-check': 'Tester on itself',
   'pressure-hold': 'Pressure hold',
+  mix: 'Coolant mix',
+  'clean-and-dry': 'Wipe the joints',
+  'leak-trace': 'Trace the drip',
+  'cranking-rise': 'Cranking rise',
+  endoscope: 'Look into cylinders',
+  'vacuum-decay': 'Vacuum decay',
+  'fan-by-hand': 'Fan by hand',
+  'belt-and-pump': 'Belt and pump',
+  'cold-soak': 'Sensors, cold',
+  'fan-circuit': 'Fan circuit',
+  'cylinder-leakage': 'Cylinder leakage',
+  'cooler-test': 'Coolers by themselves',
 } as const
 export type CheckId = keyof typeof CHECK_NAMES
+
+/** Cold checks in the order of the work, the first to be done at the foot of the rail. */
+export const COLD_ORDER: readonly CheckId[] = [
+  'cooler-test', 'cylinder-leakage', 'endoscope', 'cranking-rise', 'vacuum-decay', 'fan-circuit', 'cold-soak', 'belt-and-pump', 'fan-by-hand', 'leak-trace', 'pressure-hold', 'clean-and-dry', 'tester-self-check', 'cap', 'mix', 'look-round', 'level-and-condition', 'interview',
+]
+
+/** Checks that are always offered; the others come with the plan, or when asked for. */
+export const USUAL_CHECKS: Readonly<Record<Complaint, readonly CheckId[]>> = {
+  'coolant-loss': ['interview', 'level-and-condition', 'look-round', 'cap', 'clean-and-dry', 'pressure-hold', 'leak-trace'],
+  overheats: ['interview', 'level-and-condition', 'look-round', 'cap', 'mix', 'pressure-hold'],
+  'no-heat': ['interview', 'level-and-condition', 'look-round', 'mix'],
+}
 
 /** Cautions of the start card, acknowledged once per case. */
 export const START_CAUTIONS: readonly { id: string; text: string }[] = [

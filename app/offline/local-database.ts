@@ -3,7 +3,7 @@ import type { SystemProfile } from '../../core/casefile/profile'
 import type { CaseEvent, CaseRecord } from '../../core/casefile/records'
 import type { CaseFile, CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
 
-export type Entity = 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events'
+export type Entity = 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events' | 'photographs'
 
 /** Something recorded here that the server has not acknowledged yet. */
 export interface OutboxItem {

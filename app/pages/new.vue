@@ -19,6 +19,14 @@ const loss = ref<ReportedLoss>()
 const problem = ref('')
 const busy = ref(false)
 const known = computed(() => [...bench.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)))
+const templates = computed(() => {
+  const out = new Map<string, SystemProfile>()
+  for (const vehicle of known.value) {
+    const own = bench.profileOf(vehicle.id)?.profile
+    if (own && Object.keys(own).length > 2) out.set(vehicle.name, own)
+  }
+  return [...out].map(([n, p]) => ({ name: n, profile: p })).sort((a, b) => Number(b.name === name.value) - Number(a.name === name.value)).slice(0, 4)
+})
 const complaints = COMPLAINTS.map((value) => ({ value, text: COMPLAINT_NAMES[value] }))
 
 function title() {
@@ -74,7 +82,7 @@ async function take() {
     </section>
     <details v-if="complaint && !chosen" class="sheet">
       <summary>The cooling system of this vehicle <span class="quiet">(can wait; what is not known stays open)</span></summary>
-      <ProfileForm v-model="profile" class="profile" />
+      <ProfileLoop v-model="profile" :templates="templates" class="profile" />
     </details>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid" :loading="busy" :disabled="!session.current?.may.record" @click="take">Open the case</v-btn>

@@ -5,7 +5,7 @@ const bench = useBench()
 const editing = ref<OutboxItem>()
 const text = ref('')
 const problem = ref('')
-const NAMES: Record<string, string> = { vehicles: 'Vehicle', profiles: 'System profile', instruments: 'Instrument', cases: 'New case', records: 'Record', events: 'Event' }
+const NAMES: Record<string, string> = { vehicles: 'Vehicle', profiles: 'System profile', instruments: 'Instrument', cases: 'New case', records: 'Record', events: 'Event', photographs: 'Photograph' }
 
 function describe(item: OutboxItem) {
   const inner = (item.body.record ?? item.body.event) as { kind?: string } | undefined

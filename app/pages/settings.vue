@@ -28,6 +28,7 @@ async function leave(everywhere: boolean) {
       <ChoiceRow v-model="preferences.theme" label="Theme" :options="[{ value: 'auto', text: 'As the device' }, { value: 'light', text: 'Light' }, { value: 'dark', text: 'Dark' }]" />
       <p class="quiet">Each reading keeps the unit it was typed in; this only changes what is shown.</p>
     </section>
+    <section class="sheet row"><span class="grow"><strong>Instruments</strong><br><span class="quiet small">What each is off by, its smallest step, when it was last compared.</span></span><v-btn to="/instruments">Instruments of the shop</v-btn></section>
     <h2>{{ session.current?.person.name }}, {{ session.current?.person.role }}</h2>
     <section class="sheet stack">
       <p v-if="bench.outbox.length > 0" class="caution">{{ bench.outbox.length }} entries are not sent yet. They stay on this device until {{ session.current?.person.name }} signs in here again.</p>

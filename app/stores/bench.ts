@@ -35,8 +35,11 @@ export const useBench = defineStore('bench', () => {
   const cases = shallowRef(new Map<string, LocalCase>())
   const records = shallowRef(new Map<string, LocalRecord>())
   const events = shallowRef(new Map<string, LocalEvent>())
+  const waitingPictures = shallowRef(new Map<string, string>())
   const outbox = shallowRef<OutboxItem[]>([])
   const loaded = ref(false)
+  /** what was recorded last on this device since the page was opened */
+  const undoable = shallowRef<{ caseId: string; record: CaseRecord }>()
   const reachable = ref(true)
   let local: LocalDatabase | undefined
   let owner: string | undefined
@@ -110,6 +113,7 @@ export const useBench = defineStore('bench', () => {
     if (item.entity === 'vehicles') put('vehicles', [body.vehicle!])
     else if (item.entity === 'instruments') put('instruments', [body.instrument!])
     else if (item.entity === 'cases') put('cases', [{ ...(body.case as unknown as CaseHeader), elevationMetres: session.current?.shop.elevationMetres ?? 0 } as { id: string }])
+    else if (item.entity === 'photographs') waitingPictures.value = new Map(waitingPictures.value).set(item.id, `data:image/jpeg;base64,${(item.body as { base64: string }).base64}`)
     else if (item.entity === 'profiles') put('profiles', [body as never])
     else if (item.entity === 'records') put('records', [{ id: item.id, ...body } as never])
     else put('events', [{ id: item.id, ...body } as never])
@@ -137,6 +141,7 @@ export const useBench = defineStore('bench', () => {
     RECORD_DATA[kind].parse(clean)
     const record = { id: uuidv7(), ...stamp(), ...extra, kind, data: clean } as unknown as CaseRecord
     await keep('records', record.id, { case: caseId, record }, caseId)
+    undoable.value = record.kind === 'cautions.acknowledged' ? undefined : { caseId, record }
     return record.id
   }
 
@@ -144,6 +149,27 @@ export const useBench = defineStore('bench', () => {
     const checked = EVENT_DATA[kind].parse(JSON.parse(JSON.stringify(data)))
     const event = { id: uuidv7(), ...stamp(), kind, data: checked } as unknown as CaseEvent
     await keep('events', event.id, { case: caseId, event }, caseId)
+  }
+
+  /** Keeps a picture, ready made as JPEG, and the record that names it; both go through the outbox. */
+  async function addPhotograph(caseId: string, picture: { sha256: string; base64: string; bytes: number }, about: { part?: RecordData<'photo.taken'>['part']; check?: string; words?: string }) {
+    await keep('photographs', picture.sha256, { by: session.current!.person.id, sha256: picture.sha256, base64: picture.base64 }, caseId)
+    return addRecord(caseId, 'photo.taken', { sha256: picture.sha256, mediaType: 'image/jpeg', bytes: picture.bytes, ...about })
+  }
+  /** Where a picture can be shown from: here while it waits, else the server. */
+  const pictureUrl = (sha256: string) => waitingPictures.value.get(sha256) ?? `/api/photographs/${sha256}`
+
+  /** Takes back what was kept last in a case on this device: an addition is withdrawn, a correction is set back, a withdrawal is made good. */
+  async function undo(caseId: string) {
+    const last = undoable.value
+    if (!last || last.caseId !== caseId) return
+    undoable.value = undefined
+    const { record } = last
+    const old = record.supersedes ? records.value.get(record.supersedes)?.record : undefined
+    if (record.kind === 'withdrawn' && old) await addRecord(caseId, old.kind, old.data as never)
+    else if (old) await addRecord(caseId, old.kind, old.data as never, { supersedes: record.id })
+    else await withdraw(caseId, record.id, 'undone')
+    undoable.value = undefined
   }
 
   /** Takes back a record; it stays in the history. */
@@ -230,8 +256,9 @@ export const useBench = defineStore('bench', () => {
 
   /** What was acknowledged joins the copy at once, so that no moment lies between "sent" and "seen again". */
   async function saveSent(from: LocalDatabase, item: OutboxItem) {
-    const shown = maps[item.entity as Copy].value.get(item.id)
-    if (shown) await from[item.entity as Copy].put(shown as never)
+    if (item.entity === 'photographs') return
+    const shown = maps[item.entity].value.get(item.id)
+    if (shown) await from[item.entity].put(shown as never)
   }
 
   async function receive() {
@@ -336,7 +363,7 @@ export const useBench = defineStore('bench', () => {
 
   return {
     people, vehicles, profiles, instruments, cases, records, events, outbox, loaded, reachable, kept, refused,
-    open, leave, synchronise, addRecord, addEvent, withdraw, addVehicle, addProfile, addInstrument, addCase, resend, discard,
+    open, leave, synchronise, addRecord, addEvent, withdraw, addPhotograph, pictureUrl, undo, undoable, addVehicle, addProfile, addInstrument, addCase, resend, discard,
     profileOf, caseInput, caseFileOf, isWaiting,
   }
 })

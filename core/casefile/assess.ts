@@ -114,6 +114,8 @@ export function assess(input: CaseInput): Assessment {
     pressurisedHoursPerWeek: hours,
     grossLeakSeen: false,
   }
+  const isolated = (look: { data: { part: string }; observedAt: string }, until: string) =>
+    events.some((e) => e.kind === 'isolated' && e.data.part === look.data.part && compareMoments(look.observedAt, e.observedAt) <= 0 && compareMoments(e.observedAt, until) <= 0)
   const holds = ofKind(records, 'pressure-hold.start').map((start): AssessedHold => {
     const end = ofKind(records, 'pressure-hold.end').findLast((e) => e.data.run === start.id)
     const held: HoldRecords = {
@@ -123,7 +125,7 @@ export function assess(input: CaseInput): Assessment {
       ...(end ? { end: end.data } : {}),
     }
     const before = looks.filter((l) => compareMoments(l.observedAt, start.observedAt) <= 0 && epochOf(l.observedAt) === epochOf(start.observedAt))
-    const analysis = analyseHold(held, { ...context, grossLeakSeen: before.some((l) => l.data.seen === 'issuing') })
+    const analysis = analyseHold(held, { ...context, grossLeakSeen: before.some((l) => l.data.seen === 'issuing' && !isolated(l, start.observedAt)) })
     add(start.observedAt, holdSigns(start.id, held, analysis))
     return { id: start.id, startedAt: start.observedAt, records: held, analysis }
   })

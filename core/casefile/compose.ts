@@ -1,12 +1,13 @@
 import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { APPLICATION_VERSION, ENGINE_VERSION } from './rank-case'
+import { ofKind } from './records'
 import { FORMAT, FORMAT_VERSION, type CaseFile } from './schema'
 
 export type CaseParts = Pick<CaseFile, 'case' | 'vehicle' | 'site' | 'people' | 'instruments' | 'records' | 'events' | 'attachments'>
 
 /**
  * The file of a case, from all that is known of it: only the people and instruments that it names are taken
- * along. Lists are ordered by id, so that the same case gives the same file.
+ * along, and every photograph by reference. Lists are ordered by id, so that the same case gives the same file.
  */
 export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile {
   const named = new Set([parts.case.openedBy, ...parts.records.map((r) => r.by), ...parts.events.map((e) => e.by)])
@@ -30,6 +31,13 @@ export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile 
     instruments: byId(parts.instruments.filter((i) => used.has(i.id))),
     records: byId(parts.records),
     events: byId(parts.events),
-    attachments: parts.attachments,
+    attachments: withPhotographs(parts),
   }
+}
+
+/** The attachments the case came with, and those that its own records name. */
+function withPhotographs({ attachments, records }: CaseParts): CaseFile['attachments'] {
+  const known = new Set(attachments.map((a) => a.sha256))
+  const taken = ofKind(records, 'photo.taken').filter(({ data }) => !known.has(data.sha256) && known.add(data.sha256))
+  return [...attachments, ...taken.map(({ id, data }) => ({ sha256: data.sha256, bytes: data.bytes, mediaType: data.mediaType, record: id }))]
 }

@@ -41,6 +41,11 @@ export const systemProfile = z.strictObject({
   switchablePump: known(z.boolean()),
   electroViscous: known(z.boolean()),
   grilleShutter: known(z.boolean()),
+  engineOrientation: known(z.enum(['lengthwise', 'crosswise'])),
+  fanOnC: known(z.number().min(60).max(130)),
+  fanOffC: known(z.number().min(60).max(130)),
+  /** where the figures of this profile come from, in the technician's words */
+  figuresFrom: z.string().max(120).optional(),
 })
 export type SystemProfile = z.infer<typeof systemProfile>
 

@@ -5,6 +5,7 @@ import type { Timeline } from '../inference/timeline'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { LEVELS } from '../knowledge/levels'
 import { nextChecks, type NextCheck } from '../planning/next-check'
+import { openQuestions, type OpenQuestion } from '../planning/questions'
 import { assess, type Assessment, type CaseInput, type EpochWork } from './assess'
 
 /** Changes whenever the same records and book could give another ranking. */
@@ -15,6 +16,8 @@ export interface RankedCase {
   assessment: Assessment
   ranking: Ranking
   next: NextCheck[]
+  /** what is still worth asking the keeper, most telling first */
+  questions: OpenQuestion[]
   book: { version: string; hash: string }
   engine: string
 }
@@ -75,6 +78,7 @@ export function rankCase(input: CaseInput): RankedCase {
     assessment,
     ranking: rankBelief(belief, assessment.facts),
     next: nextChecks(belief, input),
+    questions: openQuestions(belief),
     book: { version: BOOK.version, hash: BOOK_HASH },
     engine: ENGINE_VERSION,
   }

@@ -21,6 +21,7 @@ import { levelAndCondition } from '../checks/level-and-condition/record'
 import { levelCreep } from '../checks/level-creep/record'
 import { levelFollowUp } from '../checks/level-follow-up/record'
 import { loadRun } from '../checks/load-run/record'
+import { part } from './profile'
 import { airSideLook, partLook } from '../checks/look-round/record'
 import { mixTest } from '../checks/mix/record'
 import { holdEnd, holdReading, holdRemark, holdStart } from '../checks/pressure-hold/record'
@@ -91,6 +92,10 @@ export const RECORD_DATA = {
   'teardown.measure': teardownMeasure,
   'refill.fill': refill,
   'level-follow-up.look': levelFollowUp,
+  /** a suspect declared proven or withdrawn by a person, with what changed it; moves no probability */
+  'suspect.declared': z.strictObject({ fault: z.string().min(1).max(80), as: z.enum(['proven', 'withdrawn']), because: z.string().min(1).max(500), probability: z.number().min(0).max(1) }),
+  /** a photograph by reference; its bytes stand beside the case */
+  'photo.taken': z.strictObject({ sha256: z.string().regex(/^[0-9a-f]{64}$/), mediaType: z.literal('image/jpeg'), bytes: z.number().int().min(1).max(8_000_000), part: part.optional(), check: z.string().max(40).optional(), words: z.string().max(300).optional() }),
   note: z.strictObject({ text: z.string().min(1).max(4000) }),
   /** takes back the record it supersedes; both stay */
   withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
@@ -148,6 +153,8 @@ export const EVENT_DATA = {
   drained: z.strictObject({ litres: z.number().min(0).max(200).optional() }),
   'topped-up': z.strictObject({ litres: z.number().min(0).max(200).optional(), with: z.string().max(100).optional() }),
   repaired: z.strictObject({ faults: z.array(z.string().max(80)).min(1).max(10), work: z.string().max(500).optional() }),
+  /** a part clamped off or plugged for a test; it leaks no more until the clamp comes off */
+  isolated: z.strictObject({ part, words: z.string().max(300).optional() }),
   closed: z.strictObject({
     outcome: z.enum(['cause-confirmed', 'not-found']),
     causes: z.array(z.string().max(80)).max(5),

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import { bigint, bigserial, boolean, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
+import { bigint, bigserial, boolean, customType, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
 
 const moment = (name: string) => timestamp(name, { withTimezone: true, precision: 3, mode: 'string' })
 const now = sql`now()`
@@ -170,7 +170,7 @@ export const quantities = pgTable('quantities', {
   foreignKey({ columns: [t.shopId, t.instrumentId], foreignColumns: [instruments.shopId, instruments.id] }),
 ])
 
-/** Attachments by reference; the bytes are stored elsewhere once photographs are taken. */
+/** Attachments by reference, as imported; pictures taken here stand in `photographs`. */
 export const attachments = pgTable('attachments', {
   shopId: shopId(),
   caseId: uuid('case_id').notNull(),
@@ -179,6 +179,21 @@ export const attachments = pgTable('attachments', {
 }, (t) => [
   primaryKey({ columns: [t.shopId, t.caseId, t.sha256] }),
   foreignKey({ columns: [t.shopId, t.caseId], foreignColumns: [cases.shopId, cases.id] }),
+])
+
+const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' })
+
+/** Pictures, by the hash of their bytes; records of kind photo.taken name them. Written once, never changed. */
+export const photographs = pgTable('photographs', {
+  shopId: shopId(),
+  sha256: text('sha256').notNull(),
+  mediaType: text('media_type').notNull(),
+  bytes: bytea('bytes').notNull(),
+  authorId: uuid('author_id').notNull(),
+  receivedAt: moment('received_at').notNull().default(now),
+}, (t) => [
+  primaryKey({ columns: [t.shopId, t.sha256] }),
+  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
 ])
 
 /** The shop's cursor: one row a change, numbered in commit order. Browsers catch up from here. */

@@ -50,10 +50,10 @@ export async function readText(event: H3Event, limit: number, tooLarge: string):
 }
 
 /** The request's JSON body, checked against a schema; the first field that is wrong is named. */
-export async function readChecked<S extends z.ZodType>(event: H3Event, schema: S): Promise<z.infer<S>> {
+export async function readChecked<S extends z.ZodType>(event: H3Event, schema: S, limit = SMALL_BODY_BYTES, tooLarge = 'This entry is too large to be kept.'): Promise<z.infer<S>> {
   if (!/^application\/json\b/i.test(getRequestHeader(event, 'content-type') ?? ''))
     throw new ApiError(415, 'not-json', 'This address takes JSON only.')
-  const text = await readText(event, SMALL_BODY_BYTES, 'This entry is too large to be kept.')
+  const text = await readText(event, limit, tooLarge)
   let raw: unknown
   try {
     raw = JSON.parse(text)

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto'
 import { readdirSync } from 'node:fs'
 import { join } from 'node:path'
 import { uuidv7 } from 'uuidv7'
@@ -21,6 +22,9 @@ let clients: Record<Who, Client>
 let own: { vehicle: string; id: string }
 const idOf: Record<Who, string> = { technician: PEOPLE.ilka, lead: PEOPLE.oren, apprentice: PEOPLE.mave, viewer: PEOPLE.desk, otherShop: '', signedOut: PEOPLE.ilka }
 
+const jpeg = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 4, Date.now() & 255, 0xff, 0xd9])
+const PICTURE = { sha256: createHash('sha256').update(jpeg).digest('hex'), base64: jpeg.toString('base64') }
+
 /** For each route: the request as somebody makes it, and the status each must get. Facts name a case of the demo shop. */
 const EXPECT: Record<string, { request: (who: Who) => [string, string, unknown?]; status: Record<Who, number> }> = {
   'GET /api/health': { request: () => ['GET', '/api/health'], status: { technician: 200, lead: 200, apprentice: 200, viewer: 200, otherShop: 200, signedOut: 200 } },
@@ -34,6 +38,8 @@ const EXPECT: Record<string, { request: (who: Who) => [string, string, unknown?]
   'PUT /api/cases/:id': { request: (who) => { const id = uuidv7(); return ['PUT', `/api/cases/${id}`, { by: idOf[who], observedAt, case: { id, complaint: 'overheats', title: 'x', openedAt: observedAt, openedBy: idOf[who], vehicle: own.vehicle } }] }, status: { technician: 201, lead: 201, apprentice: 201, viewer: 403, otherShop: 422, signedOut: 401 } },
   'PUT /api/records/:id': { request: (who) => { const record = recordOf(idOf[who], 'note', { text: 'x' }); return ['PUT', `/api/records/${record.id}`, { case: own.id, record }] }, status: { technician: 201, lead: 201, apprentice: 201, viewer: 403, otherShop: 422, signedOut: 401 } },
   'PUT /api/events/:id': { request: (who) => { const event = recordOf(idOf[who], 'closed', { outcome: 'not-found', causes: [] }); return ['PUT', `/api/events/${event.id}`, { case: own.id, event }] }, status: { technician: 201, lead: 201, apprentice: 403, viewer: 403, otherShop: 422, signedOut: 401 } },
+  'PUT /api/photographs/:id': { request: (who) => ['PUT', `/api/photographs/${PICTURE.sha256}`, { by: idOf[who], ...PICTURE }], status: { technician: 201, lead: 200, apprentice: 200, viewer: 403, otherShop: 201, signedOut: 401 } },
+  'GET /api/photographs/:id': { request: () => ['GET', `/api/photographs/${'0'.repeat(64)}`], status: { technician: 404, lead: 404, apprentice: 404, viewer: 404, otherShop: 404, signedOut: 401 } },
   'ANY /api/**': { request: () => ['GET', '/api/no/such'], status: { technician: 404, lead: 404, apprentice: 404, viewer: 404, otherShop: 404, signedOut: 404 } },
 }
 /** Asked by tests of their own below and in session.test.ts, because they change or stream. */

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { RankAnswer } from '../../workers/rank.worker'
+import { ofKind } from '../../../core/casefile/records'
 import { reasonFor } from '../../../core/knowledge/book'
 import { formatChance } from '../../../words/format'
 
@@ -7,18 +8,20 @@ const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean }>()
 const emit = defineEmits<{ why: [fault: string] }>()
 const preferences = usePreferences()
 const all = ref(false)
+const open = inject(OPEN_CASE, undefined)
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 const rows = computed(() => {
   const { answer } = props
   if (!answer) return []
   const { suspects, moved, says } = answer.ranked.ranking
+  const declared = new Map((open ? ofKind(open.records.value, 'suspect.declared') : []).map((d) => [d.data.fault, d.data.as]))
   return suspects.slice(0, all.value ? undefined : 5).map((s, i) => {
     const was = answer.before?.probability[s.fault]
     const change = was === undefined || Math.max(was, s.probability) < 0.05 || formatChance(was) === formatChance(s.probability) ? undefined : { up: s.probability > was, text: formatChance(was) }
     const strongest = moved.filter((m) => m.fault === s.fault && m.decibans > 0.7).sort((a, b) => b.decibans - a.decibans)
     const because = [...new Set(strongest.flatMap((m) => says.filter((x) => x.reading === m.reading && reasonFor(s.fault, x.sign) !== undefined).slice(0, 1)).map((x) => preferences.say(x.message)))].slice(0, 2)
-    return { ...s, index: i, change, because: because.join('; '), open: s.guards.filter((g) => !g.met), role: s.role }
+    return { ...s, index: i, declared: declared.get(s.fault), change, because: because.join('; '), open: s.guards.filter((g) => !g.met), role: s.role }
   })
 })
 </script>
@@ -35,6 +38,7 @@ const rows = computed(() => {
           <span class="track"><span :style="{ width: `${Math.max(0.6, row.probability * 100)}%` }" :class="{ hot: row.index === 0 && row.probability > 0.3 }" /></span>
           <span v-if="row.index < 3 && row.because" class="because">{{ row.because }}</span>
           <span v-if="row.change" class="change" :class="{ up: row.change.up }">{{ row.change.up ? '▲' : '▼' }} was {{ row.change.text }}</span>
+          <span v-if="row.declared" class="declared" :class="row.declared">{{ row.declared === 'proven' ? '✓ declared proven' : '✕ withdrawn' }}</span>
           <span v-if="row.role === 'consequence'" class="because">more likely a consequence than the root</span>
           <span v-if="row.index < 3 && row.open[0]" class="open">Not yet: {{ lower(row.open[0].text) }}<template v-if="row.open.length > 1">, and {{ row.open.length - 1 }} more</template></span>
         </button>
@@ -58,6 +62,7 @@ li button { display: flex; flex-direction: column; gap: 3px; width: 100%; text-a
 .because { color: var(--ink-2); font-size: 15px; line-height: 1.2; }
 .change { font-weight: 600; font-size: 15px; color: var(--cool); }
 .change.up { color: var(--hot); }
+.declared { font-weight: 600; font-size: 15px; } .declared.withdrawn { color: var(--ink-2); }
 .open { font-size: 15px; line-height: 1.2; padding-left: 20px; position: relative; }
 .open::before { content: ''; position: absolute; left: 0; top: 2px; width: 13px; height: 13px; border: 1.5px dashed var(--ink); }
 .move-move { transition: transform 0.5s ease; }

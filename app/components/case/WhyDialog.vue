@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { BOOK, reasonFor } from '../../../core/knowledge/book'
 import type { RankedCase } from '../../../core/casefile/rank-case'
+import { DateTime } from 'luxon'
+import { ofKind } from '../../../core/casefile/records'
 import { formatChance } from '../../../words/format'
 
 /** Why a suspect stands where it does: evidence for and against, what is not proven yet, and how a repair is shown. */
@@ -22,6 +24,19 @@ const evidence = computed(() => {
     })
 })
 const widest = computed(() => Math.max(3, ...evidence.value.map((e) => Math.abs(e.decibans))))
+const open = inject(OPEN_CASE, undefined)
+const bench = useBench()
+const because = ref('')
+const problem = ref('')
+watch(() => props.fault, () => { because.value = problem.value = '' })
+const declared = computed(() => (open ? ofKind(open.records.value, 'suspect.declared').filter((d) => d.data.fault === props.fault) : []))
+const standsAs = computed(() => declared.value.at(-1))
+async function declare(as: 'proven' | 'withdrawn') {
+  problem.value = ''
+  if (!because.value.trim()) return void (problem.value = 'Say in a few words what changed it: what was seen or measured.')
+  await bench.addRecord(open!.id, 'suspect.declared', { fault: props.fault!, as, because: because.value.trim(), probability: suspect.value!.probability })
+  because.value = ''
+}
 const words = (db: number) => (Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4 ? 'clearly' : 'a little')
 </script>
 
@@ -43,6 +58,14 @@ const words = (db: number) => (Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4
       <ul class="guards"><li v-for="guard in suspect.guards" :key="guard.id" :class="{ met: guard.met }">{{ guard.met ? 'Shown: ' : 'Not yet: ' }}{{ guard.text }}</li></ul>
       <h3>How the repair is proven</h3>
       <p>{{ entry.proof }}</p>
+      <section v-if="open" class="declare" aria-label="Declared">
+        <h3>Declared</h3>
+        <p v-for="d in declared" :key="d.id"><strong>{{ d.data.as === 'proven' ? 'Proven' : 'Withdrawn' }}:</strong> {{ d.data.because }} <span class="small quiet">{{ bench.people.get(d.by) ?? '' }}, {{ DateTime.fromISO(d.observedAt).toFormat('d LLL, HH:mm') }}; it stood at {{ formatChance(d.data.probability) }}</span></p>
+        <p v-if="suspect.guards.some((g) => !g.met)" class="small quiet">{{ suspect.guards.filter((g) => !g.met).length }} of its conditions {{ suspect.guards.filter((g) => !g.met).length === 1 ? 'is' : 'are' }} not shown yet.</p>
+        <v-text-field v-model="because" label="What was seen that settles it" maxlength="500" />
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+        <div class="row"><v-btn :disabled="!open.mayRecord.value || standsAs?.data.as === 'proven'" @click="declare('proven')">Declare proven</v-btn><v-btn :disabled="!open.mayRecord.value || standsAs?.data.as === 'withdrawn'" @click="declare('withdrawn')">Withdraw it</v-btn></div>
+      </section>
       <v-btn class="solid" @click="emit('close')">Back to the check</v-btn>
     </v-card>
   </v-dialog>
@@ -57,6 +80,7 @@ ul { list-style: none; margin: 0; padding: 0; display: flex; flex-direction: col
 .axis span { position: absolute; top: 0; bottom: 0; }
 .axis .for { left: 50%; background: var(--hot); }
 .axis .against { right: 50%; background: var(--cool); }
+.declare { display: flex; flex-direction: column; gap: 8px; border-top: 2px solid var(--line); padding-top: 10px; }
 .guards li { padding-left: 26px; position: relative; }
 .guards li::before { content: ''; position: absolute; left: 2px; top: 3px; width: 14px; height: 14px; border: 2px dashed var(--ink-2); }
 .guards li.met::before { border: 2px solid var(--cool); background: var(--cool); }

@@ -6,25 +6,28 @@ import { layoutLoop } from './loop-layout'
 
 /** State of a part is told by outline and text: tick = looked at and dry, dashed = not looked at, thick with a fill at the foot = suspected. */
 export type PartState = 'not-looked' | 'good' | 'wet' | 'suspected'
-const props = defineProps<{ profile: SystemProfile; states: ReadonlyMap<Part, PartState>; suspicion: ReadonlyMap<Part, number>; marked?: Part }>()
+const props = defineProps<{ profile: SystemProfile; states: ReadonlyMap<Part, PartState>; suspicion: ReadonlyMap<Part, number>; marked?: Part; labels?: ReadonlyMap<Part, string>; verb?: string }>()
 const emit = defineEmits<{ tap: [part: Part] }>()
 const layout = computed(() => layoutLoop(props.profile))
 const path = (points: readonly [number, number][]) => points.map(([x, y], i) => `${i ? 'L' : 'M'}${x} ${y}`).join('')
 const chance = (part: Part) => props.suspicion.get(part) ?? 0
 const stateOf = (part: Part): PartState => (chance(part) >= 0.1 ? 'suspected' : (props.states.get(part) ?? 'not-looked'))
 const under = (part: Part) => {
+  const own = props.labels?.get(part)
+  if (own !== undefined) return own
   const state = props.states.get(part) ?? 'not-looked'
   if (chance(part) >= 0.1) return formatChance(chance(part))
   return state === 'good' ? (part === 'cap' ? 'good' : 'dry') : state === 'wet' ? 'wet' : ''
 }
 const shortName = (part: Part) => (part === 'thermostat' ? 'Thermostat' : PART_NAMES[part])
-const spoken = (part: Part) => `${PART_NAMES[part]}: ${{ 'not-looked': 'not looked at', good: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
+const spoken = (part: Part) => props.labels ? `${PART_NAMES[part]}${props.labels.get(part) ? `: ${props.labels.get(part)}` : ''}` : `${PART_NAMES[part]}: ${{ 'not-looked': 'not looked at', good: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
 </script>
 
 <template>
   <svg class="loop" :viewBox="`-4 -2 ${layout.width + 8} ${layout.height + 6}`" role="group" aria-label="The cooling loop of this vehicle">
     <path v-for="pipe in layout.pipes" :key="pipe.id" :d="path(pipe.points)" class="pipe" :class="pipe.side" />
     <path v-for="(arrow, i) in layout.arrows" :key="i" class="arrow" d="M-5 -7L7 0L-5 7z" :transform="`translate(${arrow.x} ${arrow.y}) rotate(${arrow.degrees})`" />
+    <g v-for="f in layout.fittings" :key="f.id" class="fitting"><rect :x="f.x" :y="f.y" :width="f.w" :height="f.h" rx="2" /><text :x="f.x + f.w / 2" :y="f.y + 18" class="under">{{ f.name }}</text></g>
     <g v-for="box in layout.boxes" :key="box.part" class="part" :class="[stateOf(box.part), { marked: marked === box.part }]" role="button" tabindex="0" :aria-label="spoken(box.part)" :data-part="box.part" @click="emit('tap', box.part)" @keydown.enter="emit('tap', box.part)" @keydown.space.prevent="emit('tap', box.part)">
       <rect class="outline" :x="box.x" :y="box.y" :width="box.w" :height="box.h" rx="2" />
       <rect v-if="chance(box.part) >= 0.1" class="foot" :x="box.x" :y="box.y + box.h - 6" :width="box.w * chance(box.part)" height="6" />
@@ -54,6 +57,7 @@ const spoken = (part: Part) => `${PART_NAMES[part]}: ${{ 'not-looked': 'not look
 .wet .outline { stroke: var(--cool); stroke-width: 2.4; fill: var(--cool-soft); }
 .suspected .outline { stroke: var(--hot); stroke-width: 3.4; }
 .marked .outline { fill: var(--warn-soft); }
+.fitting rect { fill: var(--sheet); stroke: var(--line); stroke-width: 1.5; }
 .foot { fill: var(--hot); }
 .tick { fill: none; stroke: var(--cool); stroke-width: 3; }
 .name { text-anchor: middle; font-size: 15px; font-weight: 600; fill: var(--ink); }

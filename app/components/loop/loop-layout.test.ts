@@ -2,26 +2,50 @@ import { describe, expect, it } from 'vitest'
 import { partsOf, type SystemProfile } from '../../../core/casefile/profile'
 import { layoutLoop } from './loop-layout'
 
+interface Rect { x: number; y: number; w: number; h: number }
 const sides = [undefined, 'unknown', 'outlet', 'inlet'] as const
 const flags = [undefined, true, false] as const
 
+const fans = [undefined, 'viscous-clutch', 'electric-relay', 'electric-module', 'thermo-switch'] as const
+const vessels = [undefined, 'pressurised-tank', 'overflow-bottle'] as const
+
+/** Every profile that is drawn differently. */
+function* combinations(): Generator<SystemProfile> {
+  for (const thermostatSide of sides)
+    for (const fan of fans)
+      for (const vessel of vessels)
+        for (const rearHeater of flags)
+          for (const oilCooler of flags)
+            for (const egrCooler of flags)
+              for (const turboCooled of flags) yield { thermostatSide, fan, vessel, rearHeater, oilCooler, egrCooler, turboCooled, transmissionCooler: false }
+}
+
 describe('the loop of a vehicle', () => {
-  it('shows every part it has, inside the drawing, none over another, for every combination', () => {
-    for (const thermostatSide of sides)
-      for (const oilCooler of flags)
-        for (const egrCooler of flags)
-          for (const turboCooled of flags) {
-            const profile: SystemProfile = { thermostatSide, oilCooler, egrCooler, turboCooled, transmissionCooler: false }
-            const { boxes, width, height } = layoutLoop(profile)
-            expect(boxes.map((b) => b.part).sort()).toEqual([...partsOf(profile)].sort())
-            for (const [i, a] of boxes.entries()) {
-              expect(a.x >= 0 && a.y >= 0 && a.x + a.w <= width && a.y + a.h <= height, a.part).toBe(true)
-              for (const b of boxes.slice(i + 1)) {
-                const apart = a.x + a.w <= b.x || b.x + b.w <= a.x || a.y + a.h <= b.y || b.y + b.h <= a.y
-                expect(apart, `${a.part} ${b.part} ${JSON.stringify(profile)}`).toBe(true)
-              }
-            }
-          }
+  it('shows every part it has, inside the drawing, none over another, no pipe dangling, for every combination', () => {
+    const apart = (a: Rect, b: Rect) => a.x + a.w <= b.x || b.x + b.w <= a.x || a.y + a.h <= b.y || b.y + b.h <= a.y
+    const bad: string[] = []
+    let count = 0
+    for (const profile of combinations()) {
+      count++
+      const { boxes, fittings, pipes, width, height } = layoutLoop(profile)
+      const all: (Rect & { name: string })[] = [...boxes.map((b) => ({ ...b, name: b.part as string })), ...fittings]
+      if (boxes.map((b) => b.part).sort().join() !== [...partsOf(profile)].sort().join()) bad.push(`parts ${JSON.stringify(profile)}`)
+      for (const [i, a] of all.entries()) {
+        if (!(a.x >= 0 && a.y >= 0 && a.x + a.w <= width && a.y + a.h <= height)) bad.push(`${a.name} outside ${JSON.stringify(profile)}`)
+        for (const b of all.slice(i + 1)) if (!apart(a, b)) bad.push(`${a.name} over ${b.name} ${JSON.stringify(profile)}`)
+      }
+      const inside = ([x, y]: [number, number]) => all.some((b) => x >= b.x - 24 && x <= b.x + b.w + 24 && y >= b.y - 8 && y <= b.y + b.h + 8)
+      for (const pipe of pipes) for (const end of [pipe.points[0]!, pipe.points.at(-1)!]) if (!inside(end)) bad.push(`${pipe.id} dangles ${JSON.stringify(profile)}`)
+    }
+    expect(bad.slice(0, 5)).toEqual([])
+    expect(count).toBe(4 * 5 * 3 * 81)
+  })
+  it('an engine-driven fan stands behind the radiator, an electric one before it; the cap sits where the vessel says', () => {
+    const x = (profile: SystemProfile, part: string) => layoutLoop(profile).boxes.find((b) => b.part === part)!.x
+    expect(x({ fan: 'viscous-clutch' }, 'fan')).toBeGreaterThan(x({ fan: 'viscous-clutch' }, 'radiator'))
+    expect(x({ fan: 'electric-relay' }, 'fan')).toBeLessThan(x({ fan: 'electric-relay' }, 'radiator'))
+    expect(x({ vessel: 'overflow-bottle' }, 'cap')).toBeLessThan(x({ vessel: 'overflow-bottle' }, 'expansion-tank'))
+    expect(x({ vessel: 'pressurised-tank' }, 'cap')).toBeGreaterThan(x({ vessel: 'pressurised-tank' }, 'expansion-tank'))
   })
   it('puts the thermostat on the hose it sits in', () => {
     const y = (side: 'inlet' | 'outlet') => layoutLoop({ thermostatSide: side }).boxes.find((b) => b.part === 'thermostat')!.y

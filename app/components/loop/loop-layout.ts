@@ -4,12 +4,15 @@ export interface Box { part: Part; x: number; y: number; w: number; h: number }
 export interface Pipe { id: string; side: 'hot' | 'cold' | 'small'; points: [number, number][]; }
 /** Which way the coolant runs, between parts; degrees clockwise from rightwards. */
 export interface Arrow { x: number; y: number; degrees: number }
-export interface LoopLayout { width: number; height: number; boxes: Box[]; pipes: Pipe[]; arrows: Arrow[] }
+/** Something of this vehicle that is drawn and named, and has no checks of its own. */
+export interface Fitting { id: string; name: string; x: number; y: number; w: number; h: number }
+export interface LoopLayout { width: number; height: number; boxes: Box[]; pipes: Pipe[]; arrows: Arrow[]; fittings: Fitting[] }
 
 /**
  * Where each part of this vehicle's loop stands: radiator left, engine in the middle, heater right; the thermostat on
- * the hose it sits in; the vessel above; coolers and small lines below and above the engine. Boxes of a row share
- * a grid, so that no combination overlaps.
+ * the hose it sits in; the vessel above; coolers and small lines below and above the engine; an electric fan before
+ * the radiator, an engine-driven one behind it; the cap on the tank or on the radiator's neck. Boxes of a row share a
+ * grid, so that no combination overlaps.
  */
 export function layoutLoop(profile: SystemProfile): LoopLayout {
   const parts = new Set(partsOf(profile))
@@ -19,16 +22,18 @@ export function layoutLoop(profile: SystemProfile): LoopLayout {
   const rowTop = 82
   const rowLow = 196
   const col = [148, 274, 400]
+  const behind = knownValue(profile.fan) === 'viscous-clutch'
+  const bottle = knownValue(profile.vessel) === 'overflow-bottle'
   const boxes: Box[] = [
-    { part: 'fan', x: 0, y: 66, w: 28, h: 190 },
-    { part: 'radiator', x: 32, y: 66, w: 96, h: 190 },
+    { part: 'fan', x: behind ? 104 : 0, y: 66, w: 28, h: 190 },
+    { part: 'radiator', x: behind ? 4 : 32, y: 66, w: 96, h: 190 },
     { part: 'upper-hose', x: col[0]!, y: rowTop, w: W, h: H },
     { part: 'lower-hose', x: col[0]!, y: rowLow, w: W, h: H },
     { part: 'engine', x: col[2]!, y: 116, w: 120, h: 92 },
     { part: 'heater-hoses', x: 544, y: 96, w: W, h: H },
     { part: 'heater-core', x: 544, y: 184, w: W, h: H },
-    { part: 'expansion-tank', x: 32, y: 4, w: 96, h: H },
-    { part: 'cap', x: col[0]!, y: 4, w: W, h: H },
+    { part: bottle ? 'cap' : 'expansion-tank', x: 32, y: 4, w: 96, h: H },
+    { part: bottle ? 'expansion-tank' : 'cap', x: col[0]!, y: 4, w: W, h: H },
     { part: 'bypass-hose', x: col[2]!, y: 4, w: 120, h: H },
   ]
   if (inlet) {
@@ -56,6 +61,11 @@ export function layoutLoop(profile: SystemProfile): LoopLayout {
     if (i < 2) pipes.push({ id: `extra${i}`, side: 'small', points: [[x + W / 2, y + 8], [x + W / 2, low]] })
     else pipes.push({ id: `extra${i}`, side: 'small', points: [[x, y + H / 2], [505, y + H / 2], [505, 200]] })
   }
+  const fittings: Fitting[] = []
+  if (knownValue(profile.rearHeater) === true) {
+    fittings.push({ id: 'rear-heater', name: 'Rear heater', x: 544, y: 232, w: W, h: 26 })
+    pipes.push({ id: 'rear-heater', side: 'small', points: [[600, 222], [600, 236]] })
+  }
   const arrows: Arrow[] = [
     { x: 138, y: top, degrees: 180 },
     { x: inlet ? 330 : 393, y: top, degrees: 180 },
@@ -63,5 +73,5 @@ export function layoutLoop(profile: SystemProfile): LoopLayout {
     { x: 267, y: low, degrees: 0 },
     { x: 600, y: 162, degrees: 90 },
   ]
-  return { arrows, width: 660, height: 310, boxes: boxes.filter((b) => parts.has(b.part)), pipes }
+  return { arrows, fittings, width: 660, height: 310, boxes: boxes.filter((b) => parts.has(b.part)), pipes }
 }

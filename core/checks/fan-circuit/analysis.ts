@@ -5,6 +5,8 @@ export type CircuitBreak = 'feed' | 'relay' | 'control' | 'ground' | 'motor' | '
 
 export interface FanCircuitAnalysis {
   breaks: CircuitBreak[]
+  /** links in which one break could still lie */
+  left: CircuitLink[]
   /** supply lost on the way from the battery, V */
   feedDropVolts?: number
   /** whether the place that switches the fan was shown hot enough; absent: not measured */
@@ -16,13 +18,45 @@ export interface FanCircuitAnalysis {
 const MOST_FEED_DROP_V = 1
 const MOST_GROUND_DROP_V = 0.5
 
-/** Order of the halving walk: what is measured first tells most about the rest. */
-const WALK: readonly (keyof FanCircuit)[] = ['switchingPlace', 'supplyVolts', 'command', 'groundDropVolts', 'directFeed', 'bridged', 'relay', 'fuse', 'speeds', 'airDirection']
+/** Links of the circuit, in the order the current takes, then what controls it. */
+export const LINKS = ['fuse', 'wire', 'relay', 'motor', 'ground', 'control'] as const
+export type CircuitLink = (typeof LINKS)[number]
+
+/** Links that a good result clears, and those that a bad one leaves. */
+const TELLS: readonly { field: keyof FanCircuit; good: readonly CircuitLink[]; bad: readonly CircuitLink[]; result: (r: FanCircuit) => 'good' | 'bad' | undefined }[] = [
+  { field: 'supplyVolts', good: ['fuse', 'wire', 'relay', 'control'], bad: ['fuse', 'wire', 'relay', 'control'], result: (r) => (r.supplyVolts === undefined ? undefined : (r.batteryVolts ?? 12.5) - r.supplyVolts > MOST_FEED_DROP_V ? 'bad' : 'good') },
+  { field: 'bridged', good: ['fuse', 'wire', 'motor', 'ground'], bad: ['fuse', 'wire', 'motor', 'ground'], result: (r) => (r.bridged === undefined || r.bridged === 'not-tried' ? undefined : r.bridged === 'runs' ? 'good' : 'bad') },
+  { field: 'command', good: ['control'], bad: ['control'], result: (r) => (r.command === undefined ? undefined : r.command === 'present' ? 'good' : 'bad') },
+  { field: 'groundDropVolts', good: ['ground'], bad: ['ground'], result: (r) => (r.groundDropVolts === undefined ? undefined : r.groundDropVolts > MOST_GROUND_DROP_V ? 'bad' : 'good') },
+  { field: 'directFeed', good: ['motor'], bad: ['motor'], result: (r) => (r.directFeed === undefined || r.directFeed === 'not-tried' ? undefined : r.directFeed === 'runs' ? 'good' : 'bad') },
+  { field: 'relay', good: ['relay'], bad: ['relay'], result: (r) => (r.relay === undefined ? undefined : r.relay === 'passes' ? 'good' : 'bad') },
+  { field: 'fuse', good: ['fuse'], bad: ['fuse'], result: (r) => (r.fuse === undefined ? undefined : r.fuse === 'good' ? 'good' : 'bad') },
+]
+
+/** Links in which a single break can still lie, given what was measured; empty when the measurements contradict one break. */
+export function openLinks(record: FanCircuit): CircuitLink[] {
+  return LINKS.filter((link) => TELLS.every(({ good, bad, result }) => {
+    const was = result(record)
+    return was === undefined || (was === 'good' ? !good.includes(link) : bad.includes(link))
+  }))
+}
+
+/**
+ * The measurement that halves what is left best: of those not made, the one whose links come nearest to half of the
+ * open ones. Where the switching place was not shown hot, that comes first: a fan that is not called for is not faulty.
+ */
+function nextMeasurement(record: FanCircuit, open: readonly CircuitLink[]): keyof FanCircuit | undefined {
+  if (record.switchingPlace === undefined) return 'switchingPlace'
+  if (open.length <= 1) return (['speeds', 'airDirection'] as const).find((f) => record[f] === undefined)
+  const uneven = (links: readonly CircuitLink[]) => Math.abs(open.filter((l) => links.includes(l)).length - open.length / 2)
+  return TELLS.filter(({ field, result, good }) => record[field] === undefined && result(record) === undefined && open.some((l) => good.includes(l)) && !open.every((l) => good.includes(l)))
+    .sort((a, b) => uneven(a.good) - uneven(b.good))[0]?.field
+}
 
 /** Where the circuit breaks, each finding from its own measurement; a motor is dead only when it was fed. */
 export function analyseFanCircuit(record: FanCircuit): FanCircuitAnalysis {
   const breaks: CircuitBreak[] = []
-  const out: FanCircuitAnalysis = { breaks }
+  const out: FanCircuitAnalysis = { breaks, left: [] }
   if (record.supplyVolts !== undefined) {
     out.feedDropVolts = (record.batteryVolts ?? 12.5) - record.supplyVolts
     if (out.feedDropVolts > MOST_FEED_DROP_V) breaks.push('feed')
@@ -36,7 +70,8 @@ export function analyseFanCircuit(record: FanCircuit): FanCircuitAnalysis {
   if (record.directFeed === 'dead' || (allPresent && record.bridged !== 'runs')) breaks.push('motor')
   if (record.speeds === 'one-missing') breaks.push('speeds')
   if (record.airDirection === 'wrong') breaks.push('direction')
-  const next = WALK.find((field) => record[field] === undefined)
-  if (breaks.length === 0 && next) out.next = next
+  out.left = openLinks(record)
+  const next = nextMeasurement(record, out.left)
+  if (next && (breaks.length === 0 || out.left.length > 1)) out.next = next
   return out
 }

@@ -1,4 +1,4 @@
-import { LEAK_PLACES } from '../../knowledge/places'
+import { LEAK_PLACES, positionOf, type EngineOrientation } from '../../knowledge/places'
 import type { LeakTrace } from './record'
 
 export interface Candidate {
@@ -11,6 +11,8 @@ export interface Candidate {
 export interface TraceAnalysis {
   mLPerMinute: number
   candidates: Candidate[]
+  /** the three likeliest places of each drip, in the order of the drips */
+  byDrip: Candidate[][]
   /** source found only when seen issuing, or wet again after drying */
   found: string[]
 }
@@ -21,21 +23,50 @@ const HEIGHT_ERROR = 0.12
 /** How much more a look makes of a place than no look. */
 const LOOK_WEIGHT = { issuing: 60, 'wet-again': 25, wet: 3, dry: 0.15 } as const
 
-/** Nothing leaks upward: a source lies at or above the highest wet point; what is dry, and what lies far below, is out. */
-export function analyseTrace(trace: LeakTrace): TraceAnalysis {
+/** A drop runs along what it lands on: it reaches the tray within about this of below its source, shares of the tray. */
+const DRIP_SPREAD = 0.16
+/** Air carries drips backward by about this, and scatters them. */
+const BLOWN = { back: 0.12, spread: 0.26 }
+/** Share of drips that ran along a frame or an undertray and say nothing of the place. */
+const RAN_ALONG = 0.12
+
+/** p(drip lands here | it comes from the place), up to a factor. */
+function landsFrom(drip: { x: number; y: number }, from: { x: number; y: number }, airFlow: boolean): number {
+  const sx = DRIP_SPREAD
+  const sy = airFlow ? BLOWN.spread : DRIP_SPREAD
+  const dy = drip.y - from.y - (airFlow ? BLOWN.back : 0)
+  return RAN_ALONG + (1 - RAN_ALONG) * Math.exp(-0.5 * (((drip.x - from.x) / sx) ** 2 + (dy / sy) ** 2)) * (0.0256 / (sx * sy))
+}
+
+export interface TraceOptions {
+  orientation?: EngineOrientation
+  /** how likely each fault was before the tray was looked at, any scale; absent: all alike */
+  history?: (fault: string) => number
+}
+
+/**
+ * Nothing leaks upward: a source lies at or above the highest wet point; what is dry, and what lies far below, is out.
+ * Each drip has its own candidates, by where it lands, by height, by what was seen and by the record so far; a
+ * place's share is the sum over the drips, each by its rate, so that two sources both come to the top.
+ */
+export function analyseTrace(trace: LeakTrace, { orientation = trace.orientation ?? 'lengthwise', history = () => 1 }: TraceOptions = {}): TraceAnalysis {
   const seen = new Map(trace.places.map((p) => [p.place, p.seen]))
   const found = trace.places.filter((p) => p.seen === 'issuing' || p.seen === 'wet-again').map((p) => p.place)
   const highest = trace.highestWet ?? Math.max(0, ...trace.places.filter((p) => p.seen !== 'dry').map((p) => LEAK_PLACES.find((l) => l.id === p.place)!.height))
   const spread = HEIGHT_ERROR * (trace.airFlow ? 2 : 1)
-  const weights = LEAK_PLACES.map((p) => {
+  const base = LEAK_PLACES.map((p) => {
     const below = Math.max(0, highest - p.height)
     const above = Math.max(0, p.height - highest)
-    const height = Math.exp(-0.5 * (below / spread) ** 2) * Math.exp(-above / 0.35)
     const state = seen.get(p.id)
-    const look = state ? LOOK_WEIGHT[state] : 1
-    return height * look
+    return Math.exp(-0.5 * (below / spread) ** 2) * Math.exp(-above / (trace.drips.length > 0 && highest === 0 ? 3 : 0.35)) * (state ? LOOK_WEIGHT[state] : 1) * Math.max(1e-6, history(p.fault))
   })
-  const total = weights.reduce((a, b) => a + b, 0)
-  const candidates = LEAK_PLACES.map((p, i) => ({ place: p.id, share: weights[i]! / total, found: found.includes(p.id) })).sort((a, b) => b.share - a.share)
-  return { mLPerMinute: trace.drips.reduce((sum, d) => sum + d.perMinute * DROP_ML, 0), candidates, found }
+  const shared = (weights: readonly number[]) => {
+    const total = weights.reduce((a, b) => a + b, 0)
+    return weights.map((w) => w / total)
+  }
+  const byDrip = trace.drips.map((drip) => shared(base.map((w, i) => w * landsFrom(drip, positionOf(LEAK_PLACES[i]!, orientation), trace.airFlow))))
+  const rate = trace.drips.reduce((sum, d) => sum + Math.max(0.5, d.perMinute), 0)
+  const whole = byDrip.length === 0 ? shared(base) : LEAK_PLACES.map((_, i) => byDrip.reduce((sum, list, d) => sum + (list[i]! * Math.max(0.5, trace.drips[d]!.perMinute)) / rate, 0))
+  const listed = (shares: readonly number[]) => LEAK_PLACES.map((p, i) => ({ place: p.id, share: shares[i]!, found: found.includes(p.id) })).sort((a, b) => b.share - a.share)
+  return { mLPerMinute: trace.drips.reduce((sum, d) => sum + d.perMinute * DROP_ML, 0), candidates: listed(whole), byDrip: byDrip.map((shares) => listed(shares).slice(0, 3)), found }
 }

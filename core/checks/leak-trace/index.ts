@@ -1,3 +1,4 @@
+import { knownValue } from '../../casefile/profile'
 import { LEAK_PLACES } from '../../knowledge/places'
 import { message } from '../../message'
 import { perRecord } from '../outcome'
@@ -8,8 +9,9 @@ import { traceSigns } from './signs'
 /** Drops differ in size with the edge they fall from and the mix, by about a third. */
 const DROP_ERROR = 0.3
 
-export const leakTraceCheck = perRecord('leak-trace', 'leak-trace.trace', (trace, _, source) => {
-  const figures = analyseTrace(trace)
+export const leakTraceCheck = perRecord('leak-trace', 'leak-trace.trace', (trace, { profile }, source) => {
+  const orientation = trace.orientation ?? knownValue(profile.engineOrientation)
+  const figures = analyseTrace(trace, orientation ? { orientation } : {})
   const dry = trace.places.filter((p) => p.seen === 'dry').map((p) => `dry-place:${p.place}`)
   const parts = figures.found.map((id) => `found-at:${LEAK_PLACES.find((p) => p.id === id)!.part}`)
   return {

@@ -5,6 +5,8 @@ import { LEAK_PLACE_IDS } from '../../knowledge/places'
 export const leakTrace = z.strictObject({
   drips: z.array(z.strictObject({ x: z.number().min(0).max(1), y: z.number().min(0).max(1), perMinute: z.number().min(0).max(600) })).max(40),
   /** height of the highest wet point seen, 0 floor of the bay to 1 top */
+  /** how the engine stands; the profile's when absent */
+  orientation: z.enum(['lengthwise', 'crosswise']).optional(),
   highestWet: z.number().min(0).max(1).optional(),
   /** the fan or the road blew across it before */
   airFlow: z.boolean(),

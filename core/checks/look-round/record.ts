@@ -1,11 +1,18 @@
 import { z } from 'zod'
 import { part } from '../../casefile/profile'
 
+/** Wear of a part that is seen or felt cold; an empty list means that it was looked for and there is none. */
+export const WEAR = ['soft', 'cracked', 'hard', 'swollen', 'collapsed', 'crunches', 'clamp-loose', 'corroded', 'bulged'] as const
+export const wear = z.enum(WEAR)
+export type Wear = z.infer<typeof wear>
+
 /** One part looked at, cold. */
 export const partLook = z.strictObject({
   part,
   seen: z.enum(['dry', 'stained', 'wet', 'dried-and-wet-again', 'issuing']),
   pressed: z.boolean(),
+  /** condition apart from wet; absent: not looked for */
+  wear: z.array(wear).max(8).optional(),
 })
 export type PartLook = z.infer<typeof partLook>
 

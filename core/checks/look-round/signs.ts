@@ -1,6 +1,7 @@
 import { message } from '../../message'
 import { binaryReading, type SignReading } from '../sign-reading'
-import type { PartLook } from './record'
+import type { Part } from '../../casefile/profile'
+import type { PartLook, Wear } from './record'
 
 /**
  * A part looked at speaks to two signs: whether it is wet (which a part above can cause too), and whether coolant
@@ -42,5 +43,21 @@ export function lookSigns(source: string, look: PartLook): SignReading[] {
         0.9,
       ),
     )
+  out.push(...wearSigns(source, look))
   return out
+}
+
+/** Wear that faults show by: which part, which wear, which sign, and how well eye and hand tell it. */
+const WEAR_SIGNS: readonly { parts: readonly Part[]; wear: Wear; sign: string; rates: { whenPresent: number; whenAbsent: number } }[] = [
+  { parts: ['lower-hose'], wear: 'soft', sign: 'lower-hose-soft', rates: { whenPresent: 0.85, whenAbsent: 0.06 } },
+  { parts: ['upper-hose'], wear: 'collapsed', sign: 'hose-flat-cold', rates: { whenPresent: 0.9, whenAbsent: 0.03 } },
+  { parts: ['expansion-tank'], wear: 'bulged', sign: 'tank-bulged', rates: { whenPresent: 0.85, whenAbsent: 0.05 } },
+  { parts: ['upper-hose', 'lower-hose', 'heater-hoses'], wear: 'crunches', sign: 'crunch-in-hoses', rates: { whenPresent: 0.8, whenAbsent: 0.06 } },
+]
+
+function wearSigns(source: string, { part, wear }: PartLook): SignReading[] {
+  if (!wear) return []
+  return WEAR_SIGNS.filter((row) => row.parts.includes(part)).map((row) =>
+    binaryReading(`${source}#${row.wear}`, row.sign, wear.includes(row.wear), row.rates, message(`says.wear.${wear.includes(row.wear) ? row.wear : 'none'}`, { part }), 0.94),
+  )
 }

@@ -21,7 +21,11 @@ const vacuumValve = ref<CapTest['vacuumValve']>('not-tested')
 const seals = ref<CapTest['seals']>('not-looked')
 const fitsPlace = ref<CapTest['fitsPlace']>('not-known')
 const problem = ref('')
-const rating = computed(() => knownValue(profile.value.caps?.[0]?.ratingKPa))
+const rating = computed(() => knownValue(profile.value.systemRatingKPa) ?? knownValue(profile.value.caps?.[0]?.ratingKPa))
+/** A cap marked this far from what is asked for is not the one for the place, kPa. */
+const OFF_KPA = 8
+const wrongMarking = computed(() => marking.value !== undefined && rating.value !== undefined && Math.abs(marking.value.si - rating.value) > OFF_KPA)
+watch(wrongMarking, (wrong) => { if (wrong && fitsPlace.value === 'not-known') fitsPlace.value = 'wrong' })
 
 const STATES: Record<string, string> = {
   good: 'Good.', 'opens-early': 'Opens early.', 'opens-late': 'Opens late.', 'will-not-hold': 'Will not hold.', 'wrong-for-place': 'Not the one for this place.', 'vacuum-stuck': 'Vacuum valve stuck.', 'seal-damaged': 'Seal damaged.',
@@ -76,6 +80,7 @@ async function keep() {
         <QuantityField v-model="opening" label="Opens at" kind="pressure" :limits="limits" optional />
         <QuantityField v-model="held" label="A minute after" kind="pressure" :limits="limits" optional hint="After it opened and closed again" />
       </div>
+      <p v-if="wrongMarking" class="problem" role="alert">Wrong cap for this place: it is marked {{ preferences.show('pressure', marking!.si) }}, asked for here is {{ preferences.show('pressure', rating!) }}.</p>
       <ChoiceRow v-model="vacuumValve" label="Vacuum valve" :options="[{ value: 'free', text: 'Free' }, { value: 'stuck', text: 'Stuck' }, { value: 'not-tested', text: 'Not tried' }]" />
       <ChoiceRow v-model="seals" label="Seals" :options="[{ value: 'good', text: 'Good' }, { value: 'damaged', text: 'Damaged' }, { value: 'not-looked', text: 'Not looked at' }]" />
       <ChoiceRow v-model="fitsPlace" label="Right type and rating for this place" :options="[{ value: 'right', text: 'Right' }, { value: 'wrong', text: 'Wrong' }, { value: 'not-known', text: 'Not known' }]" />

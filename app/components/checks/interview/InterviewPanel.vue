@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { ofKind } from '../../../../core/casefile/records'
+import { patternOf } from '../../../../core/checks/interview/pattern'
+import { QUESTIONS } from '../../../../core/checks/interview/questions'
 import type { ReportedLoss } from '../../../../core/checks/interview/record'
 
+/** One question at a time, the most telling first; what was said already stays below and can be corrected. */
 const open = useOpenCase()
 const bench = useBench()
 const preferences = usePreferences()
+const complaint = computed(() => open.input.value!.case.complaint)
 const answers = computed(() => new Map(ofKind(open.records.value, 'interview.answer').map((a) => [a.data.question, a])))
 const given = computed(() => new Map([...answers.value].map(([q, a]) => [q, a.data.answer])))
 const loss = computed(() => ofKind(open.records.value, 'interview.loss').at(-1))
@@ -16,6 +20,12 @@ const problem = ref('')
 const words = computed(() => ofKind(open.records.value, 'interview.words').at(-1)?.data.text)
 const advice = computed(() => open.answer.value?.ranked.assessment.advice)
 const week = computed(() => open.answer.value?.ranked.assessment.lossPerWeek)
+const pattern = computed(() => patternOf(complaint.value, given.value))
+/** Below this a question is not worth the keeper's patience. */
+const LEAST_BITS = 0.012
+const worth = computed(() => (open.answer.value?.ranked.questions ?? []).filter((q) => !given.value.has(q.question) && (q.bits >= LEAST_BITS || pattern.value?.open.includes(q.question))))
+const next = computed(() => worth.value.slice(0, 3).map((w) => QUESTIONS.find((q) => q.id === w.question)!))
+const OPTIONS = [{ value: 'yes', text: 'Yes' }, { value: 'no', text: 'No' }, { value: 'not-known', text: 'Not known' }] as const
 
 const answer = (question: string, value: 'yes' | 'no' | 'not-known') => {
   const old = answers.value.get(question)
@@ -38,7 +48,17 @@ async function keepHours() {
   <div class="stack">
     <p v-if="advice" class="caution">{{ preferences.say(advice) }}</p>
     <p v-if="words">“{{ words }}”</p>
-    <div v-if="open.input.value?.case.complaint === 'coolant-loss'" class="loss">
+    <p v-if="pattern" class="pattern" role="status"><span class="small quiet">The pattern so far</span><strong>{{ preferences.say(pattern.message) }}</strong></p>
+    <section v-if="next.length > 0" class="ask" aria-label="Ask next">
+      <h3>Ask next</h3>
+      <div v-for="(q, i) in next" :key="q.id" class="question" :class="{ first: i === 0 }">
+        <span>{{ q.asks }}</span>
+        <ChoiceRow hide-label :disabled="!open.mayRecord.value" :label="q.asks" :options="OPTIONS" :model-value="given.get(q.id)" @update:model-value="answer(q.id, $event)" />
+      </div>
+      <p class="small quiet">{{ worth.length }} {{ worth.length === 1 ? 'question' : 'questions' }} can still move the ranking.</p>
+    </section>
+    <p v-else-if="open.answer.value" role="status"><strong>Nothing more to ask that would change the ranking.</strong></p>
+    <div v-if="complaint === 'coolant-loss'" class="loss">
       <template v-if="loss && !changing">
         <p class="grow"><strong>Tops up:</strong> {{ loss.data.amount === 'not-known' ? 'not known' : week ? `about ${preferences.show('volume', week.litresPerWeek, 2)} a week` : `${loss.data.amount.typed} ${loss.data.amount.unit}` }}</p>
         <v-btn :disabled="!open.mayRecord.value" @click="changing = true">Correct it</v-btn>
@@ -53,11 +73,22 @@ async function keepHours() {
       <v-btn :disabled="!open.mayRecord.value || hours === ''" @click="keepHours">Keep hours</v-btn>
       <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
     </div>
-    <InterviewQuestions v-if="open.input.value" :complaint="open.input.value.case.complaint" :answers="given" :disabled="!open.mayRecord.value" @answer="answer" />
+    <details class="rest" :open="next.length === 0">
+      <summary>Said so far, and all other questions</summary>
+      <InterviewQuestions :complaint="complaint" :answers="given" :skip="next.map((q) => q.id)" :disabled="!open.mayRecord.value" @answer="answer" />
+    </details>
   </div>
 </template>
 
 <style scoped>
 .loss { display: flex; gap: 12px; align-items: flex-end; flex-wrap: wrap; }
 .hours { max-width: 220px; }
+.pattern { border-left: 6px solid var(--ink); padding: 4px 12px; display: flex; flex-direction: column; font-size: 19px; }
+.ask { display: flex; flex-direction: column; gap: 2px; }
+.question { display: flex; align-items: center; justify-content: space-between; gap: 8px 16px; flex-wrap: wrap; padding: 8px 0; border-bottom: 1px solid var(--line); }
+.question > span { flex: 1 1 280px; font-weight: 500; }
+.question.first > span { font-size: 22px; font-weight: 600; line-height: 1.2; }
+.question.first :deep(button) { min-height: 60px; font-size: 19px; }
+summary { cursor: pointer; min-height: 48px; display: flex; align-items: center; font-weight: 600; }
+summary::before { content: '+'; width: 24px; } details[open] > summary::before { content: '−'; }
 </style>

@@ -4,11 +4,11 @@ import { QUESTIONS } from '../../../../core/checks/interview/questions'
 
 /** The keeper's questions; those of the complaint first, the rest within reach. */
 type Answer = 'yes' | 'no' | 'not-known'
-const props = defineProps<{ complaint: Complaint; answers: ReadonlyMap<string, Answer>; disabled?: boolean }>()
+const props = defineProps<{ complaint: Complaint; answers: ReadonlyMap<string, Answer>; disabled?: boolean; skip?: readonly string[] }>()
 const emit = defineEmits<{ answer: [question: string, answer: Answer] }>()
 const options = [{ value: 'yes', text: 'Yes' }, { value: 'no', text: 'No' }, { value: 'not-known', text: 'Not known' }] as const
 const all = ref(false)
-const shown = computed(() => QUESTIONS.filter((q) => all.value || q.for.includes(props.complaint) || props.answers.has(q.id)))
+const shown = computed(() => QUESTIONS.filter((q) => !props.skip?.includes(q.id) && (all.value || q.for.includes(props.complaint) || props.answers.has(q.id))))
 </script>
 
 <template>

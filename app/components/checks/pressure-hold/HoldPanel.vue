@@ -161,6 +161,7 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
       <v-btn class="solid" :disabled="!open.mayRecord.value" @click="again = true">Hold again</v-btn>
       <v-btn @click="emit('check', 'look-round')">Look for the place</v-btn>
     </div>
+    <HoldCompare />
     <details v-if="readings.length > 0" class="readings">
       <summary>{{ readings.length }} readings: look, correct</summary>
       <ul><li v-for="r in readings" :key="r.id"><span>{{ formatClock(r.data.elapsedSeconds) }}</span><strong>{{ preferences.show('pressure', correctedSi(r.data.pressure)) }}</strong><span class="quiet small">typed {{ r.data.pressure.typed }}{{ bench.isWaiting(r.id) ? ' · kept' : ' · sent' }}</span><button v-if="running" type="button" class="plain-button" @click="correct(r as never)">Correct</button></li></ul>

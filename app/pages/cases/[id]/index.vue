@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { DateTime } from 'luxon'
 import type { Part, SystemProfile } from '../../../../core/casefile/profile'
 import { ofKind } from '../../../../core/casefile/records'
 import { correctedSi } from '../../../../core/quantity/record'
+import { costOf } from '../../../../core/planning/check-costs'
 import { BOOK } from '../../../../core/knowledge/book'
 import type { PartState } from '../../../components/loop/LoopDrawing.vue'
-import { CHECK_NAMES, COMPLAINT_NAMES, type CheckId } from '../../../words-app'
+import { CHECK_NAMES, COMPLAINT_NAMES, USUAL_CHECKS, type CheckId } from '../../../words-app'
 
 const route = useRoute()
 const router = useRouter()
@@ -27,7 +29,37 @@ const profileOpen = ref(false)
 const draft = ref<SystemProfile>({})
 
 const done = computed(() => new Set(current.value.records.map((r) => r.kind.split('.')[0]!)))
-const firstOpen = computed<CheckId>(() => (['interview', 'level-and-condition', 'look-round', 'cap', 'tester-self-check', 'pressure-hold'] as const).find((c) => !done.value.has(c)) ?? 'pressure-hold')
+const firstOpen = computed<CheckId>(() => (['interview', 'level-and-condition', 'look-round', 'cap', 'pressure-hold'] as const).find((c) => !done.value.has(c)) ?? 'pressure-hold')
+const warming = ref(false)
+const historyOpen = ref(false)
+const engine = computed(() => {
+  const last = current.value.events.findLast((e) => e.kind === 'engine-started' || e.kind === 'engine-stopped')
+  if (!last) return 'cold' as const
+  if (last.kind === 'engine-started') return 'running' as const
+  return now.value - Date.parse(last.observedAt) > COOL_DOWN_MS ? ('cold' as const) : ('stopped' as const)
+})
+const cooledAt = computed(() => {
+  const last = current.value.events.findLast((e) => e.kind === 'engine-started' || e.kind === 'engine-stopped')
+  return last ? DateTime.fromMillis(Date.parse(last.observedAt) + COOL_DOWN_MS).toFormat('HH:mm') : ''
+})
+const COOL_DOWN_MS = 90 * 60_000
+const { now } = useTimers()
+const mayStart = computed(() => session.current?.may.record === true)
+async function startEngine() {
+  warming.value = false
+  await bench.addEvent(id, 'engine-started', {})
+}
+const usual = computed(() => new Set<CheckId>([...USUAL_CHECKS[input.value?.case.complaint ?? 'coolant-loss'], ...(answer.value?.ranked.next ?? []).filter((n) => isCheck(n.check)).slice(0, 3).map((n) => n.check as CheckId)]))
+const undoable = computed(() => (bench.undoable?.caseId === id ? bench.undoable.record : undefined))
+const templates = computed(() => {
+  const out = new Map<string, SystemProfile>()
+  for (const vehicle of bench.vehicles.values()) {
+    const profile = bench.profileOf(vehicle.id)?.profile
+    if (vehicle.id !== input.value?.vehicle.id && profile && Object.keys(profile).length > 2) out.set(vehicle.name, profile)
+  }
+  const own = input.value?.vehicle.name ?? ''
+  return [...out].map(([name, profile]) => ({ name, profile })).sort((a, b) => Number(b.name === own) - Number(a.name === own) || a.name.localeCompare(b.name)).slice(0, 4)
+})
 const acknowledged = computed(() => done.value.has('cautions'))
 function choose(check: CheckId) {
   void router.replace({ query: { ...route.query, check } })
@@ -55,6 +87,7 @@ const next = computed(() => {
   const list = answer.value?.ranked.next.filter((n) => isCheck(n.check) && n.check !== active.value) ?? []
   return list[0] && { ...list[0], check: list[0].check as CheckId }
 })
+const nextWhy = computed(() => (next.value ? costOf(next.value.check)?.why : undefined))
 const coolant = computed(() => {
   const start = ofKind(current.value.records, 'pressure-hold.start').at(-1)?.data.coolantAtStart
   return start ? `${Math.round(preferences.units.temperature === '°C' ? correctedSi(start) : (correctedSi(start) * 9) / 5 + 32)}°` : undefined
@@ -74,19 +107,34 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 <template>
   <div v-if="input" class="case">
     <Teleport to="#bar-title" defer><h1><strong>{{ input.vehicle.name }}</strong> {{ input.vehicle.plate }} · {{ COMPLAINT_NAMES[input.case.complaint].toLowerCase() }}: {{ input.case.title }}</h1></Teleport>
-    <ThermalRail class="rail" :class="{ shown: tab === 'steps' }" :active="active" :done="done" :coolant-text="coolant" @choose="choose" />
+    <ThermalRail class="rail" :class="{ shown: tab === 'steps' }" :active="active" :done="done" :shown="usual" :coolant-text="coolant" :engine="engine" :may-start="mayStart" @choose="choose" @start="warming = true" @stop="bench.addEvent(id, 'engine-stopped', {})" />
     <main class="middle">
       <div class="check" :class="{ shown: tab === 'check' }">
         <StartCard v-if="!acknowledged" />
         <section v-else class="sheet panel" :aria-label="CHECK_NAMES[active]">
-          <h2 class="title">{{ CHECK_NAMES[active] }}</h2>
+          <div class="row head"><h2 class="title grow">{{ CHECK_NAMES[active] }}</h2><button type="button" class="plain-button" @click="historyOpen = true">History</button></div>
+          <p v-if="engine !== 'cold' && active !== 'interview'" class="caution">{{ engine === 'running' ? 'The engine runs' : 'The engine is still hot' }}: cold checks wait. {{ engine === 'running' ? 'Never open a hot system.' : `Count on ${cooledAt} before it is cold; measure under 40 °C first.` }}</p>
           <InterviewPanel v-if="active === 'interview'" />
           <LevelPanel v-else-if="active === 'level-and-condition'" />
           <LookPanel v-else-if="active === 'look-round'" :part="part" @choose="part = $event" />
           <CapPanel v-else-if="active === 'cap'" />
           <TesterSelfCheckPanel v-else-if="active === 'tester-self-check'" />
+          <MixPanel v-else-if="active === 'mix'" />
+          <CleanPanel v-else-if="active === 'clean-and-dry'" @check="choose($event as CheckId)" />
+          <LeakTracePanel v-else-if="active === 'leak-trace'" />
+          <CrankingPanel v-else-if="active === 'cranking-rise'" />
+          <EndoscopePanel v-else-if="active === 'endoscope'" />
+          <VacuumPanel v-else-if="active === 'vacuum-decay'" />
+          <FanByHandPanel v-else-if="active === 'fan-by-hand'" />
+          <BeltPanel v-else-if="active === 'belt-and-pump'" />
+          <ColdSoakPanel v-else-if="active === 'cold-soak'" />
+          <FanCircuitPanel v-else-if="active === 'fan-circuit'" />
+          <LeakagePanel v-else-if="active === 'cylinder-leakage'" />
+          <CoolerPanel v-else-if="active === 'cooler-test'" />
           <HoldPanel v-else @check="choose($event as CheckId)" />
+          <PhotoStrip v-if="active !== 'look-round' && active !== 'interview'" :key="active" :check="active" class="photos" />
         </section>
+        <p v-if="undoable" class="undo" role="status"><span class="grow">Kept: {{ CHECK_NAMES[undoable.kind.split('.')[0] as CheckId]?.toLowerCase() ?? 'entry' }}.</span><button type="button" class="plain-button" @click="bench.undo(id)">Undo the last entry</button></p>
       </div>
       <section class="sheet loop-sheet" :class="{ shown: tab === 'loop' }" aria-label="Loop">
         <LoopDrawing :profile="input.vehicle.profile" :states="states" :suspicion="suspicion" :marked="active === 'look-round' ? part : undefined" @tap="tapPart" />
@@ -100,7 +148,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
       <SuspectList :answer="answer" :failed="failed" @why="why = $event" />
       <div v-if="next" class="next">
         <h3>Next: {{ CHECK_NAMES[next.check].toLowerCase() }}</h3>
-        <p class="small">{{ next.minutes }} min{{ next.phase === 'cold' ? ', while it is cold' : '' }}. It settles most for its time.</p>
+        <p class="small">{{ next.minutes }} min{{ next.phase === 'cold' ? ', only while it is cold' : '' }}. {{ nextWhy }} It settles most for its time.</p>
         <v-btn class="solid" block @click="choose(next.check)">Go there</v-btn>
       </div>
       <v-btn class="report" block :to="`/cases/${id}/report`">Report, export</v-btn>
@@ -109,8 +157,10 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
       <button v-for="t in TABS" :key="t.value" type="button" :aria-pressed="tab === t.value" @click="tab = t.value">{{ t.text }}</button>
     </nav>
     <WhyDialog :fault="why" :ranked="answer?.ranked" @close="why = undefined" />
-    <v-dialog v-model="profileOpen" max-width="820" scrollable>
-      <v-card class="pa-5 stack profile"><h2>System of this vehicle</h2><ProfileForm v-model="draft" /><div class="row"><v-btn class="solid" @click="keepProfile">Keep the profile</v-btn><v-btn @click="profileOpen = false">Leave as it was</v-btn></div></v-card>
+    <WarmUpDialog :open="warming" :next="answer?.ranked.next ?? []" @close="warming = false" @start="startEngine" @check="warming = false; choose($event)" />
+    <HistoryDialog :shown="historyOpen" :check="active" @close="historyOpen = false" />
+    <v-dialog v-model="profileOpen" max-width="980" scrollable>
+      <v-card class="pa-5 stack profile"><h2>System of this vehicle</h2><ProfileLoop v-model="draft" :templates="templates" /><div class="row"><v-btn class="solid" @click="keepProfile">Keep the profile</v-btn><v-btn @click="profileOpen = false">Leave as it was</v-btn></div></v-card>
     </v-dialog>
   </div>
   <main v-else class="page"><p class="sheet">{{ bench.loaded ? 'This case is not known on this device. When the network is back it may appear.' : 'Opening the case …' }}</p></main>
@@ -120,7 +170,10 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 .case { flex: 1; display: grid; grid-template-columns: 196px minmax(0, 1fr) 304px; min-height: 0; }
 .middle { padding: 14px; display: flex; flex-direction: column; gap: 12px; min-width: 0; }
 .panel { padding: 14px 16px; }
-.title { font-size: 25px; margin-bottom: 8px; }
+.title { font-size: 25px; } .head { margin-bottom: 8px; flex-wrap: nowrap; }
+.photos { margin-top: 14px; }
+.undo { display: flex; align-items: center; gap: 12px; background: var(--bar); color: var(--on-bar); border-radius: 4px; padding: 6px 8px 6px 14px; margin-top: 8px; position: sticky; bottom: 8px; z-index: 5; }
+.undo .plain-button { background: var(--bar); color: var(--on-bar); border-color: var(--on-bar-2); }
 .loop-sheet { padding: 12px 16px; }
 .report { flex: none; }
 .foot { margin-top: 6px; flex-wrap: nowrap; }

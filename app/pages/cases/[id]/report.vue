@@ -6,7 +6,9 @@ import { writeCaseFile } from '../../../../core/casefile/read'
 import { QUESTIONS } from '../../../../core/checks/interview/questions'
 import { PART_NAMES } from '../../../../core/knowledge/parts'
 import { formatChance, formatClock, formatNumber } from '../../../../words/format'
-import { COMPLAINT_NAMES, HOLD_STATE_NAMES } from '../../../words-app'
+import { stateWords } from '../../../../words/states'
+import { BOOK } from '../../../../core/knowledge/book'
+import { CHECK_NAMES, COMPLAINT_NAMES, HOLD_STATE_NAMES, type CheckId } from '../../../words-app'
 
 const route = useRoute()
 const bench = useBench()
@@ -28,6 +30,9 @@ const people = computed(() => [...new Set([...current.value.records, ...current.
 const SEEN = { dry: 'dry', stained: 'stained', wet: 'wet', 'dried-and-wet-again': 'dried, wet again', issuing: 'coolant seen issuing' }
 const LEVEL: Record<string, string> = { overfull: 'above the mark', right: 'right', low: 'low', empty: 'nearly empty' }
 const SAYS = { yes: 'yes', no: 'no', 'not-known': 'not known' }
+const outcomes = computed(() => (ranked.value?.assessment.outcomes ?? []).filter((o) => o.check !== 'clean-and-dry'))
+const declared = computed(() => ofKind(current.value.records, 'suspect.declared'))
+const photos = computed(() => ofKind(current.value.records, 'photo.taken'))
 const problem = ref('')
 
 const print = () => window.print()
@@ -87,6 +92,13 @@ function exportCase() {
         <ul><li v-for="a in answers" :key="a.id">{{ a.asks }} <strong>{{ SAYS[a.answer] }}</strong></li></ul>
         <p v-if="ranked?.assessment.lossPerWeek">Tops up about {{ preferences.show('volume', ranked.assessment.lossPerWeek.litresPerWeek, 2) }} a week.</p>
       </section>
+      <section v-for="o in outcomes" :key="o.source">
+        <h2>{{ CHECK_NAMES[o.check as CheckId] ?? o.check.replaceAll('-', ' ') }}: {{ stateWords(o.check, o.states).replace(/\.$/, '').toLowerCase() }}</h2>
+        <p v-if="o.doesNotProve.length > 0" class="small"><strong>Not cleared by this:</strong> {{ o.doesNotProve.map(preferences.say).join('; ') }}.</p>
+        <p v-for="note in o.notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
+      </section>
+      <section v-if="declared.length > 0"><h2>Declared</h2><p v-for="d in declared" :key="d.id"><strong>{{ BOOK.faults.find((f) => f.id === d.data.fault)?.name ?? d.data.fault }}:</strong> {{ d.data.as }}, {{ when(d.observedAt) }}. {{ d.data.because }}</p></section>
+      <section v-if="photos.length > 0"><h2>Photographs</h2><div class="photos"><figure v-for="p in photos" :key="p.id"><img :src="bench.pictureUrl(p.data.sha256)" :alt="p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : 'Photograph')"><figcaption class="small">{{ p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : (CHECK_NAMES[p.data.check as CheckId] ?? '')) }}, {{ when(p.observedAt) }}</figcaption></figure></div></section>
       <section v-if="repairs.length > 0"><h2>Work done</h2><p v-for="repair in repairs" :key="repair.id">{{ when(repair.observedAt) }}: {{ repair.data.work ?? repair.data.faults.join(', ') }}</p></section>
       <section v-if="ranked && ranked.assessment.assumptions.length > 0"><h2>Assumed</h2><p v-for="a in ranked.assessment.assumptions" :key="a.id">{{ preferences.say(a) }}</p></section>
       <footer class="small">
@@ -115,4 +127,5 @@ ul { margin: 0; padding-left: 20px; }
 footer { border-top: 1px solid var(--line); padding-top: 8px; color: var(--ink-2); display: flex; flex-direction: column; gap: 4px; }
 @media print { .paper { border: 0; padding: 0; } .report { padding: 0; max-width: none; } }
 @media (max-width: 600px) { .paper { padding: 16px; } header { flex-direction: column; } .vehicle { text-align: left; } }
+.photos { display: grid; grid-template-columns: repeat(auto-fill, minmax(240px, 1fr)); gap: 12px; } .photos figure { margin: 0; } .photos img { width: 100%; max-height: 260px; object-fit: contain; background: var(--rail); }
 </style>

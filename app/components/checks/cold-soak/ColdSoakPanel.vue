@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { SOAK_HOURS, AGREES_WITHIN_K, type ColdSoakAnalysis } from '../../../../core/checks/cold-soak/analysis'
+import type { ColdSoak } from '../../../../core/checks/cold-soak/record'
+import { correctedSi, type QuantityRecord } from '../../../../core/quantity/record'
+
+const { last, outcome, mayRecord, keep, takeBack } = useCheck('cold-soak.test')
+const preferences = usePreferences()
+const hours = ref<number | undefined>(last.value?.data.hoursStood)
+const coolant = ref<QuantityRecord | undefined>(last.value?.data.coolant)
+const ambient = ref<QuantityRecord | undefined>(last.value?.data.ambient)
+const intakeAir = ref<QuantityRecord | undefined>(last.value?.data.intakeAir)
+const wiring = ref<ColdSoak['wiring']>(last.value?.data.wiring ?? 'not-tried')
+const problem = ref('')
+const figures = computed(() => outcome.value?.figures as ColdSoakAnalysis | undefined)
+const readings = computed(() => {
+  const data = last.value?.data
+  if (!data) return []
+  return [{ name: 'Coolant sensor', q: data.coolant }, { name: 'Air outside', q: data.ambient }, { name: 'Intake air', q: data.intakeAir }].flatMap(({ name, q }) => (q ? [{ name, c: correctedSi(q as QuantityRecord) }] : []))
+})
+const span = computed(() => {
+  const all = readings.value.map((r) => r.c)
+  const low = Math.min(...all) - 6
+  return { low, width: Math.max(...all) + 6 - low }
+})
+async function save() {
+  problem.value = ''
+  if (hours.value === undefined) return void (problem.value = 'Say how many hours it stood: a warm engine agrees with nothing.')
+  if (!coolant.value) return void (problem.value = 'Type the coolant sensor’s reading from the scan tool.')
+  if (!ambient.value && !intakeAir.value) return void (problem.value = 'Type the air outside, or the intake-air sensor, to compare with.')
+  await keep({ hoursStood: hours.value, coolant: coolant.value, ambient: ambient.value, intakeAir: intakeAir.value, wiring: wiring.value }, last.value?.id)
+}
+</script>
+
+<template>
+  <div class="stack">
+    <p>Before any start, after {{ SOAK_HOURS }} hours or more: every sensor should read the morning air.</p>
+    <div class="row top">
+      <NumberField v-model="hours" label="Stood for" unit="h" :min="0" :max="1000" />
+      <QuantityField v-model="coolant" label="Coolant, scan tool" kind="temperature" :limits="{ min: -50, max: 200 }" />
+      <QuantityField v-model="ambient" label="Air outside" kind="temperature" :limits="{ min: -50, max: 60 }" optional />
+      <QuantityField v-model="intakeAir" label="Intake air, scan tool" kind="temperature" :limits="{ min: -50, max: 60 }" optional />
+    </div>
+    <ChoiceRow v-model="wiring" label="Reading while plug and wire are moved" :options="[{ value: 'steady', text: 'Steady' }, { value: 'jumps', text: 'Jumps' }, { value: 'not-tried', text: 'Not tried' }]" />
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep the comparison</v-btn>
+    <CheckResult :outcome="outcome" :shown="[{ path: 'biasK', label: 'Coolant sensor against the air', kind: 'temperatureDifference', decimals: 1 }]" />
+    <div v-if="figures && readings.length > 1" class="line" role="img" :aria-label="readings.map((r) => `${r.name} ${preferences.show('temperature', r.c)}`).join(', ')">
+      <span v-for="(r, i) in readings" :key="r.name" class="dot" :class="{ first: i === 0, off: i === 0 && figures.state === 'biased' }" :style="{ left: `${((r.c - span.low) / span.width) * 100}%`, top: `${i * 34}px` }">{{ r.name }} {{ preferences.show('temperature', r.c) }}</span>
+    </div>
+    <p v-if="figures" class="small quiet">They agree when they lie within {{ preferences.show('temperatureDifference', AGREES_WITHIN_K, 0) }} of each other.</p>
+    <div v-if="last" class="row"><v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn></div>
+  </div>
+</template>
+
+<style scoped>
+.top { align-items: flex-start; gap: 16px; }
+.line { position: relative; height: 106px; border-left: 2px solid var(--line); border-right: 2px solid var(--line); margin: 4px 8px; background: repeating-linear-gradient(to right, transparent 0 11.9%, var(--line) 11.9% 12%); }
+.dot { position: absolute; white-space: nowrap; padding: 2px 8px 2px 18px; font-weight: 600; }
+.dot::before { content: ''; position: absolute; left: -7px; top: 7px; width: 14px; height: 14px; background: var(--cool); transform: rotate(45deg); }
+.dot.first::before { border-radius: 50%; background: var(--ink); transform: none; }
+.dot.off::before { background: var(--hot); }
+</style>

@@ -1,0 +1,20 @@
+import { QUESTIONS } from '../checks/interview/questions'
+import type { Belief } from '../inference/belief'
+import { spokenSigns } from './next-check'
+import { Prediction } from './predict'
+
+/** A question to the keeper that was not answered yet, with what its answer is expected to tell, bits. */
+export interface OpenQuestion {
+  question: string
+  bits: number
+}
+
+/** The questions whose sign nothing spoke of yet, most telling first. Signs of this vehicle's model only. */
+export function openQuestions(belief: Belief): OpenQuestion[] {
+  const prediction = new Prediction(belief, 400)
+  const spoken = spokenSigns(belief)
+  return QUESTIONS.flatMap(({ id, sign }) => {
+    const model = belief.model.signs.get(sign)
+    return model && !spoken.has(sign) ? [{ question: id, bits: prediction.bits(prediction.weights, model) }] : []
+  }).sort((a, b) => b.bits - a.bits || (a.question < b.question ? -1 : 1))
+}
