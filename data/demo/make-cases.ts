@@ -98,6 +98,9 @@ class CaseWriter {
     this.add('pressure-hold.end', { run, elapsedSeconds: h.minutes * 60 + 20, ...(h.coolant ? { coolantAtEnd: quantity('temperature', h.coolant[1], '°C') } : {}), tray: h.tray ?? 'dry', cylinders: h.cylinders ?? 'not-looked' }, { at: started + h.minutes * 60_000 + 20_000 })
     return this
   }
+  record = (kind: string, data: object) => (this.add(kind, data), this)
+  /** One run of the starter: plugs in, seconds, rise in kPa; faster with plugs out. */
+  crank = (plugged: number[], seconds: number, rise: number) => this.record('cranking-rise.run', { plugged, seconds, crankingRpm: 200 + (4 - plugged.length) * 12, before: kPa(0), after: kPa(rise), staysAfter: 'yes', resolutionKPa: 0.1, turnedByHandFirst: true })
   event(kind: string, data: object, at: string) {
     this.clock = Date.parse(at)
     this.events.push({ id: this.id(), by: OREN, observedAt: new Date(this.clock).toISOString(), receivedAt: new Date(this.clock + 400).toISOString(), clockOffsetMs: 120, kind, data } as unknown as CaseEvent)
@@ -191,3 +194,50 @@ new CaseWriter(9, { complaint: 'coolant-loss', title: 'a litre a week, sweet sme
   .hold({ at: '2026-11-21T15:46:00Z', targetKPa: 100, fall: 0.8, minutes: 14, strokes: 32, coolant: [16, 16], tray: 'dry', cylinders: 'dry' })
   .looks(['radiator', ...OUTSIDE], 'dry')
   .write('09-crew-van-heater-core')
+
+const celsius = (value: number) => quantity('temperature', value, '°C')
+const plugs = (...cylinders: number[]) => cylinders
+
+new CaseWriter(10, { complaint: 'coolant-loss', title: 'two puddles, a cup a day', bay: 'Bay 7', opened: '2026-11-22T07:30:00Z' }, { name: 'Tarrow 24 minibus', plate: 'KVD 219', year: 2015, kilometres: 268100, profile: { ...TANK, engineOrientation: 'lengthwise', systemRatingKPa: 103, figuresFrom: 'Maker’s manual, section cooling' } })
+  .cautions().loss(2.4, 'week').hours(13).answer('wet-under', 'yes').answer('lost-parked', 'yes').answer('white-exhaust', 'no').answer('carpet-wet', 'no').answer('pushed-out-hot', 'no').answer('recent-drain', 'no')
+  .level({ level: 'low', oilInCoolant: 'no', emulsionInOil: 'no', residualPressure: 'none' }, '2026-11-22T07:40:00Z')
+  .record('mix.test', { instrument: 'refractometer', volumeFraction: 0.36, wantedFraction: 0.5 })
+  .look('upper-hose', 'dry', false).look('lower-hose', 'dry', false).look('thermostat', 'stained', false)
+  .cap('2026-11-22T07:52:00Z', 103, 105, 100).selfCheck('2026-11-22T07:56:00Z', 100, 99)
+  .record('clean-and-dry.done', { parts: ['radiator', ...OUTSIDE] })
+  .hold({ at: '2026-11-22T08:05:00Z', targetKPa: 102, fall: 0.75, minutes: 14, strokes: 35, coolant: [12, 12], tray: 'wet' })
+  .record('leak-trace.trace', { drips: [{ x: 0.5, y: 0.29, perMinute: 5 }, { x: 0.46, y: 0.24, perMinute: 3 }, { x: 0.13, y: 0.38, perMinute: 4 }], airFlow: false, highestWet: 0.85, orientation: 'lengthwise', places: [{ place: 'thermostat-flange', seen: 'wet-again' }, { place: 'weep-hole', seen: 'wet' }, { place: 'tank-seam', seen: 'issuing' }, { place: 'upper-hose', seen: 'dry' }] })
+  .write('10-minibus-two-sources')
+
+new CaseWriter(11, { complaint: 'coolant-loss', title: 'uses coolant, shakes when cold, dry below', bay: 'Bay 8', opened: '2026-11-22T09:00:00Z', by: OREN }, { name: 'Harl Rescue 6', plate: 'RSC 006', year: 2015, kilometres: 121800, profile: { ...TANK, cylinders: 4 } })
+  .cautions().loss(1.8, 'week').hours(9).answer('wet-under', 'no').answer('white-exhaust', 'yes').answer('cold-misfire', 'yes').answer('carpet-wet', 'no').answer('recent-drain', 'no')
+  .level({ level: 'low', oilInCoolant: 'no', emulsionInOil: 'no', residualPressure: 'some' }, '2026-11-22T09:10:00Z')
+  .cap('2026-11-22T09:16:00Z', 103, 104, 100).selfCheck('2026-11-22T09:20:00Z', 100, 99)
+  .hold({ at: '2026-11-22T09:26:00Z', targetKPa: 102, fall: 0.9, minutes: 13, strokes: 34, coolant: [13, 13], tray: 'dry' })
+  .looks(['radiator', ...OUTSIDE], 'dry')
+  .record('endoscope.look', { cylinder: 2, seen: 'wet', pressed: true }).record('endoscope.look', { cylinder: 1, seen: 'dry', pressed: true })
+  .crank(plugs(1, 2, 3, 4), 5, 3.1).crank(plugs(1, 2, 4), 5, 1.35).crank(plugs(2), 5, 1.3).crank(plugs(3), 5, 1.75)
+  .write('11-rescue-two-cylinders')
+
+new CaseWriter(12, { complaint: 'overheats', title: 'boils on the pass since the service', bay: 'Bay 9', opened: '2026-11-22T10:00:00Z' }, { name: 'Wenna 3 hire camper', plate: 'HCA 331', year: 2018, kilometres: 102300, profile: { ...TANK, systemRatingKPa: 138, caps: [{ place: 'tank', ratingKPa: 90, vented: false }] } })
+  .cautions().answer('hot-at-load', 'yes').answer('hot-at-idle', 'no').answer('pushed-out-hot', 'yes').answer('recent-drain', 'yes').answer('white-exhaust', 'no').answer('hoses-hard-early', 'no')
+  .level({ level: 'low', oilInCoolant: 'no', emulsionInOil: 'no', residualPressure: 'none' }, '2026-11-22T10:10:00Z')
+  .cap('2026-11-22T10:20:00Z', 90, 91, 88, { fitsPlace: 'wrong' })
+  .write('12-camper-wrong-cap')
+
+new CaseWriter(13, { complaint: 'overheats', title: 'queue at the depot gate, fan never heard', bay: 'Bay 10', opened: '2026-11-22T12:00:00Z', by: MAVE }, { name: 'Orlo Kombi post van', plate: 'POS 124', year: 2016, kilometres: 187200, profile: { ...TANK, fan: 'electric-relay', fanOnC: 96, fanOffC: 91 } })
+  .cautions().answer('hot-at-idle', 'yes').answer('hot-at-load', 'no').answer('ac-weak-idle', 'yes').answer('heater-cold', 'no').answer('recent-drain', 'no')
+  .record('cold-soak.test', { hoursStood: 13, coolant: celsius(7), ambient: celsius(6), intakeAir: celsius(7), wiring: 'steady' })
+  .record('belt-and-pump.look', { pumpTurns: 'yes', slip: 'none', wobble: 'none', routing: 'right' })
+  .record('look-round.air-side', { fins: 'good', stack: 'good', shroud: 'good', blades: 'good', duct: 'good' })
+  .record('fan-circuit.walk', { switchingPlace: celsius(99), switchesAt: celsius(96), batteryVolts: 12.5, supplyVolts: 0.3, bridged: 'runs' })
+  .write('13-post-van-fan-relay')
+
+new CaseWriter(14, { complaint: 'overheats', title: 'hot in slow traffic, loaded', bay: 'Yard', opened: '2026-11-22T13:00:00Z' }, { name: 'Grendal S8 salt truck', plate: 'SLT 052', year: 2012, kilometres: 421700, profile: { ...TRUCK, pumpDrive: 'accessory-belt' } })
+  .cautions().answer('hot-at-idle', 'yes').answer('hot-at-load', 'no').answer('recent-drain', 'yes').answer('fan-roars', 'no')
+  .record('fan-by-hand.test', { drag: 'free', freeTurns: 6, rocking: 'none', streaks: 'yes', blades: 'good' })
+  .record('belt-and-pump.look', { pumpTurns: 'yes', slip: 'none', wobble: 'none', routing: 'right' })
+  .record('vacuum-decay.test', { drawn: kPa(-82), end: kPa(-81), minutes: 10 })
+  .record('cooler-test.test', { which: 'oil-cooler', result: 'tight' })
+  .record('cylinder-leakage.test', { cylinder: 1, leakPercent: 8, bubblesInNeck: 'no' })
+  .write('14-salt-truck-clutch')
