@@ -83,11 +83,11 @@ export const AIR_FAULTS: readonly Fault[] = [
   }),
   fanFault({
     id: 'fan-motor-dead', name: 'Electric fan: motor', what: 'The motor, or a fan with its own electronics, does not run.', hot: 'fairlyCommon', because: 'Brushes and bearings age in water and salt.', runsWithAc: false, cost: cost(3, 75),
-    own: [yes('fan-fed-dead', 'nearlyAlways', 'Fed directly it stays dead.')], guards: [guard('fed-and-dead', 'Fed directly through a fuse and still dead; with own electronics: supply, ground and command all present and still dead', 'fan-fed-dead')],
+    own: [yes('fan-fed-dead', 'nearlyAlways', 'Fed directly it stays dead.'), yes('fan-bridged-dead', 'nearlyAlways', 'Bridged it stays dead too.')], guards: [guard('fed-and-dead', 'Fed directly through a fuse and still dead; with own electronics: supply, ground and command all present and still dead', 'fan-fed-dead')],
   }),
   fanFault({
     id: 'fan-feed-lost', name: 'Electric fan: fuse or feed', what: 'No supply reaches the fan.', hot: 'uncommon', because: 'A fuse blows for a reason.', runsWithAc: false, cost: cost(0.1, 40),
-    own: [yes('fan-feed-dead', 'nearlyAlways', 'No supply at the plug or before the relay.')], guards: [poweredAtPlug],
+    own: [yes('fan-feed-dead', 'nearlyAlways', 'No supply at the plug or before the relay.'), yes('fan-bridged-dead', 'nearlyAlways', 'A bridge carries nothing where nothing arrives.')], guards: [poweredAtPlug],
   }),
   fanFault({
     id: 'fan-relay-dead', name: 'Electric fan: relay', what: 'The relay does not switch.', hot: 'fairlyCommon', because: 'Contacts burn.', needs: { fan: ['electric-relay', 'thermo-switch'] }, runsWithAc: false, cost: cost(0.2, 20),
@@ -95,7 +95,7 @@ export const AIR_FAULTS: readonly Fault[] = [
   }),
   fanFault({
     id: 'fan-ground-bad', name: 'Electric fan: ground or connector', what: 'The ground or the plug of the fan does not carry its current.', hot: 'uncommon', because: 'Salt in plugs.', runsWithAc: false, cost: cost(0.1, 45),
-    own: [yes('fan-ground-bad', 'nearlyAlways', 'Voltage is lost under load.')], guards: [poweredAtPlug],
+    own: [yes('fan-ground-bad', 'nearlyAlways', 'Voltage is lost under load.'), yes('fan-bridged-dead', 'mostly', 'The current has no way back.')], guards: [poweredAtPlug],
   }),
   fanFault({
     id: 'fan-module-dead', name: 'Electric fan: speed module or resistor', what: 'The speed module or resistor fails; a speed or all are missing.', hot: 'uncommon', because: 'It cooks beside the radiator.', needs: { fan: ['electric-module', 'electric-relay'] }, runsWithAc: true, cost: cost(2, 45),
@@ -103,7 +103,7 @@ export const AIR_FAULTS: readonly Fault[] = [
   }),
   fanFault({
     id: 'fan-switch-dead', name: 'Electric fan: thermo-switch or control', what: 'The switch in the radiator, or the control, does not call for the fan.', hot: 'fairlyCommon', because: 'Blamed often, at fault sometimes.', runsWithAc: true, cost: cost(0.3, 30),
-    own: [yes('fan-command-missing', 'nearlyAlways', 'Hot, and no command.'), yes('fan-bridged-runs', 'nearlyAlways', 'Bridged or commanded, the fan runs.')], guards: [switchingHot, guard('bridged-runs', 'Bridged or commanded, and the fan runs', 'fan-bridged-runs')],
+    own: [yes('fan-command-missing', 'nearlyAlways', 'Hot, and no command.'), yes('fan-feed-dead', 'sometimes', 'Where the relay is left to it, nothing arrives behind it.'), yes('fan-bridged-runs', 'nearlyAlways', 'Bridged or commanded, the fan runs.')], guards: [switchingHot, guard('bridged-runs', 'Bridged or commanded, and the fan runs', 'fan-bridged-runs')],
   }),
   fault({
     id: 'fan-wrong-way', name: 'Fan turns the wrong way', what: 'The fan blows against the vehicle’s own air.', part: 'fan', group: 'air',

@@ -140,6 +140,7 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
   yesNo('fan-relay-fails', 'Relay does not pass what it is given', 'fan-circuit', 'almostNever', 'Bridges slip.'),
   yesNo('fan-command-missing', 'No command though the switching place is hot', 'fan-circuit', 'almostNever', 'The place was not as hot as thought.'),
   yesNo('fan-bridged-runs', 'Fan runs when the switch is bridged and not otherwise', 'fan-circuit', 'practicallyNever', 'It would have started by itself.'),
+  yesNo('fan-bridged-dead', 'Fan dead though relay or switch is bridged', 'fan-circuit', 'almostNever', 'A bridge that does not touch.'),
   yesNo('fan-ground-bad', 'Voltage lost in the ground under load', 'fan-circuit', 'almostNever', 'Long test leads.'),
   yesNo('fan-fed-dead', 'Fan dead when fed directly, or with all at its plug', 'fan-circuit', 'practicallyNever', 'A fuse in the test lead.'),
   yesNo('fan-speed-missing', 'One speed of the fan is missing', 'fan-circuit', 'rarely', 'Speeds are hard to tell apart.'),

@@ -40,7 +40,7 @@ export const CHECK_COSTS: readonly CheckCost[] = [
   { check: 'fan-by-hand', phase: 'cold', minutes: 3, needs: VISCOUS, signs: these('clutch-free-cold', 'clutch-seized', 'clutch-streaks', 'pulley-play'), why: 'A hand on the fan.' },
   { check: 'belt-and-pump', phase: 'cold', minutes: 5, signs: these('belt-slips', 'pump-still', 'belt-misrouted', 'pulley-play'), why: 'Does it turn at all.' },
   { check: 'cold-soak', phase: 'cold', minutes: 4, signs: these('sensor-off-cold', 'wiring-bad'), why: 'The sensor against the morning air.' },
-  { check: 'fan-circuit', phase: 'cold', minutes: 20, needs: ELECTRIC, signs: these('fan-feed-dead', 'fan-relay-fails', 'fan-command-missing', 'fan-bridged-runs', 'fan-ground-bad', 'fan-fed-dead', 'fan-speed-missing', 'fan-wrong-way'), why: 'Which link breaks.' },
+  { check: 'fan-circuit', phase: 'cold', minutes: 20, needs: ELECTRIC, signs: these('fan-feed-dead', 'fan-relay-fails', 'fan-command-missing', 'fan-bridged-runs', 'fan-bridged-dead', 'fan-ground-bad', 'fan-fed-dead', 'fan-speed-missing', 'fan-wrong-way'), why: 'Which link breaks.' },
   { check: 'warm-up-run', phase: 'warm-up', minutes: 25, signs: these('opening-late', 'opening-early', 'plateau-low', 'overshoot', 'wanders', 'scan-disagrees', 'dash-disagrees'), why: 'Opening, plateau and sensors in one.' },
   { check: 'running-pressure', phase: 'warm-up', minutes: 12, signs: these('pressure-early', 'pressure-never'), why: 'Gas presses before warmth does.' },
   { check: 'sensor-agreement', phase: 'hot', minutes: 4, signs: these('scan-disagrees', 'dash-disagrees'), why: 'A second thermometer.' },

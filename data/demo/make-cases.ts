@@ -216,7 +216,7 @@ new CaseWriter(11, { complaint: 'coolant-loss', title: 'uses coolant, shakes whe
   .hold({ at: '2026-11-22T09:26:00Z', targetKPa: 102, fall: 0.9, minutes: 13, strokes: 34, coolant: [13, 13], tray: 'dry' })
   .looks(['radiator', ...OUTSIDE], 'dry')
   .record('endoscope.look', { cylinder: 2, seen: 'wet', pressed: true }).record('endoscope.look', { cylinder: 1, seen: 'dry', pressed: true })
-  .crank(plugs(1, 2, 3, 4), 5, 3.1).crank(plugs(1, 2, 4), 5, 1.35).crank(plugs(2), 5, 1.3).crank(plugs(3), 5, 1.75)
+  .crank(plugs(1, 2, 3, 4), 5, 3.1).crank(plugs(1, 2, 4), 5, 1.35).crank(plugs(2), 5, 1.3).crank(plugs(3), 5, 1.75).crank(plugs(1), 5, 0.05)
   .write('11-rescue-two-cylinders')
 
 new CaseWriter(12, { complaint: 'overheats', title: 'boils on the pass since the service', bay: 'Bay 9', opened: '2026-11-22T10:00:00Z' }, { name: 'Wenna 3 hire camper', plate: 'HCA 331', year: 2018, kilometres: 102300, profile: { ...TANK, systemRatingKPa: 138, caps: [{ place: 'tank', ratingKPa: 90, vented: false }] } })

@@ -5,5 +5,5 @@ const preferences = usePreferences()
 </script>
 
 <template>
-  <p v-for="id in ids" :key="id" class="caution">{{ preferences.say({ id: `caution.${id}`, parameters: {} }) }}</p>
+  <div class="caution"><p v-for="id in ids" :key="id">{{ preferences.say({ id: `caution.${id}`, parameters: {} }) }}</p></div>
 </template>

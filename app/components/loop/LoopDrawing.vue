@@ -6,7 +6,7 @@ import { layoutLoop } from './loop-layout'
 
 /** State of a part is told by outline and text: tick = looked at and dry, dashed = not looked at, thick with a fill at the foot = suspected. */
 export type PartState = 'not-looked' | 'good' | 'wet' | 'suspected'
-const props = defineProps<{ profile: SystemProfile; states: ReadonlyMap<Part, PartState>; suspicion: ReadonlyMap<Part, number>; marked?: Part; labels?: ReadonlyMap<Part, string>; verb?: string }>()
+const props = defineProps<{ profile: SystemProfile; states: ReadonlyMap<Part, PartState>; suspicion: ReadonlyMap<Part, number>; marked?: Part; labels?: ReadonlyMap<Part, string>; verb?: string; compact?: boolean }>()
 const emit = defineEmits<{ tap: [part: Part] }>()
 const layout = computed(() => layoutLoop(props.profile))
 const path = (points: readonly [number, number][]) => points.map(([x, y], i) => `${i ? 'L' : 'M'}${x} ${y}`).join('')
@@ -24,7 +24,7 @@ const spoken = (part: Part) => props.labels ? `${PART_NAMES[part]}${props.labels
 </script>
 
 <template>
-  <svg class="loop" :viewBox="`-4 -2 ${layout.width + 8} ${layout.height + 6}`" role="group" aria-label="The cooling loop of this vehicle">
+  <svg class="loop" :class="{ compact }" :viewBox="`-4 -2 ${layout.width + 8} ${layout.height + 6}`" role="group" aria-label="The cooling loop of this vehicle">
     <path v-for="pipe in layout.pipes" :key="pipe.id" :d="path(pipe.points)" class="pipe" :class="pipe.side" />
     <path v-for="(arrow, i) in layout.arrows" :key="i" class="arrow" d="M-5 -7L7 0L-5 7z" :transform="`translate(${arrow.x} ${arrow.y}) rotate(${arrow.degrees})`" />
     <g v-for="f in layout.fittings" :key="f.id" class="fitting"><rect :x="f.x" :y="f.y" :width="f.w" :height="f.h" rx="2" /><text :x="f.x + f.w / 2" :y="f.y + 18" class="under">{{ f.name }}</text></g>
@@ -62,4 +62,6 @@ const spoken = (part: Part) => props.labels ? `${PART_NAMES[part]}${props.labels
 .tick { fill: none; stroke: var(--cool); stroke-width: 3; }
 .name { text-anchor: middle; font-size: 15px; font-weight: 600; fill: var(--ink); }
 .under { text-anchor: middle; font-size: 13px; fill: var(--ink-2); }
+.compact .name { font-size: 19px; }
+.compact .under { font-size: 16px; }
 </style>

@@ -73,5 +73,7 @@ export function layoutLoop(profile: SystemProfile): LoopLayout {
     { x: 267, y: low, degrees: 0 },
     { x: 600, y: 162, degrees: 90 },
   ]
-  return { arrows, fittings, width: 660, height: 310, boxes: boxes.filter((b) => parts.has(b.part)), pipes }
+  const drawn = boxes.filter((b) => parts.has(b.part))
+  const height = Math.max(...[...drawn, ...fittings].map((b) => b.y + b.h)) + 4
+  return { arrows, fittings, width: 660, height, boxes: drawn, pipes }
 }

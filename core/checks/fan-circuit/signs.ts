@@ -30,7 +30,7 @@ export function fanCircuitSigns(source: string, record: FanCircuit, analysis: Fa
   }
   if (record.bridged && record.bridged !== 'not-tried') {
     add('fan-bridged-runs', record.bridged === 'runs', 0.96, 0.1, `says.bridged.${record.bridged}`, analysis.switchingPlaceHot ? 0.95 : 0.4)
-    add('fan-fed-dead', record.bridged === 'dead', 0.98, 0.3, `says.bridged.${record.bridged}`)
+    add('fan-bridged-dead', record.bridged === 'dead', 0.96, 0.03, `says.bridged.${record.bridged}`)
   }
   if (record.directFeed && record.directFeed !== 'not-tried') add('fan-fed-dead', record.directFeed === 'dead', 0.98, 0.01, `says.directFeed.${record.directFeed}`)
   else if (analysis.breaks.includes('motor')) add('fan-fed-dead', true, 0.95, 0.03, 'says.allAtPlugAndDead')

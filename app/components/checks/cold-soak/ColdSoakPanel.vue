@@ -34,6 +34,11 @@ async function save() {
 <template>
   <div class="stack">
     <p>Before any start, after {{ SOAK_HOURS }} hours or more: every sensor should read the morning air.</p>
+    <CheckResult :outcome="outcome" :shown="[{ path: 'biasK', label: 'Coolant sensor against the air', kind: 'temperatureDifference', decimals: 1 }]" />
+    <div v-if="figures && readings.length > 1" class="line" role="img" :aria-label="readings.map((r) => `${r.name} ${preferences.show('temperature', r.c)}`).join(', ')">
+      <span v-for="(r, i) in readings" :key="r.name" class="dot" :class="{ first: i === 0, off: i === 0 && figures.state === 'biased' }" :style="{ left: `${((r.c - span.low) / span.width) * 100}%`, top: `${i * 34}px` }">{{ r.name }} {{ preferences.show('temperature', r.c) }}</span>
+    </div>
+    <p v-if="figures" class="small quiet">They agree when they lie within {{ preferences.show('temperatureDifference', AGREES_WITHIN_K, 0) }} of each other.</p>
     <div class="row top">
       <NumberField v-model="hours" label="Stood for" unit="h" :min="0" :max="1000" />
       <QuantityField v-model="coolant" label="Coolant, scan tool" kind="temperature" :limits="{ min: -50, max: 200 }" />
@@ -43,11 +48,6 @@ async function save() {
     <ChoiceRow v-model="wiring" label="Reading while plug and wire are moved" :options="[{ value: 'steady', text: 'Steady' }, { value: 'jumps', text: 'Jumps' }, { value: 'not-tried', text: 'Not tried' }]" />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep the comparison</v-btn>
-    <CheckResult :outcome="outcome" :shown="[{ path: 'biasK', label: 'Coolant sensor against the air', kind: 'temperatureDifference', decimals: 1 }]" />
-    <div v-if="figures && readings.length > 1" class="line" role="img" :aria-label="readings.map((r) => `${r.name} ${preferences.show('temperature', r.c)}`).join(', ')">
-      <span v-for="(r, i) in readings" :key="r.name" class="dot" :class="{ first: i === 0, off: i === 0 && figures.state === 'biased' }" :style="{ left: `${((r.c - span.low) / span.width) * 100}%`, top: `${i * 34}px` }">{{ r.name }} {{ preferences.show('temperature', r.c) }}</span>
-    </div>
-    <p v-if="figures" class="small quiet">They agree when they lie within {{ preferences.show('temperatureDifference', AGREES_WITHIN_K, 0) }} of each other.</p>
     <div v-if="last" class="row"><v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn></div>
   </div>
 </template>

@@ -15,6 +15,7 @@ const assessment = computed(() => open.answer.value?.ranked.assessment)
 /** Pressure went and nobody saw where to: a cylinder may be full, and a full cylinder breaks an engine. */
 const mayBeFull = computed(() => (assessment.value?.holds ?? []).some((h) => ['seep', 'leak', 'gross'].includes(h.analysis.state)) && !assessment.value?.facts.has('loss-traced'))
 const turned = ref(false)
+watch(() => all.value.some((r) => r.data.turnedByHandFirst && r.observedAt > (assessment.value?.holds.at(-1)?.startedAt ?? '')), (was) => { if (was) turned.value = true }, { immediate: true })
 const plugged = ref<number[]>([])
 watch(cylinders, (n) => { if (plugged.value.length === 0 || Math.max(...plugged.value) > n) plugged.value = Array.from({ length: n }, (_, i) => i + 1) }, { immediate: true })
 const seconds = ref<number>()
@@ -81,6 +82,17 @@ const next = computed(() => figures.value?.nextRun)
       <label class="tick"><input v-model="turned" type="checkbox"> Plugs out, turned by hand: it turns freely</label>
     </div>
     <Cautions :ids="['cranking']" />
+    <CheckResult :outcome="outcome" />
+    <div v-if="figures && figures.shares.length > 0" class="shares" role="group" aria-label="Share of each cylinder">
+      <h3>{{ feeding.length === 1 && figures.resolved ? `It comes from cylinder ${feeding[0]!.cylinder}` : feeding.length > 1 && figures.resolved ? `It comes from ${feeding.length} cylinders: ${feeding.map((s) => s.cylinder).join(' and ')}` : 'Which cylinder feeds it' }}</h3>
+      <div v-for="s in figures.shares" :key="s.cylinder" class="share" :data-share="s.cylinder">
+        <span>{{ s.cylinder }}</span>
+        <span class="track"><span class="range" :style="{ left: `${(s.kPaPerSecond.low / widest) * 100}%`, width: `${((s.kPaPerSecond.high - s.kPaPerSecond.low) / widest) * 100}%` }" /><span class="bar" :class="{ hot: s.share > 0.12 }" :style="{ width: `${(s.kPaPerSecond.value / widest) * 100}%` }" /></span>
+        <span>{{ Math.round(s.share * 100) }} %</span>
+        <span class="small quiet">{{ s.kPaPerSecond.low.toFixed(2) }} to {{ s.kPaPerSecond.high.toFixed(2) }} kPa/s</span>
+      </div>
+      <p v-if="!figures.resolved" class="small quiet">The runs so far cannot tell all cylinders apart.</p>
+    </div>
     <p v-if="!known" class="quiet">Four cylinders assumed: say how many in the system profile.</p>
     <template v-if="!mayBeFull || turned">
       <p>Cold, full, capped by the transducer, vented to zero. <strong>Which plugs are in for this run?</strong></p>
@@ -101,17 +113,6 @@ const next = computed(() => figures.value?.nextRun)
       </div>
     </template>
     <p v-else-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <CheckResult :outcome="outcome" />
-    <div v-if="figures && figures.shares.length > 0" class="shares" role="group" aria-label="Share of each cylinder">
-      <h3>{{ feeding.length === 1 && figures.resolved ? `It comes from cylinder ${feeding[0]!.cylinder}` : feeding.length > 1 && figures.resolved ? `It comes from ${feeding.length} cylinders: ${feeding.map((s) => s.cylinder).join(' and ')}` : 'Which cylinder feeds it' }}</h3>
-      <div v-for="s in figures.shares" :key="s.cylinder" class="share" :data-share="s.cylinder">
-        <span>{{ s.cylinder }}</span>
-        <span class="track"><span class="range" :style="{ left: `${(s.kPaPerSecond.low / widest) * 100}%`, width: `${((s.kPaPerSecond.high - s.kPaPerSecond.low) / widest) * 100}%` }" /><span class="bar" :class="{ hot: s.share > 0.12 }" :style="{ width: `${(s.kPaPerSecond.value / widest) * 100}%` }" /></span>
-        <span>{{ Math.round(s.share * 100) }} %</span>
-        <span class="small quiet">{{ s.kPaPerSecond.low.toFixed(2) }} to {{ s.kPaPerSecond.high.toFixed(2) }} kPa/s</span>
-      </div>
-      <p v-if="!figures.resolved" class="small quiet">The runs so far cannot tell all cylinders apart.</p>
-    </div>
     <details v-if="all.length > 0">
       <summary>{{ all.length }} {{ all.length === 1 ? 'run' : 'runs' }}: look, take back</summary>
       <ul><li v-for="run in all" :key="run.id"><span>plugs in {{ run.data.plugged.join(', ') }}</span><strong>{{ preferences.show('pressure', run.data.after.si - run.data.before.si) }} in {{ run.data.seconds }} s</strong><span class="small quiet">{{ run.data.staysAfter === 'no' ? 'fell back: does not count' : '' }}</span><button type="button" class="plain-button" :disabled="!mayRecord" @click="takeBack(run.id)">Take back</button></li></ul>

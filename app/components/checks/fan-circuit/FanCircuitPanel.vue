@@ -70,9 +70,9 @@ const says = computed(() => ({
   <div class="stack">
     <Cautions :ids="['fansStart', 'fusedFeed']" />
     <p v-if="fan === 'viscous-clutch'" class="caution">This vehicle is said to have a viscous clutch: a circuit walk is for an electric fan. Correct the system profile if it has one.</p>
-    <svg viewBox="0 0 630 166" class="circuit" role="group" aria-label="Circuit of the fan: tap a link to measure it">
+    <svg viewBox="0 -4 630 156" class="circuit" role="group" aria-label="Circuit of the fan: tap a link to measure it">
       <path d="M20 40H610M300 58V104" class="wire" />
-      <text x="22" y="20" class="end">battery</text><text x="612" y="20" class="end right">battery −</text>
+      <text x="8" y="14" class="end">battery +</text><text x="622" y="14" class="end right">battery −</text>
       <g v-for="n in NODES" :key="n.link" class="node" :class="{ out: !open6.has(n.link), here: step.field === n.field }" role="button" tabindex="0" :aria-label="`${NAMES[n.link]}: ${open6.has(n.link) ? 'the break could still be here' : 'cleared'}`" :data-link="n.link" @click="chosen = n.field" @keydown.enter="chosen = n.field" @keydown.space.prevent="chosen = n.field">
         <rect :x="n.x - 44" :y="n.y - 22" width="88" height="44" rx="3" />
         <text :x="n.x" :y="n.y + 6">{{ NAMES[n.link] }}</text>

@@ -14,7 +14,7 @@ const draft = ref<LeakTrace>(structuredClone(toRaw(last.value?.data) ?? EMPTY))
 const picked = ref<number>()
 const tray = useTemplateRef<SVGSVGElement>('tray')
 const W = 600
-const H = 380
+const H = 300
 let pending = false
 watch(() => last.value?.id, () => { if (!pending) draft.value = structuredClone(toRaw(last.value?.data) ?? EMPTY) })
 const store = useDebounceFn(async () => {
@@ -41,6 +41,14 @@ const analysis = computed(() => analyseTrace(draft.value, {
 const candidates = computed(() => analysis.value.candidates.filter((c) => here.value.some((p) => p.id === c.place)))
 const name = (id: string) => LEAK_PLACES.find((p) => p.id === id)!.name
 const spot = (id: string) => { const p = positionOf(LEAK_PLACES.find((l) => l.id === id)!, orientation.value); return { x: p.x * W, y: p.y * H } }
+/** Names stay inside the tray, beside the circle at the edges and above or below it by turns in the middle. */
+function labelAt(c: { place: string; share: number }) {
+  const { x, y } = spot(c.place)
+  const r = 8 + 22 * Math.sqrt(c.share)
+  if (x < 140) return { x: x + r, y: y + 5, anchor: 'start' }
+  if (x > W - 140) return { x: x - r, y: y + 5, anchor: 'end' }
+  return { x, y: y < 70 ? y + r + 12 : y - r, anchor: 'middle' }
+}
 const listed = computed(() => { const top = candidates.value.slice(0, more.value ? undefined : 6).map((c) => c.place); return [...new Set([...top, ...seen.value.keys()])] })
 const more = ref(false)
 const share = (id: string) => candidates.value.find((c) => c.place === id)?.share ?? 0
@@ -123,7 +131,7 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
       <text :x="W / 2" :y="H - 10" class="thing-name">bulkhead</text>
       <g v-for="c in candidates.slice(0, 5)" :key="c.place" class="candidate">
         <circle :cx="spot(c.place).x" :cy="spot(c.place).y" :r="5 + 22 * Math.sqrt(c.share)" :class="{ found: c.found }" />
-        <text :x="spot(c.place).x" :y="spot(c.place).y - 9 - 22 * Math.sqrt(c.share)">{{ name(c.place) }}</text>
+        <text v-if="c.share > 0.06" :x="labelAt(c).x" :y="labelAt(c).y" :text-anchor="labelAt(c).anchor">{{ name(c.place) }}</text>
       </g>
       <g v-for="(d, i) in draft.drips" :key="i" class="drip" :class="{ picked: picked === i }" :transform="`translate(${d.x * W} ${d.y * H})`" role="button" tabindex="0" :aria-label="`Drip ${i + 1}, ${d.perMinute} a minute. Arrow keys move it`" :data-drip="i" @pointerdown.stop="down($event, i)" @click.stop="dragging = undefined; moved = false" @focus="picked = i" @keydown="nudge($event, i)">
         <circle r="24" class="grip" /><path d="M0 -15C7 -4 10 1 10 6A10 10 0 0 1 -10 6C-10 1 -7 -4 0 -15z" /><text y="11">{{ i + 1 }}</text>
@@ -158,13 +166,13 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
 </template>
 
 <style scoped>
-.tray { width: 100%; max-width: 720px; height: auto; cursor: crosshair; touch-action: none; display: block; }
+.tray { width: 100%; max-width: 660px; height: auto; cursor: crosshair; touch-action: none; display: block; }
 .pan { fill: var(--sheet); stroke: var(--ink-2); stroke-width: 2; }
 .thing { fill: var(--rail); stroke: var(--line); stroke-width: 1.5; }
 .thing-name { text-anchor: middle; font-size: 15px; fill: var(--ink-2); }
 .candidate circle { fill: color-mix(in srgb, var(--hot) 22%, transparent); stroke: var(--hot); stroke-width: 2; stroke-dasharray: 5 4; }
 .candidate circle.found { stroke-dasharray: none; stroke-width: 4; }
-.candidate text { text-anchor: middle; font-size: 14px; font-weight: 500; fill: var(--ink); paint-order: stroke; stroke: var(--sheet); stroke-width: 4px; }
+.candidate text { font-size: 14px; font-weight: 500; fill: var(--ink); paint-order: stroke; stroke: var(--sheet); stroke-width: 4px; }
 .candidate { pointer-events: none; }
 .drip { cursor: grab; outline-offset: 0; }
 .drip .grip { fill: transparent; }

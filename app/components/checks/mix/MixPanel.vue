@@ -34,6 +34,17 @@ async function save() {
 <template>
   <div class="stack">
     <Cautions :ids="['glycol']" />
+    <CheckResult :outcome="outcome" :shown="[{ path: 'volumeFraction', label: 'Antifreeze', percent: true }, { path: 'freezePointC', label: 'Freezes at', kind: 'temperature' }, { path: 'boilingPointC', label: 'Boils at, with this cap, up here', kind: 'temperature' }]" />
+    <div v-if="figures" class="scale" role="img" :aria-label="`${Math.round(figures.volumeFraction * 100)} % of antifreeze, ${Math.round(figures.wantedFraction * 100)} % asked for`">
+      <span class="band" :style="{ left: place(figures.wantedFraction - 0.1), width: `${(0.2 / 0.6) * 100}%` }" />
+      <span class="mark" :style="{ left: place(figures.volumeFraction) }">{{ Math.round(figures.volumeFraction * 100) }}</span>
+      <span v-for="p in [0, 20, 40, 60]" :key="p" class="tick" :style="{ left: place(p / 100) }">{{ p }} %</span>
+    </div>
+    <div v-if="plan && figures && outcome?.states[0] !== 'right'" class="stack plan">
+      <p><strong>To reach {{ Math.round(figures.wantedFraction * 100) }} %:</strong> drain {{ preferences.show('volume', plan.drainedLitres) }}, then add {{ preferences.show('volume', plan.concentrateLitres) }} of concentrate and {{ preferences.show('volume', plan.waterLitres) }} of water. <template v-if="!plan.reachable">That is not enough: at least {{ preferences.show('volume', plan.leastDrainLitres) }} must come out.</template></p>
+      <NumberField v-model="drained" label="If this much was drained" unit="L" :min="0" :max="capacity ?? 100" />
+    </div>
+    <h3 v-if="last">Measured again</h3>
     <div class="row top">
       <ChoiceRow v-model="instrument" label="Instrument" :options="[{ value: 'refractometer', text: 'Refractometer' }, { value: 'hydrometer', text: 'Hydrometer' }, { value: 'strip', text: 'Test strip' }]" />
       <ChoiceRow v-model="by" label="It shows" :options="[{ value: 'fraction', text: 'Share of antifreeze' }, { value: 'freeze', text: 'Freeze point' }]" />
@@ -45,16 +56,6 @@ async function save() {
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid" :disabled="!mayRecord" @click="save">{{ last ? 'Keep the new reading' : 'Keep the reading' }}</v-btn>
-    <CheckResult :outcome="outcome" :shown="[{ path: 'volumeFraction', label: 'Antifreeze', percent: true }, { path: 'freezePointC', label: 'Freezes at', kind: 'temperature' }, { path: 'boilingPointC', label: 'Boils at, with this cap, up here', kind: 'temperature' }]" />
-    <div v-if="figures" class="scale" role="img" :aria-label="`${Math.round(figures.volumeFraction * 100)} % of antifreeze, ${Math.round(figures.wantedFraction * 100)} % asked for`">
-      <span class="band" :style="{ left: place(figures.wantedFraction - 0.1), width: `${(0.2 / 0.6) * 100}%` }" />
-      <span class="mark" :style="{ left: place(figures.volumeFraction) }">{{ Math.round(figures.volumeFraction * 100) }}</span>
-      <span v-for="p in [0, 20, 40, 60]" :key="p" class="tick" :style="{ left: place(p / 100) }">{{ p }} %</span>
-    </div>
-    <div v-if="plan && figures && outcome?.states[0] !== 'right'" class="stack plan">
-      <p><strong>To reach {{ Math.round(figures.wantedFraction * 100) }} %:</strong> drain {{ preferences.show('volume', plan.drainedLitres) }}, then add {{ preferences.show('volume', plan.concentrateLitres) }} of concentrate and {{ preferences.show('volume', plan.waterLitres) }} of water. <template v-if="!plan.reachable">That is not enough: at least {{ preferences.show('volume', plan.leastDrainLitres) }} must come out.</template></p>
-      <NumberField v-model="drained" label="If this much was drained" unit="L" :min="0" :max="capacity ?? 100" />
-    </div>
     <div v-if="last" class="row"><v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn></div>
   </div>
 </template>

@@ -20,6 +20,7 @@ async function save() {
 <template>
   <div class="stack">
     <p>Cold and emptied, before a refill: suction opens what pressure shuts.</p>
+    <CheckResult :outcome="outcome" :shown="[{ path: 'lostKPa', label: 'Lost', kind: 'pressure' }, { path: 'kPaPerMinute', label: 'Per minute', kind: 'pressureRate' }]" />
     <div class="row top">
       <QuantityField v-model="drawn" label="Vacuum drawn" kind="pressure" :limits="LIMITS" hint="Below zero, like −80" />
       <QuantityField v-model="end" label="At the end" kind="pressure" :limits="LIMITS" />
@@ -27,7 +28,6 @@ async function save() {
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep the vacuum test</v-btn>
-    <CheckResult :outcome="outcome" :shown="[{ path: 'lostKPa', label: 'Lost', kind: 'pressure' }, { path: 'kPaPerMinute', label: 'Per minute', kind: 'pressureRate' }]" />
     <div v-if="last" class="row"><v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn></div>
   </div>
 </template>

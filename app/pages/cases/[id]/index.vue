@@ -6,7 +6,7 @@ import { correctedSi } from '../../../../core/quantity/record'
 import { costOf } from '../../../../core/planning/check-costs'
 import { BOOK } from '../../../../core/knowledge/book'
 import type { PartState } from '../../../components/loop/LoopDrawing.vue'
-import { CHECK_NAMES, COMPLAINT_NAMES, USUAL_CHECKS, type CheckId } from '../../../words-app'
+import { CHECK_NAMES, checkName, COMPLAINT_NAMES, USUAL_CHECKS, type CheckId } from '../../../words-app'
 
 const route = useRoute()
 const router = useRouter()
@@ -87,6 +87,8 @@ const next = computed(() => {
   const list = answer.value?.ranked.next.filter((n) => isCheck(n.check) && n.check !== active.value) ?? []
   return list[0] && { ...list[0], check: list[0].check as CheckId }
 })
+const loopLarge = ref(false)
+const plan = computed(() => (answer.value?.ranked.next ?? []).slice(0, loopLarge.value ? 6 : 3))
 const nextWhy = computed(() => (next.value ? costOf(next.value.check)?.why : undefined))
 const coolant = computed(() => {
   const start = ofKind(current.value.records, 'pressure-hold.start').at(-1)?.data.coolantAtStart
@@ -136,11 +138,20 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
         </section>
         <p v-if="undoable" class="undo" role="status"><span class="grow">Kept: {{ CHECK_NAMES[undoable.kind.split('.')[0] as CheckId]?.toLowerCase() ?? 'entry' }}.</span><button type="button" class="plain-button" @click="bench.undo(id)">Undo the last entry</button></p>
       </div>
-      <section class="sheet loop-sheet" :class="{ shown: tab === 'loop' }" aria-label="Loop">
-        <LoopDrawing :profile="input.vehicle.profile" :states="states" :suspicion="suspicion" :marked="active === 'look-round' ? part : undefined" @tap="tapPart" />
-        <div class="row foot">
-          <span class="small quiet grow">Tick: looked at, dry. Dashed: not looked at. Thick with a fill: suspected. Tap a part to say what you see.</span>
-          <button type="button" class="plain-button" :disabled="!mayRecord" @click="editProfile">System profile</button>
+      <section class="sheet loop-sheet" :class="{ shown: tab === 'loop', large: loopLarge }" aria-label="Loop and plan">
+        <LoopDrawing :profile="input.vehicle.profile" :states="states" :suspicion="suspicion" :marked="active === 'look-round' ? part : undefined" :compact="!loopLarge" class="loop" @tap="tapPart" />
+        <div class="beside">
+          <div class="plan" role="group" aria-label="Plan">
+            <h3>Most for its time</h3>
+            <ol>
+              <li v-for="n in plan" :key="n.check"><button v-if="isCheck(n.check)" type="button" @click="choose(n.check)">{{ CHECK_NAMES[n.check] }}</button><span v-else class="later">{{ checkName(n.check) }}</span><span class="quiet small">{{ n.minutes }} min, {{ n.phase }}</span></li>
+            </ol>
+          </div>
+          <p class="small quiet legend">Tick: looked at, dry. Dashed: not looked at. Thick with a fill: suspected. Tap a part to say what you see.</p>
+          <div class="row foot">
+            <button type="button" class="plain-button" :disabled="!mayRecord" @click="editProfile">System profile</button>
+            <button type="button" class="plain-button size" :aria-pressed="loopLarge" @click="loopLarge = !loopLarge">{{ loopLarge ? 'Smaller' : 'Larger' }}</button>
+          </div>
         </div>
       </section>
     </main>
@@ -174,23 +185,33 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 .photos { margin-top: 14px; }
 .undo { display: flex; align-items: center; gap: 12px; background: var(--bar); color: var(--on-bar); border-radius: 4px; padding: 6px 8px 6px 14px; margin-top: 8px; position: sticky; bottom: 8px; z-index: 5; }
 .undo .plain-button { background: var(--bar); color: var(--on-bar); border-color: var(--on-bar-2); }
-.loop-sheet { padding: 12px 16px; }
+.loop-sheet { padding: 10px 14px; display: flex; gap: 16px; flex: none; }
+.loop-sheet .loop { width: 430px; flex: none; align-self: center; }
+.beside { flex: 1; min-width: 0; display: flex; flex-direction: column; gap: 4px; }
+.legend { display: none; }
+.loop-sheet.large { flex-wrap: wrap; } .loop-sheet.large .loop { width: 100%; } .large .legend { display: block; }
+.plan ol { list-style: none; margin: 2px 0 0; padding: 0; }
+.plan li { display: flex; justify-content: space-between; align-items: center; gap: 10px; border-bottom: 1px solid var(--line); }
+.plan button { background: none; border: 0; font: inherit; font-weight: 600; color: var(--cool); text-decoration: underline; min-height: 44px; text-align: left; padding: 0; cursor: pointer; line-height: 1.1; }
+.later { min-height: 44px; display: flex; align-items: center; font-weight: 500; line-height: 1.1; }
 .report { flex: none; }
-.foot { margin-top: 6px; flex-wrap: nowrap; }
+.foot { margin-top: auto; flex-wrap: nowrap; }
 .right { background: var(--sheet); border-left: 1px solid var(--line); padding: 14px 16px; display: flex; flex-direction: column; gap: 14px; }
 .next { border: 2px solid var(--ink); border-radius: 5px; padding: 12px; display: flex; flex-direction: column; gap: 6px; margin-top: auto; }
 .tabs { display: none; }
 .page { padding: 20px; }
 .profile { overflow-y: auto; }
 .rail, .right { position: sticky; top: 58px; max-height: calc(100dvh - 58px); overflow-y: auto; }
+@media (min-width: 1000px) { .case { flex: none; height: calc(100dvh - 58px); grid-template-rows: minmax(0, 1fr); } .check { flex: 1; min-height: 0; overflow-y: auto; } .middle { min-height: 0; } .loop-sheet.large { max-height: 62%; overflow-y: auto; } }
 @media (max-width: 999px) {
   .case { display: block; padding-bottom: 72px; }
   .rail, .right, .check, .loop-sheet { display: none; position: static; max-height: none; }
   .rail.shown, .right.shown { display: flex; }
   .rail.shown { min-height: calc(100dvh - 130px); }
-  .check.shown, .loop-sheet.shown { display: block; }
-  .loop-sheet { overflow-x: auto; }
-  .loop-sheet :deep(svg) { min-width: 600px; }
+  .check.shown { display: block; } .loop-sheet.shown { display: flex; }
+  .loop-sheet, .loop-sheet.large { flex-direction: column; overflow-x: auto; }
+  .loop-sheet .loop, .loop-sheet.large .loop { min-width: 600px; width: 100%; }
+  .legend { display: block; } .size { display: none; }
   .rail :deep(.now) { margin-top: 8px; }
   .rail :deep(.list) { gap: 12px; }
   .middle { padding: 8px; }

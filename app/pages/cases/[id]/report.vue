@@ -8,7 +8,7 @@ import { PART_NAMES } from '../../../../core/knowledge/parts'
 import { formatChance, formatClock, formatNumber } from '../../../../words/format'
 import { stateWords } from '../../../../words/states'
 import { BOOK } from '../../../../core/knowledge/book'
-import { CHECK_NAMES, COMPLAINT_NAMES, HOLD_STATE_NAMES, type CheckId } from '../../../words-app'
+import { CHECK_NAMES, checkName, COMPLAINT_NAMES, HOLD_STATE_NAMES, type CheckId } from '../../../words-app'
 
 const route = useRoute()
 const bench = useBench()
@@ -93,7 +93,7 @@ function exportCase() {
         <p v-if="ranked?.assessment.lossPerWeek">Tops up about {{ preferences.show('volume', ranked.assessment.lossPerWeek.litresPerWeek, 2) }} a week.</p>
       </section>
       <section v-for="o in outcomes" :key="o.source">
-        <h2>{{ CHECK_NAMES[o.check as CheckId] ?? o.check.replaceAll('-', ' ') }}: {{ stateWords(o.check, o.states).replace(/\.$/, '').toLowerCase() }}</h2>
+        <h2>{{ checkName(o.check) }}: {{ stateWords(o.check, o.states).replace(/\.$/, '').toLowerCase() }}</h2>
         <p v-if="o.doesNotProve.length > 0" class="small"><strong>Not cleared by this:</strong> {{ o.doesNotProve.map(preferences.say).join('; ') }}.</p>
         <p v-for="note in o.notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
       </section>
