@@ -35,6 +35,11 @@ describe('demo cases', () => {
     ['07', 'fan-motor-dead', 0.15, []],
     ['08', 'thermostat-stuck-open', 0.5, []],
     ['09', 'heater-core-leak', 0.6, ['seep']],
+    ['10', 'expansion-tank-leak', 0.6, ['seep']],
+    ['11', 'gasket-to-cylinder', 0.9, ['seep']],
+    ['12', 'cap-wrong', 0.4, []],
+    ['13', 'fan-relay-dead', 0.4, []],
+    ['14', 'fan-clutch-slipping', 0.6, []],
   ])('case %s: the readings lead to %s, and the holds to %j', (name, fault, atLeast, holds) => {
     const { ranking, assessment } = ranked(name)
     expect(ranking.suspects[0]!.fault).toBe(fault)

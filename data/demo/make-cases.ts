@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url'
 import { composeCaseFile } from '../../core/casefile/compose'
 import type { Complaint } from '../../core/casefile/complaint'
 import type { Part, SystemProfile } from '../../core/casefile/profile'
-import { checkCaseFile, writeCaseFile } from '../../core/casefile/read'
+import { checkCaseFile, readCaseFile, writeCaseFile } from '../../core/casefile/read'
 import type { CaseEvent, CaseRecord } from '../../core/casefile/records'
 import type { Instrument } from '../../core/casefile/schema'
 import { toCore, type QuantityKind } from '../../core/quantity/units'
@@ -117,7 +117,7 @@ class CaseWriter {
       '2026-11-22T18:00:00.000Z',
     )
     checkCaseFile(JSON.parse(writeCaseFile(file)))
-    writeFileSync(join(folder, `${name}.json`), writeCaseFile(file))
+    writeFileSync(join(folder, `${name}.json`), writeCaseFile(readCaseFile(writeCaseFile(file))))
   }
 }
 

@@ -37,7 +37,7 @@ const spoken = (part: Part) => props.labels ? `${PART_NAMES[part]}${props.labels
       <template v-else>
         <text :x="box.x + box.w / 2" :y="box.y + box.h / 2 + (under(box.part) ? -3 : 5)" class="name">{{ shortName(box.part) }}</text>
         <text v-if="under(box.part)" :x="box.x + box.w / 2" :y="box.y + box.h / 2 + 12" class="under">{{ under(box.part) }}</text>
-        <path v-if="stateOf(box.part) === 'good'" class="tick" :d="`M${box.x + box.w - 15} ${box.y + 8}l4 5l8 -9`" />
+        <path v-if="stateOf(box.part) === 'good' && !compact" class="tick" :d="`M${box.x + box.w - 15} ${box.y + 8}l4 5l8 -9`" />
       </template>
     </g>
   </svg>

@@ -76,9 +76,9 @@ const next = computed(() => figures.value?.nextRun)
 
 <template>
   <div class="stack">
-    <div v-if="mayBeFull" class="full" role="alert">
-      <p><strong>Pressure went and nobody saw where. A cylinder may be full of coolant: cranking on it breaks the engine.</strong></p>
-      <p>Plugs out, rag over the bores, and the engine turned by hand two full turns, before any cranking.</p>
+    <div v-if="mayBeFull" class="full" :class="{ done: turned }" role="alert">
+      <p v-if="!turned"><strong>Pressure went and nobody saw where. A cylinder may be full of coolant: cranking on it breaks the engine.</strong></p>
+      <p v-if="!turned">Plugs out, rag over the bores, and the engine turned by hand two full turns, before any cranking.</p>
       <label class="tick"><input v-model="turned" type="checkbox"> Plugs out, turned by hand: it turns freely</label>
     </div>
     <Cautions :ids="['cranking']" />
@@ -122,6 +122,7 @@ const next = computed(() => figures.value?.nextRun)
 
 <style scoped>
 .full { border: 3px solid var(--hot); background: var(--hot-soft); color: var(--ink); padding: 12px 14px; display: flex; flex-direction: column; gap: 8px; }
+.full.done { border-width: 0 0 0 6px; padding: 0 14px; background: var(--warn-soft); border-color: var(--warn-edge); }
 .tick { display: flex; align-items: center; gap: 12px; min-height: 48px; font-weight: 600; cursor: pointer; }
 .tick input { width: 28px; height: 28px; }
 .top { align-items: flex-start; gap: 16px; }

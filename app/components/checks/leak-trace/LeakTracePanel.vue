@@ -13,8 +13,9 @@ const EMPTY: LeakTrace = { drips: [], airFlow: false, places: [] }
 const draft = ref<LeakTrace>(structuredClone(toRaw(last.value?.data) ?? EMPTY))
 const picked = ref<number>()
 const tray = useTemplateRef<SVGSVGElement>('tray')
-const W = 600
-const H = 300
+const narrow = useMediaQuery('(max-width: 700px)')
+const W = computed(() => (narrow.value ? 340 : 600))
+const H = computed(() => (narrow.value ? 330 : 300))
 let pending = false
 watch(() => last.value?.id, () => { if (!pending) draft.value = structuredClone(toRaw(last.value?.data) ?? EMPTY) })
 const store = useDebounceFn(async () => {
@@ -40,13 +41,14 @@ const analysis = computed(() => analyseTrace(draft.value, {
 }))
 const candidates = computed(() => analysis.value.candidates.filter((c) => here.value.some((p) => p.id === c.place)))
 const name = (id: string) => LEAK_PLACES.find((p) => p.id === id)!.name
-const spot = (id: string) => { const p = positionOf(LEAK_PLACES.find((l) => l.id === id)!, orientation.value); return { x: p.x * W, y: p.y * H } }
+const spot = (id: string) => { const p = positionOf(LEAK_PLACES.find((l) => l.id === id)!, orientation.value); return { x: p.x * W.value, y: p.y * H.value } }
 /** Names stay inside the tray, beside the circle at the edges and above or below it by turns in the middle. */
 function labelAt(c: { place: string; share: number }) {
   const { x, y } = spot(c.place)
   const r = 8 + 22 * Math.sqrt(c.share)
-  if (x < 140) return { x: x + r, y: y + 5, anchor: 'start' }
-  if (x > W - 140) return { x: x - r, y: y + 5, anchor: 'end' }
+  const edge = narrow.value ? 90 : 140
+  if (x < edge) return { x: x + r, y: y + 5, anchor: 'start' }
+  if (x > W.value - edge) return { x: x - r, y: y + 5, anchor: 'end' }
   return { x, y: y < 70 ? y + r + 12 : y - r, anchor: 'middle' }
 }
 const listed = computed(() => { const top = candidates.value.slice(0, more.value ? undefined : 6).map((c) => c.place); return [...new Set([...top, ...seen.value.keys()])] })
