@@ -55,7 +55,7 @@ export const COLD_ORDER: readonly CheckId[] = [
 
 /** Checks that are always offered; the others come with the plan, or when asked for. */
 export const USUAL_CHECKS: Readonly<Record<Complaint, readonly CheckId[]>> = {
-  'coolant-loss': ['interview', 'level-and-condition', 'look-round', 'cap', 'clean-and-dry', 'pressure-hold', 'leak-trace'],
+  'coolant-loss': ['interview', 'level-and-condition', 'look-round', 'cap', 'tester-self-check', 'clean-and-dry', 'pressure-hold', 'leak-trace'],
   overheats: ['interview', 'level-and-condition', 'look-round', 'cap', 'mix', 'pressure-hold'],
   'no-heat': ['interview', 'level-and-condition', 'look-round', 'mix'],
 }

@@ -8,7 +8,7 @@ for (const colorScheme of ['light', 'dark'] as const)
   test(`every view can be read and reached, ${colorScheme}`, async ({ browser }) => {
     const context = await browser.newContext({ colorScheme, baseURL: process.env.TEST_BASE_URL })
     const page = await context.newPage()
-    test.setTimeout(150_000)
+    test.setTimeout(300_000)
     const outside: string[] = []
     page.on('request', (r) => { if (!r.url().startsWith(process.env.TEST_BASE_URL!) && !/^(data|blob):/.test(r.url())) outside.push(r.url()) })
     await page.goto('/sign-in')
@@ -23,13 +23,29 @@ for (const colorScheme of ['light', 'dark'] as const)
     await signIn(page, 'ilka')
     await expect(page.getByText(/in 10|certain/).first()).toBeVisible()
     const href = await page.getByRole('link', { name: /KVD 207/ }).getAttribute('href')
+    const hrefs = new Map<string, string>()
+    for (const plate of ['KVD 207', 'KVD 219', 'RSC 006', 'POS 124', 'SLT 052']) hrefs.set(plate, (await page.getByRole('link', { name: new RegExp(plate) }).getAttribute('href'))!)
     for (const size of SIZES) {
       await page.setViewportSize(size)
-      for (const path of ['/', '/new', '/settings', '/outbox', `${href}/report`, ...['interview', 'level-and-condition', 'look-round', 'cap', 'tester-self-check', 'pressure-hold'].map((c) => `${href}?check=${c}`)]) {
+      const cases: [string, string[]][] = [['KVD 207', ['interview', 'level-and-condition', 'cap', 'tester-self-check', 'pressure-hold']], ['KVD 219', ['look-round', 'mix', 'clean-and-dry', 'leak-trace']], ['RSC 006', ['cranking-rise', 'endoscope']], ['POS 124', ['fan-circuit', 'cold-soak', 'belt-and-pump']], ['SLT 052', ['fan-by-hand', 'vacuum-decay', 'cylinder-leakage', 'cooler-test']]]
+      const panels = cases.flatMap(([plate, checks]) => checks.map((c) => `${hrefs.get(plate)}?check=${c}`))
+      for (const path of ['/', '/new', '/settings', '/instruments', '/outbox', `${href}/report`, ...panels]) {
         await page.goto(path)
         if (path === '/new') await page.getByRole('radio', { name: 'Loses coolant' }).click()
         await expect(page.locator('h1').first()).toBeVisible()
         await check(`${path} at ${size.width}`)
+        if (path.includes('leak-trace') && size.width > 700) {
+          for (const [button, dialog] of [['History', 'History'], ['System profile', 'System of this vehicle'], ['Start the engine', 'Before it is started']] as const) {
+            await page.getByRole('button', { name: button, exact: true }).click()
+            await expect(page.getByRole('heading', { name: dialog })).toBeVisible()
+            await check(`${dialog} at ${size.width}`)
+            await page.keyboard.press('Escape')
+            await expect(page.getByRole('heading', { name: dialog })).toBeHidden()
+          }
+          await page.getByLabel('Suspects').getByRole('listitem').first().getByRole('button').click()
+          await check('why')
+          await page.keyboard.press('Escape')
+        }
         if (path.includes('pressure-hold') && size.width < 700)
           for (const tab of ['Suspects', 'Loop', 'Steps']) {
             await page.getByRole('button', { name: tab, exact: true }).click()

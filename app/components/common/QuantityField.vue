@@ -12,6 +12,8 @@ const preferences = usePreferences()
 const unit = ref(model.value?.unit ?? props.startUnit ?? preferredUnit(props.kind, preferences.units))
 const text = ref(model.value ? shown(model.value.si) : '')
 const touched = ref(false)
+/** what was told to the parent last: limits made anew at every drawing must not tell it again */
+let told: string | undefined
 const id = useId()
 
 function shown(si: number) {
@@ -23,11 +25,18 @@ const problem = computed(() => {
   return parsed.value.ok ? '' : preferences.say(parsed.value.problem)
 })
 watch([parsed, problem], () => {
-  model.value = parsed.value?.ok ? parsed.value.quantity : undefined
+  const now = parsed.value?.ok ? parsed.value.quantity : undefined
+  const said = now && `${now.typed} ${now.unit} ${now.si}`
+  if (said !== told) model.value = now
+  told = said
   emit('problem', problem.value)
 })
 watch(() => preferences.units, (units) => { if (text.value === '') unit.value = preferredUnit(props.kind, units) }, { deep: true })
 watch(model, (value) => {
+  if (!value && parsed.value?.ok) {
+    told = undefined
+    text.value = ''
+  }
   if (value && (!parsed.value?.ok || Math.abs(parsed.value.quantity.si - value.si) > 1e-9)) {
     unit.value = preferredUnit(props.kind, preferences.units)
     text.value = shown(value.si)

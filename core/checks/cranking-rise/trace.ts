@@ -42,14 +42,14 @@ export function crankingOf(seconds: readonly number[], kPa: readonly number[]): 
   const most = Math.max(...spreads)
   const active = seconds.filter((_, i) => most > 3 * resolutionKPa && spreads[i]! > 0.25 * most)
   const from = active[0] ?? seconds[0]!
-  const to = active.at(-1) ?? seconds.at(-1)!
-  const before = kPa.filter((_, i) => seconds[i]! <= Math.max(from, seconds[0]! + usual))
-  const afterAll = kPa.filter((_, i) => seconds[i]! >= to)
+  const smooth = seconds.map((t) => median(kPa.filter((_, i) => Math.abs(seconds[i]! - t) <= CALM_SECONDS / 2)))
+  const beforeKPa = median(kPa.filter((_, i) => seconds[i]! <= Math.max(from, seconds[0]! + usual)))
+  const peak = smooth.reduce((best, p, i) => (seconds[i]! >= from && p > smooth[best]! ? i : best), seconds.indexOf(from))
+  const rise = smooth[peak]! - beforeKPa
+  const falls = smooth.at(-1)! - beforeKPa < (2 / 3) * rise
+  const to = falls ? Math.min(active.at(-1) ?? Infinity, seconds[peak]! + CALM_SECONDS / 2) : (active.at(-1) ?? seconds.at(-1)!)
   const watched = seconds.at(-1)! - to >= CALM_SECONDS
-  const beforeKPa = median(before)
-  const afterKPa = median(watched ? kPa.filter((_, i) => seconds[i]! >= seconds.at(-1)! - CALM_SECONDS) : afterAll)
-  const top = median(kPa.filter((_, i) => seconds[i]! >= to - CALM_SECONDS && seconds[i]! <= to + CALM_SECONDS))
-  const rise = top - beforeKPa
-  const stays = !watched ? 'not-watched' : rise <= 2 * resolutionKPa || afterKPa - beforeKPa > (2 / 3) * rise ? 'yes' : 'no'
+  const afterKPa = watched ? median(kPa.filter((_, i) => seconds[i]! >= seconds.at(-1)! - CALM_SECONDS)) : median(kPa.filter((_, i) => seconds[i]! >= to - CALM_SECONDS / 5))
+  const stays = !watched ? 'not-watched' : rise > 2 * resolutionKPa && falls ? 'no' : 'yes'
   return { crankSeconds: Math.max(usual, to - from), beforeKPa, afterKPa, staysAfter: stays, resolutionKPa }
 }

@@ -1,0 +1,345 @@
+import { expect, test, type Locator, type Page } from '@playwright/test'
+import { allSent, newComplaint, openCheck, signIn } from './steps'
+
+/** Every cold panel through the real interface, once by touch on a phone and once by keyboard on a laptop. */
+type Mode = 'touch' | 'keyboard'
+
+async function press(target: Locator, mode: Mode) {
+  await expect(target).toBeEnabled()
+  if (mode === 'touch') return target.tap()
+  await target.focus()
+  await target.press('Enter')
+}
+const radio = (page: Page, group: string, name: string) => page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name, exact: true })
+const verdict = (page: Page) => page.getByRole('status').filter({ has: page.locator('.verdict') }).locator('.verdict')
+
+async function open(page: Page, check: string, mode: Mode) {
+  if (mode === 'touch') await page.getByRole('button', { name: 'Steps', exact: true }).tap()
+  await openCheck(page, check)
+}
+
+async function complaint(page: Page, kind: 'Loses coolant' | 'Overheats', vehicle: string, mode: Mode) {
+  await page.goto('/new')
+  await press(page.getByRole('radio', { name: kind }), mode)
+  await page.getByLabel('Vehicle, as you call it').fill(vehicle)
+  await press(page.getByRole('button', { name: 'Open the case' }), mode)
+  await press(page.getByRole('button', { name: 'Read; begin' }), mode)
+  await expect(page.getByRole('heading', { name: 'Before you start' })).toBeHidden()
+}
+
+for (const mode of ['touch', 'keyboard'] as const) {
+  test.describe(`by ${mode}`, () => {
+    test.use(mode === 'touch' ? { viewport: { width: 390, height: 844 }, hasTouch: true } : { viewport: { width: 1280, height: 800 } })
+
+    test('a loss: system, questions, look, mix, wipe, trace, cranking, endoscope, vacuum', async ({ page }) => {
+      test.setTimeout(180_000)
+      await signIn(page, 'ilka')
+      await complaint(page, 'Loses coolant', `Loss by ${mode}`, mode)
+
+      await test.step('system profile on the loop', async () => {
+        if (mode === 'touch') await page.getByRole('button', { name: 'Loop', exact: true }).tap()
+        await press(page.getByRole('button', { name: 'System profile' }), mode)
+        const dialog = page.getByRole('dialog')
+        await press(dialog.locator('[data-part=thermostat]'), mode)
+        await press(radio(page, 'Where it sits', 'Engine inlet'), mode)
+        await press(dialog.locator('[data-part=engine]'), mode)
+        await dialog.getByLabel('Cylinders', { exact: true }).fill('4')
+        await press(dialog.locator('[data-part=cap]'), mode)
+        await dialog.getByLabel('The system is made for').fill('103')
+        await dialog.getByLabel('Marked').fill('138')
+        await expect(dialog.getByRole('alert')).toContainText('Wrong cap for this system')
+        await dialog.getByLabel('Marked').fill('103')
+        await expect(dialog.getByRole('alert')).toHaveCount(0)
+        await dialog.getByLabel('Where these figures come from').fill('Plate under the hood')
+        await press(dialog.getByRole('button', { name: 'Keep the profile' }), mode)
+        await expect(dialog).toBeHidden()
+      })
+
+      await test.step('questions', async () => {
+        await open(page, 'interview', mode)
+        const ask = page.getByRole('region', { name: 'Ask next' })
+        const first = ask.getByRole('radiogroup').first()
+        const asked = await first.getAttribute('aria-label')
+        await press(first.getByRole('radio', { name: 'No', exact: true }), mode)
+        await expect(ask.getByRole('radiogroup').first()).not.toHaveAttribute('aria-label', asked!)
+        await page.getByText('Said so far, and all other questions').click()
+        await press(radio(page, 'Is the ground wet under it after it has stood?', 'Yes'), mode)
+        await expect(page.getByText(/^Outside/)).toBeVisible()
+      })
+
+      await test.step('level', async () => {
+        await open(page, 'level-and-condition', mode)
+        await press(radio(page, 'Level, cold', 'Low'), mode)
+        await expect(radio(page, 'Level, cold', 'Low')).toBeChecked()
+      })
+
+      await test.step('walk-round: wear, photograph, the rest at once', async () => {
+        await open(page, 'look-round', mode)
+        await press(page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ }), mode)
+        await press(radio(page, 'Upper hose', 'Stained'), mode)
+        await press(page.getByRole('group', { name: 'Wear of: Upper hose' }).getByRole('button', { name: 'Cracked' }), mode)
+        await expect(page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ })).toContainText('Stained, cracked')
+        await page.getByLabel('Photograph of: Upper hose').setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') })
+        await expect(page.getByText('“notes.jpg” is no picture that this browser can read.')).toBeVisible()
+        await page.getByLabel('Photograph of: Upper hose').setInputFiles({ name: 'large.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(40 * 1024 * 1024, 1) })
+        await expect(page.getByText(/has 40 MB; up to 25 MB can be taken/)).toBeVisible()
+        await page.getByLabel('Photograph of: Upper hose').setInputFiles({ name: 'hose.png', mimeType: 'image/png', buffer: await picture(page) })
+        const photo = page.getByRole('img', { name: 'Upper hose' })
+        await expect(photo).toBeVisible()
+        await press(page.getByRole('region', { name: 'Top' }).getByRole('button', { name: 'All the rest dry' }), mode)
+        await expect(page.getByRole('region', { name: 'Top' })).toContainText('all looked at')
+        await expect(page.getByRole('region', { name: 'Engine' })).toContainText('not looked at')
+        await press(page.getByRole('button', { name: 'All the rest good' }), mode)
+        await expect(radio(page, 'Shroud', 'Good')).toBeChecked()
+      })
+
+      await test.step('mix', async () => {
+        await open(page, 'mix', mode)
+        await page.getByLabel('Antifreeze').fill('80')
+        await expect(page.getByRole('alert')).toHaveText('Antifreeze lies between 0 and 60 % by volume.')
+        await page.getByLabel('Antifreeze').fill('30')
+        await press(page.getByRole('button', { name: 'Keep the reading' }), mode)
+        await expect(verdict(page)).toHaveText('Too thin.')
+        await expect(page.getByText('Freezes at')).toBeVisible()
+      })
+
+      await test.step('wipe', async () => {
+        await open(page, 'clean-and-dry', mode)
+        await press(page.getByRole('region', { name: 'Wipe the joints' }).locator('[data-part=pump]'), mode)
+        await expect(page.getByText('1 of')).toBeVisible()
+        await press(page.getByRole('button', { name: 'All joints wiped' }), mode)
+        await expect(page.getByText(/^(\d+) of \1 wiped/)).toBeVisible()
+        await press(page.getByRole('button', { name: 'Undo the last entry' }), mode)
+        await expect(page.getByText(/^1 of/)).toBeVisible()
+      })
+
+      await test.step('trace', async () => {
+        await open(page, 'leak-trace', mode)
+        const tray = page.getByRole('group', { name: 'Tray from above, front at the top' })
+        if (mode === 'touch') {
+          const box = (await tray.boundingBox())!
+          await page.touchscreen.tap(box.x + box.width * 0.12, box.y + box.height * 0.38)
+        } else {
+          await press(page.getByRole('button', { name: 'Add a drip in the middle' }), mode)
+          const drip = page.locator('[data-drip="0"]')
+          await drip.focus()
+          for (let i = 0; i < 13; i++) await drip.press('ArrowLeft')
+          for (let i = 0; i < 4; i++) await drip.press('ArrowUp')
+        }
+        await expect(page.locator('[data-drip]')).toHaveCount(1)
+        await expect(page.getByRole('region', { name: 'Drip 1' })).toContainText('tank')
+        const count = page.getByRole('button', { name: /^Tap at every drop/ })
+        for (let i = 0; i < 3; i++) {
+          await press(count, mode)
+          await page.waitForTimeout(400)
+        }
+        await expect(page.getByText(/^\d+(\.\d)? a minute$/)).toBeVisible()
+        await press(page.locator('[data-place=tank-seam]').getByRole('radio', { name: 'Seen issuing' }), mode)
+        await expect(verdict(page)).toHaveText('Source found.')
+        if (mode === 'touch') await page.getByRole('button', { name: 'Suspects', exact: true }).tap()
+        await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText('Tank: crack or seam')
+      })
+
+      await test.step('proven, then withdrawn, both kept', async () => {
+        await press(page.getByLabel('Suspects').getByRole('button', { name: /^Tank: crack or seam/ }), mode)
+        const why = page.getByRole('dialog')
+        await press(why.getByRole('button', { name: 'Declare proven' }), mode)
+        await expect(why.getByRole('alert')).toContainText('Say in a few words what changed it')
+        await why.getByLabel('What was seen that settles it').fill('Drops leave the seam')
+        await press(why.getByRole('button', { name: 'Declare proven' }), mode)
+        await expect(why.getByText('Drops leave the seam')).toBeVisible()
+        await why.getByLabel('What was seen that settles it').fill('Wetted from the hose above')
+        await press(why.getByRole('button', { name: 'Withdraw it' }), mode)
+        await expect(why.getByText('Wetted from the hose above')).toBeVisible()
+        await expect(why.getByText('Drops leave the seam')).toBeVisible()
+        await press(why.getByRole('button', { name: 'Back to the check' }), mode)
+        await expect(page.getByLabel('Suspects')).toContainText('withdrawn')
+      })
+
+      await test.step('cranking: bad input, a trace with a gap, a trace, a run', async () => {
+        await open(page, 'cranking-rise', mode)
+        await press(page.getByRole('button', { name: 'Keep the run' }), mode)
+        await expect(page.getByRole('alert')).toHaveText('Say how many seconds it was cranked.')
+        const file = page.getByLabel('Trace file of the run')
+        await file.setInputFiles({ name: 'gap.csv', mimeType: 'text/csv', buffer: Buffer.from(trace(true)) })
+        await expect(page.getByRole('alert')).toContainText('The trace has a gap from')
+        await file.setInputFiles({ name: 'run.csv', mimeType: 'text/csv', buffer: Buffer.from(trace(false)) })
+        await expect(page.getByText(/^Read from run.csv/)).toBeVisible()
+        await press(page.getByRole('button', { name: 'Keep the run' }), mode)
+        await expect(verdict(page)).toHaveText('Pressure rises with cranking.')
+        await press(page.getByRole('button', { name: 'Set the plugs so' }), mode)
+        await page.getByLabel('Cranked for').fill('5')
+        await page.getByLabel('After').fill('0.1')
+        await press(page.getByRole('button', { name: 'Keep the run' }), mode)
+        await expect(page.getByText('2 runs: look, take back')).toBeVisible()
+      })
+
+      await test.step('endoscope and vacuum', async () => {
+        await open(page, 'endoscope', mode)
+        await press(page.locator('[data-cylinder="2"]'), mode)
+        await press(radio(page, 'Cylinder 2 looks', 'Coolant in it'), mode)
+        await expect(verdict(page)).toHaveText('Coolant in the cylinder.')
+        await open(page, 'vacuum-decay', mode)
+        await page.getByLabel('Vacuum drawn').fill('-80')
+        await page.getByLabel('At the end').fill('-85')
+        await page.getByLabel('Stood for').fill('10')
+        await press(page.getByRole('button', { name: 'Keep the vacuum test' }), mode)
+        await expect(page.getByRole('alert')).toContainText('It cannot hold more vacuum than was drawn')
+        await page.getByLabel('At the end').fill('-60')
+        await press(page.getByRole('button', { name: 'Keep the vacuum test' }), mode)
+        await expect(verdict(page)).toHaveText('Vacuum is lost.')
+      })
+
+      await test.step('history: taken back and brought back', async () => {
+        await press(page.getByRole('button', { name: 'Take it back' }), mode)
+        await press(page.getByRole('button', { name: 'History' }), mode)
+        const history = page.getByRole('dialog')
+        await expect(history.getByText(/Took back: Vacuum decay/)).toBeVisible()
+        await press(history.getByRole('button', { name: 'Bring it back' }), mode)
+        await expect(history.getByText(/^Recorded: Vacuum decay$/)).toBeVisible()
+        await press(history.getByRole('button', { name: 'Back to the check' }), mode)
+        await expect(verdict(page)).toHaveText('Vacuum is lost.')
+      })
+
+      await allSent(page)
+      await page.reload()
+      await expect(verdict(page)).toHaveText('Vacuum is lost.')
+      await page.goto(`${new URL(page.url()).pathname}/report`)
+      await expect(page.getByRole('heading', { name: 'Photographs' })).toBeVisible()
+      await expect(page.getByRole('img', { name: 'Upper hose' })).toHaveJSProperty('complete', true)
+      expect(await page.getByRole('img', { name: 'Upper hose' }).evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(10)
+    })
+
+    test('overheating: fan and pump by hand, sensors cold, circuit walk, leakage, coolers, and the warning before a start', async ({ page }) => {
+      test.setTimeout(150_000)
+      await signIn(page, 'oren')
+      await complaint(page, 'Overheats', `Hot by ${mode}`, mode)
+
+      await open(page, 'fan-by-hand', mode)
+      await press(radio(page, 'Push the fan: how does it turn, cold?', 'Does not slip'), mode)
+      await expect(verdict(page)).toHaveText('Clutch seized.')
+      await page.getByLabel('Turns after a push').fill('900')
+      await expect(page.getByRole('alert')).toContainText('Turns after a push lies between 0 and 50')
+
+      await open(page, 'belt-and-pump', mode)
+      await press(radio(page, 'Belt: glazed, slack, or slipping', 'Slips much'), mode)
+      await expect(verdict(page)).toHaveText('The belt slips.')
+
+      await open(page, 'cold-soak', mode)
+      await page.getByLabel('Coolant, scan tool').fill('21')
+      await press(page.getByRole('button', { name: 'Keep the comparison' }), mode)
+      await expect(page.getByRole('alert')).toContainText('Say how many hours it stood')
+      await page.getByLabel('Stood for').fill('12')
+      await page.getByLabel('Air outside').fill('6')
+      await press(page.getByRole('button', { name: 'Keep the comparison' }), mode)
+      await expect(verdict(page)).toHaveText('The sensor is off.')
+
+      await open(page, 'fan-circuit', mode)
+      await page.getByLabel('It is there').fill('98')
+      await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
+      await expect(page.getByRole('alert')).toContainText('Both are needed')
+      await page.getByLabel('It should switch at').fill('96')
+      await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
+      await expect(page.getByText(/^Measure next: /)).toBeVisible()
+      await press(page.locator('[data-link=wire]'), mode)
+      await page.getByLabel('Battery').fill('12.5')
+      await page.getByLabel('At the plug').fill('14')
+      await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
+      await expect(page.getByRole('alert')).toContainText('More at the plug than at the battery')
+      await page.getByLabel('At the plug').fill('0.2')
+      await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
+      await expect(page.getByText(/^4 links are left/)).toBeVisible()
+      await press(page.getByRole('group', { name: 'Measurements' }).getByRole('button', { name: /bridged/ }), mode)
+      await press(page.getByRole('radio', { name: 'It runs' }), mode)
+      await expect(page.getByText(/^2 links are left: relay, control/)).toBeVisible()
+      await press(page.getByRole('radio', { name: 'Command present' }), mode)
+      await expect(page.getByText('The break is at: relay.')).toBeVisible()
+
+      await open(page, 'cylinder-leakage', mode)
+      await press(page.locator('[data-cylinder="3"]'), mode)
+      await press(page.getByRole('button', { name: 'Keep cylinder 3' }), mode)
+      await expect(page.getByRole('alert')).toContainText('Type the leakage in per cent')
+      await page.getByLabel('Cylinder 3 leaks').fill('45')
+      await press(radio(page, 'Bubbles in the neck', 'Bubbles'), mode)
+      await press(page.getByRole('button', { name: 'Keep cylinder 3' }), mode)
+      await expect(verdict(page)).toHaveText('Leaks to the coolant.')
+
+      await open(page, 'cooler-test', mode)
+      await press(radio(page, 'Oil cooler', 'Tight'), mode)
+      await expect(verdict(page)).toHaveText('Tight.')
+
+      if (mode === 'touch') await page.getByRole('button', { name: 'Steps', exact: true }).tap()
+      await press(page.getByRole('button', { name: 'Start the engine' }), mode)
+      await expect(page.getByRole('alertdialog')).toContainText(/wait 45 to 90 minutes of cooling down/)
+      await press(page.getByRole('button', { name: 'Started: engine runs' }), mode)
+      await open(page, 'mix', mode)
+      await expect(page.getByText('The engine runs: cold checks wait. Never open a hot system.')).toBeVisible()
+      await allSent(page)
+    })
+  })
+}
+
+/** A small picture, drawn in the browser. */
+async function picture(page: Page): Promise<Buffer> {
+  const url = await page.evaluate(() => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 2400, height: 1200 })
+    const draw = canvas.getContext('2d')!
+    draw.fillStyle = '#345'
+    draw.fillRect(0, 0, 2400, 1200)
+    draw.fillStyle = '#da5'
+    draw.fillRect(300, 300, 600, 500)
+    return canvas.toDataURL('image/png')
+  })
+  return Buffer.from(url.slice(url.indexOf(',') + 1), 'base64')
+}
+
+/** Two calm seconds, five of cranking with pulses, three calm; kPa. With a gap in the middle where asked. */
+function trace(gap: boolean): string {
+  const rows = ['time_s,pressure (kPa)']
+  for (let t = 0; t <= 10; t += 0.05) {
+    if (gap && t > 4 && t < 5.5) continue
+    const cranking = t > 2 && t < 7
+    const value = (t <= 2 ? 0 : t >= 7 ? 3 : ((t - 2) / 5) * 3) + (cranking ? 0.4 * Math.sin(t * 30) : 0)
+    rows.push(`${t.toFixed(2)},${value.toFixed(2)}`)
+  }
+  return rows.join('\n')
+}
+
+test('two people work on one case and see each other’s readings within a second', async ({ browser, page }) => {
+  await signIn(page, 'ilka')
+  const path = await newComplaint(page, 'Shared bus')
+  await allSent(page)
+  const other = await (await browser.newContext({ baseURL: process.env.TEST_BASE_URL! })).newPage()
+  await signIn(other, 'oren')
+  await other.goto(`${path}?check=level-and-condition`)
+  await page.goto(`${path}?check=level-and-condition`)
+  await expect(radio(other, 'Level, cold', 'Low')).toBeVisible()
+  await radio(page, 'Level, cold', 'Low').click()
+  const sent = Date.now()
+  await expect(radio(other, 'Level, cold', 'Low')).toBeChecked({ timeout: 3000 })
+  const took = Date.now() - sent
+  process.stdout.write(`seen by the other after ${took} ms\n`)
+  expect(took).toBeLessThan(1500)
+  await radio(other, 'Oil in the coolant', 'Yes').click()
+  await expect(radio(page, 'Oil in the coolant', 'Yes')).toBeChecked({ timeout: 3000 })
+  await other.context().close()
+})
+
+test('an instrument is listed with what it is off by, and changed', async ({ page }) => {
+  await signIn(page, 'ilka')
+  await page.goto('/instruments')
+  await page.getByRole('button', { name: 'Another instrument' }).click()
+  await page.getByRole('button', { name: 'Keep the instrument' }).click()
+  await expect(page.getByRole('alert')).toHaveText('Give the instrument a name that is written on it.')
+  await page.getByRole('radio', { name: 'Infrared gun' }).click()
+  await page.getByLabel('Name on it').fill('Gun 2')
+  await page.getByRole('radiogroup', { name: 'Compared with a better one today' }).getByRole('radio', { name: 'Yes' }).click()
+  await page.getByLabel('Reads too high by').fill('-3')
+  await page.getByRole('button', { name: 'Keep the instrument' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('3.0 K low')
+  await page.getByRole('button', { name: 'Change Gun 2' }).click()
+  await page.getByLabel('Reads too high by').fill('1')
+  await page.getByRole('button', { name: 'Keep the instrument' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toHaveCount(1)
+  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('1.0 K high')
+})

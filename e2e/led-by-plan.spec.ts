@@ -1,0 +1,238 @@
+import { expect, test, type Page } from '@playwright/test'
+import { addReading, signIn, startHold } from './steps'
+
+/**
+ * A new user who does what the plan proposes and nothing else. Each story is the truth of one vehicle; every step
+ * records what that vehicle would show.
+ */
+interface Story {
+  complaint: 'Loses coolant' | 'Overheats'
+  /** question as asked: what the keeper says; all others are answered "No" */
+  keeper: Record<string, 'Yes' | 'Not known'>
+  systemRating: string
+  cap: { marked: string; opens: string; holds: string }
+  residual: 'None' | 'Some' | 'Strong'
+  fallKPaPerMinute: number
+  tray: 'Wet' | 'Dry'
+  /** part as named on its button: what is seen */
+  looks: Record<string, string>
+  places: Record<string, 'Seen issuing' | 'Dried, wet again' | 'Wet' | 'Dry'>
+  /** rise each cylinder makes, kPa per second of cranking */
+  cylinders: Record<number, number>
+}
+
+const radio = (page: Page, group: string, name: string) => page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name, exact: true })
+
+async function take(page: Page, story: Story, vehicle: string) {
+  await page.goto('/new')
+  await page.getByRole('radio', { name: story.complaint }).click()
+  await page.getByLabel('Vehicle, as you call it').fill(vehicle)
+  await page.getByText('The cooling system of this vehicle').click()
+  await page.locator('[data-part=cap]').click()
+  await page.getByLabel('The system is made for').fill(story.systemRating)
+  await page.locator('[data-part=engine]').click()
+  await page.getByLabel('Cylinders', { exact: true }).fill('4')
+  await page.getByRole('button', { name: 'Open the case' }).click()
+  await page.getByRole('button', { name: 'Read; begin' }).click()
+}
+
+const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>> = {
+  complaint: async (page, story) => {
+    for (let i = 0; i < 8; i++) {
+      const group = page.getByRole('region', { name: 'Ask next' }).getByRole('radiogroup').first()
+      if (!(await group.isVisible())) return
+      const asked = (await group.getAttribute('aria-label'))!
+      await group.getByRole('radio', { name: story.keeper[asked] ?? 'No', exact: true }).click()
+      await expect(page.locator(`section[aria-label="Ask next"] [aria-label="${asked}"]`)).toHaveCount(0)
+    }
+  },
+  'level, condition': async (page, story) => {
+    await radio(page, 'Level, cold', 'Low').click()
+    await radio(page, 'Pressure left on opening after a night', story.residual).click()
+    await radio(page, 'Oil in the coolant', 'No').click()
+    await radio(page, 'Engine oil', 'Clean').click()
+  },
+  'look round': async (page, story) => {
+    for (const [part, seen] of Object.entries(story.looks)) {
+      await page.getByRole('group', { name: /^Parts: / }).getByRole('button', { name: new RegExp(`^${part}`) }).click()
+      await radio(page, part, seen).click()
+    }
+    for (const region of ['Front', 'Top', 'Engine', 'Bulkhead and cabin']) {
+      const rest = page.getByRole('region', { name: region }).getByRole('button', { name: 'All the rest dry' })
+      if (await rest.isEnabled()) await rest.click()
+      await expect(page.getByRole('region', { name: region })).toContainText('all looked at')
+    }
+    const air = page.getByRole('button', { name: 'All the rest good' })
+    if (await air.isEnabled()) await air.click()
+  },
+  'cap on adapter': async (page, { cap }) => {
+    await page.getByLabel('Marked', { exact: true }).fill(cap.marked)
+    await page.getByLabel('Opens at').fill(cap.opens)
+    await page.getByLabel('A minute after').fill(cap.holds)
+    await radio(page, 'Vacuum valve', 'Free').click()
+    await radio(page, 'Seals', 'Good').click()
+    await page.getByRole('button', { name: 'Keep the cap test' }).click()
+  },
+  'tester on itself': async (page) => {
+    await page.getByLabel('Pumped to').fill('100')
+    await page.getByLabel('Then shows').fill('100')
+    await page.getByRole('button', { name: 'Keep the self-check' }).click()
+  },
+  'coolant mix': async (page) => {
+    await page.getByLabel('Antifreeze').fill('50')
+    await page.getByRole('button', { name: 'Keep the reading' }).click()
+  },
+  'wipe the joints': async (page) => page.getByRole('button', { name: 'All joints wiped' }).click(),
+  'pressure hold': async (page, { fallKPaPerMinute, tray }, n) => {
+    await startHold(page, `Plan gauge ${n}`)
+    for (let t = 0; t <= 11; t++) {
+      await addReading(page, String(Math.round((100 - fallKPaPerMinute * t) * 2) / 2))
+      await page.clock.fastForward(60_000)
+    }
+    await page.getByRole('button', { name: 'End the hold' }).click()
+    await radio(page, 'The tray under it', tray).click()
+    await page.getByRole('button', { name: 'Keep the end' }).click()
+  },
+  'trace the drip': async (page, { places }) => {
+    await page.getByRole('button', { name: 'All places' }).click()
+    for (const [place, seen] of Object.entries(places)) await page.locator(`[data-place="${place}"]`).getByRole('radio', { name: seen, exact: true }).click()
+    await expect(page.getByText('Source', { exact: false }).first()).toBeVisible()
+  },
+  'cranking rise': async (page, { cylinders }) => {
+    const turned = page.getByLabel('Plugs out, turned by hand: it turns freely')
+    if (await turned.isVisible()) await turned.check()
+    for (let run = 1; run <= 6; run++) {
+      const plugged: number[] = []
+      for (const c of [1, 2, 3, 4]) if ((await page.locator(`[data-cylinder="${c}"]`).getAttribute('aria-pressed')) === 'true') plugged.push(c)
+      await page.getByLabel('Cranked for').fill('5')
+      await page.getByLabel('After').fill((plugged.reduce((sum, c) => sum + (cylinders[c] ?? 0), 0) * 5).toFixed(2))
+      await radio(page, 'Does it stay when cranking stops?', 'Stays').click()
+      await page.getByRole('button', { name: 'Keep the run' }).click()
+      await expect(page.getByText(`${run} ${run === 1 ? 'run' : 'runs'}: look, take back`)).toBeVisible()
+      await page.waitForTimeout(900)
+      const set = page.getByRole('button', { name: 'Set the plugs so' })
+      if (!(await set.isVisible())) return
+      await set.click()
+    }
+  },
+  'look into cylinders': async (page, { cylinders }) => {
+    for (const c of [1, 2, 3, 4]) {
+      await page.locator(`[data-cylinder="${c}"]`).click()
+      await radio(page, `Cylinder ${c} looks`, (cylinders[c] ?? 0) > 0.1 ? 'Coolant in it' : 'Dry, sooted').click()
+    }
+  },
+  'vacuum decay': async (page, { fallKPaPerMinute }) => {
+    await page.getByLabel('Vacuum drawn').fill('-80')
+    await page.getByLabel('At the end').fill(String(-80 + fallKPaPerMinute * 5))
+    await page.getByLabel('Stood for').fill('10')
+    await page.getByRole('button', { name: 'Keep the vacuum test' }).click()
+  },
+  'belt and pump': async (page) => {
+    await radio(page, 'Belt: glazed, slack, or slipping', 'Tight, dry').click()
+    await radio(page, 'Pulley, rocked by hand', 'Runs true').click()
+    await radio(page, 'Turned over by hand: does the pump turn with it?', 'Turns').click()
+  },
+  'fan by hand': async (page) => {
+    await radio(page, 'Push the fan: how does it turn, cold?', 'Some drag').click()
+    await radio(page, 'Rock it at the tip of a blade', 'No play').click()
+    await radio(page, 'Fluid streaks on the clutch', 'Clean').click()
+  },
+  'sensors, cold': async (page) => {
+    await page.getByLabel('Stood for').fill('12')
+    await page.getByLabel('Coolant, scan tool').fill('7')
+    await page.getByLabel('Air outside').fill('7')
+    await radio(page, 'Reading while plug and wire are moved', 'Steady').click()
+    await page.getByRole('button', { name: 'Keep the comparison' }).click()
+  },
+  'fan circuit': async (page) => {
+    await page.locator('[data-link=wire]').click()
+    await page.getByLabel('Battery').fill('12.5')
+    await page.getByLabel('At the plug').fill('12.3')
+    await page.getByRole('button', { name: 'Keep', exact: true }).click()
+    await page.getByRole('group', { name: 'Measurements' }).getByRole('button', { name: /bridged/ }).click()
+    await page.getByRole('radio', { name: 'It runs' }).click()
+    await page.locator('[data-link=ground]').click()
+    await page.getByLabel('Dropped to ground').fill('0.1')
+    await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  },
+  'coolers by themselves': async (page) => {
+    for (const row of await page.getByRole('radio', { name: 'Tight', exact: true }).all()) await row.click()
+  },
+  'cylinder leakage': async (page) => {
+    await page.getByLabel('Cylinder 1 leaks').fill('6')
+    await radio(page, 'Bubbles in the neck', 'None').click()
+    await page.getByRole('button', { name: 'Keep cylinder 1' }).click()
+  },
+}
+
+/** Does what "Next" says until the story's end is reached, or gives up; returns the checks that were made. */
+async function follow(page: Page, story: Story, reached: (suspects: string[]) => boolean, most = 12): Promise<string[]> {
+  const trail: string[] = []
+  const names = async () => (await page.getByLabel('Suspects').getByRole('listitem').locator('.who').allInnerTexts()).map((t) => t.trim())
+  await DO.complaint!(page, story, 0)
+  for (let step = 0; step < most; step++) {
+    await page.waitForTimeout(1200)
+    if (reached(await names())) return trail
+    const heading = page.getByRole('heading', { name: /^Next: / })
+    const next = (await heading.innerText()).replace('Next: ', '').trim()
+    trail.push(next)
+    await page.getByRole('button', { name: 'Go there' }).click()
+    const act = DO[next]
+    if (!act) throw new Error(`nothing is known of “${next}” (${trail.join(' > ')})`)
+    await act(page, story, step)
+  }
+  await page.waitForTimeout(1200)
+  expect(reached(await names()), `${trail.join(' > ')} ended at ${(await names()).slice(0, 3).join(', ')}`).toBe(true)
+  return trail
+}
+
+const SOUND_CAP = { marked: '103', opens: '105', holds: '101' }
+
+test.describe('led by the plan', () => {
+  test.beforeEach(async ({ page }) => {
+    test.setTimeout(240_000)
+    await page.clock.install()
+    await signIn(page, 'ilka')
+  })
+
+  test('a slow leak outside with two sources: both end on top', async ({ page }) => {
+    const story: Story = {
+      complaint: 'Loses coolant', keeper: { 'Is the ground wet under it after it has stood?': 'Yes', 'Is it lost standing overnight, more than on the road?': 'Yes' }, systemRating: '103', cap: SOUND_CAP, residual: 'None', fallKPaPerMinute: 0.8, tray: 'Wet',
+      looks: { 'Thermostat housing': 'Stained', Tank: 'Wet' }, places: { 'thermostat-flange': 'Dried, wet again', 'tank-seam': 'Seen issuing', 'weep-hole': 'Dry', 'upper-hose': 'Dry' }, cylinders: {},
+    }
+    await take(page, story, 'Two sources')
+    const both = ['Thermostat housing or outlet', 'Tank: crack or seam']
+    const trail = await follow(page, story, (s) => both.every((name) => s.slice(0, 2).includes(name)))
+    expect(trail).toContain('trace the drip')
+    process.stdout.write(`two sources: ${trail.join(' > ')}\n`)
+  })
+
+  test('coolant into two cylinders: the lead, and both cylinders named', async ({ page }) => {
+    const story: Story = {
+      complaint: 'Loses coolant', keeper: { 'White, sweet exhaust that lasts when the engine is hot?': 'Yes', 'Does it run rough for the first minute after a cold night?': 'Yes' }, systemRating: '103', cap: SOUND_CAP, residual: 'Some', fallKPaPerMinute: 0.9, tray: 'Dry',
+      looks: {}, places: { 'thermostat-flange': 'Dry', 'weep-hole': 'Dry', 'upper-hose': 'Dry' }, cylinders: { 1: 0.005, 2: 0.24, 3: 0.34 },
+    }
+    await take(page, story, 'Two cylinders')
+    const trail = await follow(page, story, (s) => s[0] === 'Head gasket: coolant to cylinder', 10)
+    process.stdout.write(`two cylinders: ${trail.join(' > ')}\n`)
+    if (!trail.includes('cranking rise')) {
+      await page.getByRole('button', { name: /more cold check/ }).click().catch(() => {})
+      await page.locator('[data-check="cranking-rise"]').click()
+      await DO['cranking rise']!(page, story, 0)
+    }
+    else await page.locator('[data-check="cranking-rise"]').click()
+    await expect(page.getByRole('heading', { name: 'It comes from 2 cylinders: 2 and 3' })).toBeVisible()
+    await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText('Head gasket: coolant to cylinder')
+  })
+
+  test('a wrong cap: the plan leads to it', async ({ page }) => {
+    const story: Story = {
+      complaint: 'Overheats', keeper: { 'Does it run hot at speed, climbing or towing?': 'Yes', 'Does it push coolant out of the tank or the cap when hot?': 'Yes' }, systemRating: '138', cap: { marked: '90', opens: '91', holds: '88' }, residual: 'None', fallKPaPerMinute: 0.02, tray: 'Dry',
+      looks: {}, places: {}, cylinders: {},
+    }
+    await take(page, story, 'Wrong cap')
+    const trail = await follow(page, story, (s) => s[0] === 'Wrong cap for the place')
+    process.stdout.write(`wrong cap: ${trail.join(' > ')}\n`)
+    expect(trail).toContain('cap on adapter')
+  })
+})
