@@ -1,3 +1,4 @@
+import { writeFileSync } from 'node:fs'
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { allSent, newComplaint, openCheck, signIn } from './steps'
 
@@ -31,8 +32,10 @@ for (const mode of ['touch', 'keyboard'] as const) {
   test.describe(`by ${mode}`, () => {
     test.use(mode === 'touch' ? { viewport: { width: 390, height: 844 }, hasTouch: true } : { viewport: { width: 1280, height: 800 } })
 
-    test('a loss: system, questions, look, mix, wipe, trace, cranking, endoscope, vacuum', async ({ page }) => {
+    test('a loss: system, questions, look, mix, wipe, trace, cranking, endoscope, vacuum', async ({ page }, testInfo) => {
       test.setTimeout(180_000)
+      const large = testInfo.outputPath('large.jpg')
+      writeFileSync(large, Buffer.alloc(40 * 1024 * 1024, 1))
       await signIn(page, 'ilka')
       await complaint(page, 'Loses coolant', `Loss by ${mode}`, mode)
 
@@ -81,7 +84,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await expect(page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ })).toContainText('Stained, cracked')
         await page.getByLabel('Photograph of: Upper hose').setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') })
         await expect(page.getByText('“notes.jpg” is no picture that this browser can read.')).toBeVisible()
-        await page.getByLabel('Photograph of: Upper hose').setInputFiles({ name: 'large.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(40 * 1024 * 1024, 1) })
+        await page.getByLabel('Photograph of: Upper hose').setInputFiles(large)
         await expect(page.getByText(/has 40 MB; up to 25 MB can be taken/)).toBeVisible()
         await page.getByLabel('Photograph of: Upper hose').setInputFiles({ name: 'hose.png', mimeType: 'image/png', buffer: await picture(page) })
         const photo = page.getByRole('img', { name: 'Upper hose' })

@@ -1,21 +1,43 @@
 import type { CaseInput } from '../../core/casefile/assess'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
-/** Ranks a case in a web worker whenever it changes; the newest answer wins. */
+/** What a ranking depends on: the same key, the same answer. Receipts of the server change no key. */
+const keyOf = (input: CaseInput) => `${input.case.complaint} ${input.site.elevationMetres} ${JSON.stringify(input.vehicle.profile)} ${[...input.records, ...input.events].map((item) => item.id).join()}`
+
+/** Ranks a case in a web worker whenever it changes: one request at a time, and of those that wait only the newest. */
 export function useRanking(input: () => CaseInput | undefined) {
   const answer = shallowRef<RankAnswer>()
   const failed = ref(false)
   const worker = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' })
   let ticket = 0
+  let asked = ''
+  let busy = false
+  let waiting: CaseInput | undefined
+  function ask(value: CaseInput) {
+    busy = true
+    worker.postMessage({ ticket: ++ticket, input: value } satisfies RankRequest)
+  }
   worker.addEventListener('message', (event: MessageEvent<RankAnswer>) => {
-    if (event.data.ticket === ticket) answer.value = event.data
+    busy = false
     failed.value = false
+    answer.value = event.data
+    const next = waiting
+    waiting = undefined
+    if (next) ask(next)
   })
-  worker.addEventListener('error', () => (failed.value = true))
+  worker.addEventListener('error', () => {
+    busy = false
+    failed.value = true
+  })
   watch(
     input,
     (value) => {
-      if (value) worker.postMessage({ ticket: ++ticket, input: value } satisfies RankRequest)
+      if (!value) return
+      const key = keyOf(value)
+      if (key === asked) return
+      asked = key
+      if (busy) waiting = value
+      else ask(value)
     },
     { immediate: true },
   )

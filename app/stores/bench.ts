@@ -119,12 +119,25 @@ export const useBench = defineStore('bench', () => {
     else put('events', [{ id: item.id, ...body } as never])
   }
 
+  function hideItem(item: OutboxItem) {
+    if (item.entity === 'photographs') return
+    const next = new Map(maps[item.entity].value as Map<string, unknown>)
+    next.delete(item.id)
+    maps[item.entity].value = next as never
+  }
+
   async function keep(entity: Entity, id: string, body: Record<string, unknown>, caseId?: string) {
     if (!local || !session.current) throw new Error('nobody is signed in')
     const item: OutboxItem = { id, entity, body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>, by: session.current.person.id, at: new Date().toISOString(), state: 'kept', ...(caseId ? { case: caseId } : {}) }
-    item.order = await local.outbox.add(item)
-    outbox.value = [...outbox.value, item]
+    // Shown before it is stored, so that a second tap builds on the first; taken away again if it cannot be stored.
     showItem(item)
+    try {
+      item.order = await local.outbox.add(item)
+    } catch (error) {
+      hideItem(item)
+      throw error
+    }
+    outbox.value = [...outbox.value, item]
     session.noteWaiting(session.current.person.id, session.current.person.name, outbox.value.length)
     told?.postMessage('kept')
     void synchronise()

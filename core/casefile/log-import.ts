@@ -43,7 +43,7 @@ const KIND: Readonly<Record<RunChannel, { kind: QuantityKind; unit: string } | u
 }
 
 const WORDS: readonly [RegExp, LogColumn['suggests']][] = [
-  [/^(time|t|elapsed|timestamp|date|clock|seconds?)\b/i, 'time'],
+  [/^(time|t|elapsed|timestamp|date|clock|seconds?)(\b|_)/i, 'time'],
   [/rpm|engine.?speed|speed of engine/i, 'engine-speed'],
   [/ambient|outside|intake.?air|iat/i, 'ambient'],
   [/radiator|lower.?hose|outlet.?hose|rad\b/i, 'radiator-side-hose'],

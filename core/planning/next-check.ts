@@ -31,6 +31,9 @@ export function stillOpen(cost: CheckCost, belief: Belief, input: CaseInput, spo
   return cost.check === 'look-round' || cost.check === 'interview' ? read < all.length : read * 2 < all.length
 }
 
+/** A question that tells less than this is not worth the keeper's patience, and no reason to go back to him. */
+export const LEAST_QUESTION_BITS = 0.02
+
 /** Checks that can be done and were not, by expected information per minute of hands-on work, most first. */
 export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
   const prediction = new Prediction(belief, 500)
@@ -39,7 +42,8 @@ export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
   return CHECK_COSTS.filter((cost) => canBeDone(cost, input.vehicle.profile) && stillOpen(cost, belief, input, spoken))
     .map(({ check, phase, minutes, apartMinutes = 0, ...cost }) => {
       const signs = openSigns({ check, phase, minutes, ...cost }, belief, input, spoken)
-      const bits = signs.reduce((sum, sign) => sum + prediction.bits(prediction.weights, sign), 0)
+      const of = signs.map((sign) => prediction.bits(prediction.weights, sign))
+      const bits = of.reduce((sum, b) => (check === 'interview' && b < LEAST_QUESTION_BITS ? sum : sum + b), 0)
       return { check, phase, minutes: minutes + apartMinutes, bits: Math.min(bits, left) }
     })
     .filter((c) => c.bits > 0.01)

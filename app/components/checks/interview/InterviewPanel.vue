@@ -2,6 +2,7 @@
 import { ofKind } from '../../../../core/casefile/records'
 import { patternOf } from '../../../../core/checks/interview/pattern'
 import { QUESTIONS } from '../../../../core/checks/interview/questions'
+import { LEAST_QUESTION_BITS } from '../../../../core/planning/next-check'
 import type { ReportedLoss } from '../../../../core/checks/interview/record'
 
 /** One question at a time, the most telling first; what was said already stays below and can be corrected. */
@@ -21,9 +22,7 @@ const words = computed(() => ofKind(open.records.value, 'interview.words').at(-1
 const advice = computed(() => open.answer.value?.ranked.assessment.advice)
 const week = computed(() => open.answer.value?.ranked.assessment.lossPerWeek)
 const pattern = computed(() => patternOf(complaint.value, given.value))
-/** Below this a question is not worth the keeper's patience. */
-const LEAST_BITS = 0.012
-const worth = computed(() => (open.answer.value?.ranked.questions ?? []).filter((q) => !given.value.has(q.question) && (q.bits >= LEAST_BITS || pattern.value?.open.includes(q.question))))
+const worth = computed(() => (open.answer.value?.ranked.questions ?? []).filter((q) => !given.value.has(q.question) && (q.bits >= LEAST_QUESTION_BITS || pattern.value?.open.includes(q.question))))
 const next = computed(() => worth.value.slice(0, 3).map((w) => QUESTIONS.find((q) => q.id === w.question)!))
 const OPTIONS = [{ value: 'yes', text: 'Yes' }, { value: 'no', text: 'No' }, { value: 'not-known', text: 'Not known' }] as const
 

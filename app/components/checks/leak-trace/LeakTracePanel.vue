@@ -9,18 +9,19 @@ import { formatChance } from '../../../../words/format'
 type Seen = LeakTrace['places'][number]['seen']
 const { open, last, outcome, mayRecord, amend, takeBack } = useCheck('leak-trace.trace')
 const preferences = usePreferences()
+const plain = (trace: LeakTrace): LeakTrace => JSON.parse(JSON.stringify(trace)) as LeakTrace
 const EMPTY: LeakTrace = { drips: [], airFlow: false, places: [] }
-const draft = ref<LeakTrace>(structuredClone(toRaw(last.value?.data) ?? EMPTY))
+const draft = ref<LeakTrace>(plain(last.value?.data ?? EMPTY))
 const picked = ref<number>()
 const tray = useTemplateRef<SVGSVGElement>('tray')
 const narrow = useMediaQuery('(max-width: 700px)')
 const W = computed(() => (narrow.value ? 340 : 600))
 const H = computed(() => (narrow.value ? 330 : 300))
 let pending = false
-watch(() => last.value?.id, () => { if (!pending) draft.value = structuredClone(toRaw(last.value?.data) ?? EMPTY) })
+watch(() => last.value?.id, () => { if (!pending) draft.value = plain(last.value?.data ?? EMPTY) })
 const store = useDebounceFn(async () => {
   pending = false
-  await amend(structuredClone(toRaw(draft.value)))
+  await amend(plain(draft.value))
 }, 500)
 function change(next: Partial<LeakTrace>) {
   if (!mayRecord.value) return
@@ -28,7 +29,7 @@ function change(next: Partial<LeakTrace>) {
   pending = true
   void store()
 }
-onScopeDispose(() => { if (pending) void amend(structuredClone(toRaw(draft.value))) })
+onScopeDispose(() => { if (pending) void amend(plain(draft.value)) })
 
 const orientation = computed<EngineOrientation>(() => draft.value.orientation ?? knownValue(open.input.value?.vehicle.profile.engineOrientation) ?? 'lengthwise')
 const chances = computed(() => new Map((open.answer.value?.ranked.ranking.suspects ?? []).map((s) => [s.fault, s.probability])))

@@ -11,6 +11,11 @@ const ROWS = [
   { key: 'residualPressure', label: 'Pressure left on opening after a night', options: [{ value: 'none', text: 'None' }, { value: 'some', text: 'Some' }, { value: 'strong', text: 'Strong' }] },
   { key: 'oilInCoolant', label: 'Oil in the coolant', options: [{ value: 'no', text: 'No' }, { value: 'yes', text: 'Yes' }] },
   { key: 'emulsionInOil', label: 'Engine oil', options: [{ value: 'no', text: 'Clean' }, { value: 'filler-only', text: 'Froth under filler only' }, { value: 'dipstick', text: 'Milky on dipstick' }] },
+  { key: 'look', label: 'Coolant looks', options: [{ value: 'clear', text: 'Clear' }, { value: 'brown', text: 'Brown, rusty' }, { value: 'sludge', text: 'Sludge' }] },
+  { key: 'mixed', label: 'Gel, or two colours', options: [{ value: 'no', text: 'No' }, { value: 'yes', text: 'Yes' }] },
+  { key: 'pinkFroth', label: 'Pink froth: gearbox fluid', options: [{ value: 'no', text: 'No' }, { value: 'yes', text: 'Yes' }] },
+  { key: 'sealant', label: 'Traces of sealant', options: [{ value: 'no', text: 'No' }, { value: 'yes', text: 'Yes' }] },
+  { key: 'liquidBelow', label: 'Liquid found under it', options: [{ value: 'coolant', text: 'Coolant' }, { value: 'water', text: 'Clear water' }, { value: 'oil', text: 'Oil' }, { value: 'none', text: 'None' }] },
 ] as const
 const set = (key: string, value: string) =>
   bench.addRecord(open.id, 'level-and-condition.look', { ...seen.value, [key]: value } as LevelAndCondition, last.value ? { supersedes: last.value.id } : {})
