@@ -15,6 +15,10 @@ const seam = idOf('01-minibus-radiator-seam.json')
 const rescue = idOf('03-rescue-coolant-to-cylinder.json')
 const cap = idOf('02-salt-truck-weak-cap.json')
 
+const sources = idOf('10-minibus-two-sources.json')
+const cylinders = idOf('11-rescue-two-cylinders.json')
+const fan = idOf('13-post-van-fan-relay.json')
+
 const wide = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }
 const VIEWS = [
@@ -25,9 +29,13 @@ const VIEWS = [
   { name: 'hold', path: `/cases/${seam}?check=pressure-hold`, size: wide },
   { name: 'hold-dark', path: `/cases/${seam}?check=pressure-hold`, size: wide, dark: true },
   { name: 'hold-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone },
-  { name: 'suspects-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone, act: async (page) => { await page.getByRole('button', { name: 'Suspects' }).click() } },
   { name: 'hold-setup', path: `/cases/${seam}?check=pressure-hold`, size: wide, act: async (page) => { await page.getByRole('button', { name: 'Hold again' }).click() } },
   { name: 'look-round', path: `/cases/${seam}?check=look-round`, size: wide },
+  { name: 'trace', path: `/cases/${sources}?check=leak-trace`, size: wide },
+  { name: 'trace-phone', path: `/cases/${sources}?check=leak-trace`, size: phone },
+  { name: 'cranking', path: `/cases/${cylinders}?check=cranking-rise`, size: wide },
+  { name: 'fan-circuit', path: `/cases/${fan}?check=fan-circuit`, size: wide },
+  { name: 'system', path: `/cases/${sources}?check=mix`, size: wide, act: async (page) => { await page.getByRole('button', { name: 'System profile' }).click(); await page.waitForTimeout(600) } },
   { name: 'cap', path: `/cases/${cap}?check=cap`, size: wide },
   { name: 'complaint', path: `/cases/${rescue}?check=interview`, size: wide },
   { name: 'why', path: `/cases/${rescue}?check=pressure-hold`, size: wide, act: async (page) => { await page.locator('[data-fault=gasket-to-cylinder]').click(); await page.waitForTimeout(500) } },

@@ -16,9 +16,15 @@ export function spokenSigns(belief: Belief): ReadonlySet<string> {
   return new Set(belief.evidence.filter((e) => e.epoch === belief.epochs - 1).map((e) => e.sign.sign.id))
 }
 
+/** What a check can settle as things stand: coolant is seen to issue only from a system that was put under pressure. */
+function signsOf(cost: CheckCost, input: CaseInput): readonly string[] {
+  const all = cost.signs(input.vehicle.profile, input.case.complaint)
+  return cost.check === 'look-round' && !input.records.some((r) => r.kind === 'pressure-hold.start') ? all.filter((id) => !id.startsWith('issuing:')) : all
+}
+
 /** Signs of a check that are still open, known to the model. */
 export function openSigns(cost: CheckCost, belief: Belief, input: CaseInput, spoken: ReadonlySet<string>) {
-  return cost.signs(input.vehicle.profile, input.case.complaint).flatMap((id) => {
+  return signsOf(cost, input).flatMap((id) => {
     const sign = belief.model.signs.get(id)
     return sign && !spoken.has(id) ? [sign] : []
   })
@@ -26,7 +32,7 @@ export function openSigns(cost: CheckCost, belief: Belief, input: CaseInput, spo
 
 /** A check is open while fewer than half of what it can settle has been read; looking round can always go on. */
 export function stillOpen(cost: CheckCost, belief: Belief, input: CaseInput, spoken: ReadonlySet<string>): boolean {
-  const all = cost.signs(input.vehicle.profile, input.case.complaint).filter((id) => belief.model.signs.has(id))
+  const all = signsOf(cost, input).filter((id) => belief.model.signs.has(id))
   const read = all.filter((id) => spoken.has(id)).length
   return cost.check === 'look-round' || cost.check === 'interview' ? read < all.length : read * 2 < all.length
 }
@@ -39,7 +45,8 @@ export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
   const prediction = new Prediction(belief, 500)
   const spoken = spokenSigns(belief)
   const left = entropyBits(prediction.weights)
-  return CHECK_COSTS.filter((cost) => canBeDone(cost, input.vehicle.profile) && stillOpen(cost, belief, input, spoken))
+  const was = (check: string) => input.records.some((r) => r.kind.startsWith(`${check}.`))
+  return CHECK_COSTS.filter((cost) => canBeDone(cost, input.vehicle.profile) && (cost.after ?? []).every(was) && stillOpen(cost, belief, input, spoken))
     .map(({ check, phase, minutes, apartMinutes = 0, ...cost }) => {
       const signs = openSigns({ check, phase, minutes, ...cost }, belief, input, spoken)
       const of = signs.map((sign) => prediction.bits(prediction.weights, sign))

@@ -84,7 +84,7 @@ const suspicion = computed(() => {
   return out
 })
 /** A check that was begun is proposed again only when what is left of it tells this much. */
-const WORTH_GOING_BACK_BITS = 0.1
+const WORTH_GOING_BACK_BITS = 0.3
 const next = computed(() => {
   const list = answer.value?.ranked.next.filter((n) => isCheck(n.check) && n.check !== active.value && (!done.value.has(n.check) || n.bits > WORTH_GOING_BACK_BITS)) ?? []
   return list[0] && { ...list[0], check: list[0].check as CheckId }
