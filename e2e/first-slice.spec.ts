@@ -97,6 +97,20 @@ test('the timer keeps true time through a reload, and a running hold is called o
   await expect(page).toHaveTitle(/\d\d:\d\d Hold/)
 })
 
+test('timers of two cases run at once, and call out on any page when their time is over', async ({ page }) => {
+  await page.clock.install()
+  await signIn(page, 'oren')
+  const first = await newComplaint(page, 'First timer')
+  await startHold(page, 'Timer gauge 1')
+  await page.goto('/')
+  const second = await newComplaint(page, 'Second timer')
+  await startHold(page, 'Timer gauge 2')
+  await page.goto('/instruments')
+  for (const path of [first, second]) await expect(page.locator(`a[href^="${path}"].timer`)).toBeVisible()
+  await page.clock.fastForward(17 * 60_000)
+  for (const path of [first, second]) await expect(page.locator(`a[href^="${path}"].timer`)).toHaveClass(/due/)
+})
+
 test('units switch everywhere and the record keeps what was typed', async ({ page }) => {
   await signIn(page, 'ilka')
   await page.getByRole('link', { name: /KVD 207/ }).click()

@@ -22,7 +22,7 @@ export async function newComplaint(page: Page, vehicle: string) {
   await page.getByRole('radiogroup', { name: 'Is the ground wet under it after it has stood?' }).getByRole('radio', { name: 'Yes' }).click()
   await page.getByText('The cooling system of this vehicle').click()
   await page.locator('[data-part=cap]').click()
-  await page.getByLabel('The system is made for').fill('103')
+  await page.getByLabel('Marked', { exact: true }).fill('103')
   await page.getByRole('button', { name: 'Open the case' }).click()
   await expect(page.getByRole('heading', { name: 'Before you start' })).toBeVisible()
   await page.getByRole('button', { name: 'Read; begin' }).click()

@@ -23,7 +23,7 @@ test('under the vehicle, by touch alone: the numeric pad takes readings, tabs le
   await page.getByRole('button', { name: 'One step lower' }).tap()
   await page.getByTestId('add-reading').tap()
   await expect(page.getByText('2 readings: look, correct')).toBeVisible()
-  await page.getByRole('button', { name: 'Undo' }).tap()
+  await page.getByRole('button', { name: 'Undo', exact: true }).tap()
   await expect(page.getByText('1 readings: look, correct')).toBeVisible()
   await page.getByRole('button', { name: 'Loop', exact: true }).tap()
   await page.locator('[data-part=pump]').tap()

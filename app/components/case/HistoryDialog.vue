@@ -52,7 +52,7 @@ void preferences
 </script>
 
 <template>
-  <v-dialog :model-value="shown" max-width="760" scrollable @update:model-value="emit('close')">
+  <v-dialog aria-label="History" :model-value="shown" max-width="760" scrollable @update:model-value="emit('close')">
     <v-card class="pa-5 history">
       <h2>History</h2>
       <ChoiceRow v-if="check" label="Show" hide-label :options="[{ value: 'check', text: CHECK_NAMES[check] }, { value: 'all', text: 'The whole case' }]" :model-value="only ? 'check' : 'all'" @update:model-value="only = $event === 'check'" />

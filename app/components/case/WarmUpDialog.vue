@@ -13,8 +13,8 @@ const how = (bits: number) => (bits > 0.5 ? 'tells much' : bits > 0.2 ? 'tells s
 </script>
 
 <template>
-  <v-dialog :model-value="open" max-width="620" @update:model-value="emit('close')">
-    <v-card class="pa-5 stack" role="alertdialog" aria-label="Before the engine is started">
+  <v-dialog aria-label="Before the engine is started" role="alertdialog" :model-value="open" max-width="620" @update:model-value="emit('close')">
+    <v-card class="pa-5 stack">
       <h2>Before it is started</h2>
       <template v-if="valuable.length > 0">
         <p class="caution">{{ valuable.length }} cold {{ valuable.length === 1 ? 'check still tells' : 'checks still tell' }} something. Once it is warm they wait {{ COOL_DOWN_MINUTES[0] }} to {{ COOL_DOWN_MINUTES[1] }} minutes of cooling down; now they take about {{ minutes }}.</p>

@@ -41,7 +41,7 @@ const words = (db: number) => (Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4
 </script>
 
 <template>
-  <v-dialog :model-value="fault !== undefined" max-width="680" scrollable @update:model-value="emit('close')">
+  <v-dialog :aria-label="`Why: ${entry?.name ?? ''}`" :model-value="fault !== undefined" max-width="680" scrollable @update:model-value="emit('close')">
     <v-card v-if="entry && suspect" class="pa-5 why">
       <div class="row"><h2 class="grow">{{ entry.name }}</h2><strong>{{ formatChance(suspect.probability) }}</strong></div>
       <p>{{ entry.what }} <span class="quiet">{{ entry.priorBecause }}</span></p>

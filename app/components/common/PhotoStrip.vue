@@ -37,7 +37,7 @@ async function take(event: Event) {
       <button type="button" class="plain-button away" :disabled="!open.mayRecord.value" :aria-label="`Take back this photograph of ${about(p)}`" @click="bench.withdraw(open.id, p.id)">Take back</button>
     </figure>
     <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
-    <v-dialog :model-value="large !== undefined" max-width="1100" @update:model-value="large = undefined"><v-card class="pa-2"><img v-if="large" :src="bench.pictureUrl(large)" alt="The photograph, large" class="large"><v-btn @click="large = undefined">Close</v-btn></v-card></v-dialog>
+    <v-dialog aria-label="Photograph" :model-value="large !== undefined" max-width="1100" @update:model-value="large = undefined"><v-card class="pa-2"><img v-if="large" :src="bench.pictureUrl(large)" alt="The photograph, large" class="large"><v-btn @click="large = undefined">Close</v-btn></v-card></v-dialog>
   </div>
 </template>
 

@@ -172,7 +172,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
     <WhyDialog :fault="why" :ranked="answer?.ranked" @close="why = undefined" />
     <WarmUpDialog :open="warming" :next="answer?.ranked.next ?? []" @close="warming = false" @start="startEngine" @check="warming = false; choose($event)" />
     <HistoryDialog :shown="historyOpen" :check="active" @close="historyOpen = false" />
-    <v-dialog v-model="profileOpen" max-width="980" scrollable>
+    <v-dialog v-model="profileOpen" aria-label="System of this vehicle" max-width="980" scrollable>
       <v-card class="pa-5 stack profile"><h2>System of this vehicle</h2><ProfileLoop v-model="draft" :templates="templates" /><div class="row"><v-btn class="solid" @click="keepProfile">Keep the profile</v-btn><v-btn @click="profileOpen = false">Leave as it was</v-btn></div></v-card>
     </v-dialog>
   </div>
