@@ -43,7 +43,7 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
       if (!(await group.isVisible())) await page.waitForTimeout(1500)
       if (!(await group.isVisible())) return
       const asked = (await group.getAttribute('aria-label'))!
-      await group.getByRole('radio', { name: story.keeper[asked] ?? 'No', exact: true }).click()
+      await page.getByRole('region', { name: 'Ask next' }).getByRole('radiogroup', { name: asked, exact: true }).getByRole('radio', { name: story.keeper[asked] ?? 'No', exact: true }).click()
       await expect(page.locator(`section[aria-label="Ask next"] [aria-label="${asked}"]`)).toHaveCount(0)
     }
   },
@@ -106,6 +106,7 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
     await expect(page.getByText('Source', { exact: false }).first()).toBeVisible()
   },
   'cranking rise': async (page, { cylinders }) => {
+    await page.waitForTimeout(1500)
     const turned = page.getByLabel('Plugs out, turned by hand: it turns freely')
     if (await turned.isVisible()) await turned.check()
     for (let run = 1; run <= 6; run++) {

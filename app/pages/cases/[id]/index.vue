@@ -144,7 +144,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
         <LoopDrawing :profile="input.vehicle.profile" :states="states" :suspicion="suspicion" :marked="active === 'look-round' ? part : undefined" :compact="!loopLarge" class="loop" @tap="tapPart" />
         <div class="beside">
           <div class="plan" role="group" aria-label="Plan">
-            <h3>Most for its time</h3>
+            <h2 class="plan-title">Most for its time</h2>
             <ol>
               <li v-for="n in plan" :key="n.check"><button v-if="isCheck(n.check)" type="button" @click="choose(n.check)">{{ CHECK_NAMES[n.check] }}</button><span v-else class="later">{{ checkName(n.check) }}</span><span class="quiet small">{{ n.minutes }} min, {{ n.phase }}</span></li>
             </ol>
@@ -192,6 +192,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 .beside { flex: 1; min-width: 0; display: flex; flex-direction: column; gap: 4px; }
 .legend { display: none; }
 .loop-sheet.large { flex-wrap: wrap; } .loop-sheet.large .loop { width: 100%; } .large .legend { display: block; }
+.plan-title { font-size: 19px; }
 .plan ol { list-style: none; margin: 2px 0 0; padding: 0; }
 .plan li { display: flex; justify-content: space-between; align-items: center; gap: 10px; border-bottom: 1px solid var(--line); }
 .plan button { background: none; border: 0; font: inherit; font-weight: 600; color: var(--cool); text-decoration: underline; min-height: 44px; text-align: left; padding: 0; cursor: pointer; line-height: 1.1; }
