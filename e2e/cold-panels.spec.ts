@@ -33,7 +33,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
     test.use(mode === 'touch' ? { viewport: { width: 390, height: 844 }, hasTouch: true } : { viewport: { width: 1280, height: 800 } })
 
     test('a loss: system, questions, look, mix, wipe, trace, cranking, endoscope, vacuum', async ({ page }, testInfo) => {
-      test.setTimeout(180_000)
+      test.setTimeout(240_000)
       const large = testInfo.outputPath('large.jpg')
       writeFileSync(large, Buffer.alloc(40 * 1024 * 1024, 1))
       await signIn(page, 'ilka')
@@ -104,6 +104,33 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await press(page.getByRole('button', { name: 'Keep the reading' }), mode)
         await expect(verdict(page)).toHaveText('Too thin.')
         await expect(page.getByText('Freezes at')).toBeVisible()
+      })
+
+      await test.step('cap, tester, hold', async () => {
+        await open(page, 'cap', mode)
+        await page.getByLabel('Marked', { exact: true }).fill('138')
+        await expect(page.getByRole('alert')).toContainText('Wrong cap for this place')
+        await page.getByLabel('Marked', { exact: true }).fill('103')
+        await page.getByLabel('Opens at').fill('105')
+        await page.getByLabel('A minute after').fill('101')
+        await press(radio(page, 'Right type and rating for this place', 'Right'), mode)
+        await press(page.getByRole('button', { name: 'Keep the cap test' }), mode)
+        await expect(page.getByText('Good.', { exact: true })).toBeVisible()
+        await open(page, 'tester-self-check', mode)
+        await page.getByLabel('Pumped to').fill('100')
+        await page.getByLabel('Then shows').fill('100')
+        await press(page.getByRole('button', { name: 'Keep the self-check' }), mode)
+        await expect(page.getByText('Sound.')).toBeVisible()
+        await open(page, 'pressure-hold', mode)
+        await press(radio(page, 'Level in the system', 'Near full, marked'), mode)
+        await press(page.getByRole('button', { name: 'Pumped up: start the clock' }), mode)
+        await page.getByLabel('Reading as the gauge shows it', { exact: true }).fill('99')
+        await press(page.getByTestId('add-reading'), mode)
+        await expect(page.getByText('1 readings: look, correct')).toBeVisible()
+        await press(page.getByRole('button', { name: 'End the hold' }), mode)
+        await press(radio(page, 'The tray under it', 'Wet'), mode)
+        await press(page.getByRole('button', { name: 'Keep the end' }), mode)
+        await expect(page.getByRole('button', { name: 'Hold again' })).toBeVisible()
       })
 
       await test.step('wipe', async () => {

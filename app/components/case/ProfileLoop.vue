@@ -74,7 +74,7 @@ const from = computed({ get: () => model.value.figuresFrom ?? '', set: (t) => se
 <template>
   <div class="stack">
     <div v-if="props.templates && props.templates.length > 0" class="row"><strong>Same system as:</strong><v-btn v-for="t in props.templates" :key="t.name" @click="model = { ...t.profile }">{{ t.name }}</v-btn></div>
-    <LoopDrawing :profile="model" :states="known" :suspicion="new Map()" :labels="labels" :marked="part" @tap="part = $event" />
+    <div class="wide-drawing"><LoopDrawing :profile="model" :states="known" :suspicion="new Map()" :labels="labels" :marked="part" @tap="part = $event" /></div>
     <div v-if="ABSENT.some((p) => !labels.has(p) || (p === 'oil-cooler' ? model.oilCooler === false && model.transmissionCooler === false : p === 'egr-cooler' ? model.egrCooler === false : model.turboCooled === false))" class="row small">
       <span class="quiet">Not on this vehicle:</span>
       <button v-for="p in ABSENT.filter((a) => (a === 'oil-cooler' ? model.oilCooler === false && model.transmissionCooler === false : a === 'egr-cooler' ? model.egrCooler === false : model.turboCooled === false))" :key="p" type="button" class="plain-button" @click="part = p">{{ PART_NAMES[p] }}</button>

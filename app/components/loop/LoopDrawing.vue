@@ -6,7 +6,7 @@ import { layoutLoop } from './loop-layout'
 
 /** State of a part is told by outline and text: tick = looked at and dry, dashed = not looked at, thick with a fill at the foot = suspected. */
 export type PartState = 'not-looked' | 'good' | 'wet' | 'suspected'
-const props = defineProps<{ profile: SystemProfile; states: ReadonlyMap<Part, PartState>; suspicion: ReadonlyMap<Part, number>; marked?: Part; labels?: ReadonlyMap<Part, string>; verb?: string; compact?: boolean }>()
+const props = defineProps<{ profile: SystemProfile; states: ReadonlyMap<Part, PartState>; suspicion: ReadonlyMap<Part, number>; marked?: Part; labels?: ReadonlyMap<Part, string>; compact?: boolean }>()
 const emit = defineEmits<{ tap: [part: Part] }>()
 const layout = computed(() => layoutLoop(props.profile))
 const path = (points: readonly [number, number][]) => points.map(([x, y], i) => `${i ? 'L' : 'M'}${x} ${y}`).join('')

@@ -34,7 +34,7 @@ async function toggle(part: Part) {
       <p>Already seen wet: {{ alreadyWet.map((p) => PART_NAMES[p].toLowerCase()).join(', ') }}. A gross leak is repaired or clamped off first, and the hold is made again.</p>
       <div v-for="p in alreadyWet" :key="p" class="row"><strong>{{ PART_NAMES[p] }}</strong><template v-if="dealtWith.has(p)">{{ dealtWith.get(p) }}</template><template v-else><button type="button" class="plain-button" :disabled="!mayRecord" @click="bench.addEvent(open.id, 'isolated', { part: p })">Clamped off</button><button v-if="faultOf(p)" type="button" class="plain-button" :disabled="!session.current?.may.close" @click="bench.addEvent(open.id, 'repaired', { faults: [faultOf(p)!.fault], work: `${PART_NAMES[p]} made tight` })">Repaired: {{ faultOf(p)!.name.toLowerCase() }}</button></template></div>
     </div>
-    <LoopDrawing :profile="profile" :states="states" :suspicion="new Map()" :labels="labels" verb="Wiped" @tap="toggle" />
+    <div class="wide-drawing"><LoopDrawing :profile="profile" :states="states" :suspicion="new Map()" :labels="labels" @tap="toggle" /></div>
     <div class="row">
       <v-btn class="solid" :disabled="!mayRecord || left.length === 0" @click="amend({ parts })">All joints wiped</v-btn>
       <v-btn v-if="wiped.size > 0" @click="emit('check', 'pressure-hold')">Press it now</v-btn>

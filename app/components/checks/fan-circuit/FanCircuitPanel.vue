@@ -70,15 +70,17 @@ const says = computed(() => ({
   <div class="stack">
     <Cautions :ids="['fansStart', 'fusedFeed']" />
     <p v-if="fan === 'viscous-clutch'" class="caution">This vehicle is said to have a viscous clutch: a circuit walk is for an electric fan. Correct the system profile if it has one.</p>
-    <svg viewBox="0 -4 630 156" class="circuit" role="group" aria-label="Circuit of the fan: tap a link to measure it">
-      <path d="M20 40H610M300 58V104" class="wire" />
-      <text x="8" y="14" class="end">battery +</text><text x="622" y="14" class="end right">battery −</text>
-      <g v-for="n in NODES" :key="n.link" class="node" :class="{ out: !open6.has(n.link), here: step.field === n.field }" role="button" tabindex="0" :aria-label="`${NAMES[n.link]}: ${open6.has(n.link) ? 'the break could still be here' : 'cleared'}`" :data-link="n.link" @click="chosen = n.field" @keydown.enter="chosen = n.field" @keydown.space.prevent="chosen = n.field">
-        <rect :x="n.x - 44" :y="n.y - 22" width="88" height="44" rx="3" />
-        <text :x="n.x" :y="n.y + 6">{{ NAMES[n.link] }}</text>
-        <path v-if="!open6.has(n.link)" class="tick" :d="`M${n.x + 26} ${n.y - 14}l4 5l8 -9`" />
-      </g>
-    </svg>
+    <div class="wide-drawing">
+      <svg viewBox="0 -4 630 156" class="circuit" role="group" aria-label="Circuit of the fan: tap a link to measure it">
+        <path d="M20 40H610M300 58V104" class="wire" />
+        <text x="8" y="14" class="end">battery +</text><text x="622" y="14" class="end right">battery −</text>
+        <g v-for="n in NODES" :key="n.link" class="node" :class="{ out: !open6.has(n.link), here: step.field === n.field }" role="button" tabindex="0" :aria-label="`${NAMES[n.link]}: ${open6.has(n.link) ? 'the break could still be here' : 'cleared'}`" :data-link="n.link" @click="chosen = n.field" @keydown.enter="chosen = n.field" @keydown.space.prevent="chosen = n.field">
+          <rect :x="n.x - 44" :y="n.y - 22" width="88" height="44" rx="3" />
+          <text :x="n.x" :y="n.y + 6">{{ NAMES[n.link] }}</text>
+          <path v-if="!open6.has(n.link)" class="tick" :d="`M${n.x + 26} ${n.y - 14}l4 5l8 -9`" />
+        </g>
+      </svg>
+    </div>
     <p role="status"><strong v-if="open6.size === 1">The break is at: {{ [...open6].map((l) => NAMES[l].toLowerCase()).join() }}.</strong><strong v-else-if="open6.size === 0">These measurements contradict one single break: measure again, or look for two.</strong><template v-else>{{ open6.size }} links are left: {{ [...open6].map((l) => NAMES[l].toLowerCase()).join(', ') }}.</template></p>
     <section class="now" :aria-label="step.title">
       <h3>{{ figures?.next === step.field && !chosen ? 'Measure next: ' : '' }}{{ step.title }}</h3>
