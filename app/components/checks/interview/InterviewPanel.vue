@@ -23,7 +23,14 @@ const advice = computed(() => open.answer.value?.ranked.assessment.advice)
 const week = computed(() => open.answer.value?.ranked.assessment.lossPerWeek)
 const pattern = computed(() => patternOf(complaint.value, given.value))
 const worth = computed(() => (open.answer.value?.ranked.questions ?? []).filter((q) => !given.value.has(q.question) && (q.bits >= LEAST_QUESTION_BITS || pattern.value?.open.includes(q.question))))
-const next = computed(() => worth.value.slice(0, 3).map((w) => QUESTIONS.find((q) => q.id === w.question)!))
+/** What is asked stays where it is until it is answered: nothing jumps away under a finger; freed places fill with the most telling. */
+const asked = ref<string[]>([])
+watch([worth, given], () => {
+  const stays = asked.value.filter((id) => !given.value.has(id))
+  const fresh = worth.value.map((w) => w.question).filter((id) => !stays.includes(id))
+  asked.value = [...stays, ...fresh].slice(0, 3)
+}, { immediate: true })
+const next = computed(() => asked.value.filter((id) => !given.value.has(id)).map((id) => QUESTIONS.find((q) => q.id === id)!))
 const OPTIONS = [{ value: 'yes', text: 'Yes' }, { value: 'no', text: 'No' }, { value: 'not-known', text: 'Not known' }] as const
 
 const answer = (question: string, value: 'yes' | 'no' | 'not-known') => {
