@@ -19,14 +19,7 @@ const loss = ref<ReportedLoss>()
 const problem = ref('')
 const busy = ref(false)
 const known = computed(() => [...bench.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)))
-const templates = computed(() => {
-  const out = new Map<string, SystemProfile>()
-  for (const vehicle of known.value) {
-    const own = bench.profileOf(vehicle.id)?.profile
-    if (own && Object.keys(own).length > 2) out.set(vehicle.name, own)
-  }
-  return [...out].map(([n, p]) => ({ name: n, profile: p })).sort((a, b) => Number(b.name === name.value) - Number(a.name === name.value)).slice(0, 4)
-})
+const templates = computed(() => bench.templatesFor(name.value))
 const complaints = COMPLAINTS.map((value) => ({ value, text: COMPLAINT_NAMES[value] }))
 
 function title() {

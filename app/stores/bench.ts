@@ -338,6 +338,16 @@ export const useBench = defineStore('bench', () => {
   const profileOf = (vehicleId: string): LocalProfile | undefined =>
     [...profiles.value.values()].filter((p) => p.vehicle === vehicleId).sort((a, b) => (a.seq ?? Infinity) - (b.seq ?? Infinity) || (a.id < b.id ? -1 : 1)).at(-1)
 
+  /** Systems known in the shop, one for each name of a vehicle, those of the same name first: what another of its kind can start from. */
+  function templatesFor(name: string, except?: string): { name: string; profile: SystemProfile }[] {
+    const out = new Map<string, SystemProfile>()
+    for (const vehicle of vehicles.value.values()) {
+      const profile = profileOf(vehicle.id)?.profile
+      if (vehicle.id !== except && profile && Object.keys(profile).length > 2) out.set(vehicle.name, profile)
+    }
+    return [...out].map(([of, profile]) => ({ name: of, profile })).sort((a, b) => Number(b.name === name) - Number(a.name === name) || a.name.localeCompare(b.name)).slice(0, 4)
+  }
+
   function caseInput(caseId: string): CaseInput | undefined {
     const header = cases.value.get(caseId)
     const vehicle = header && vehicles.value.get(header.vehicle)
@@ -377,6 +387,6 @@ export const useBench = defineStore('bench', () => {
   return {
     people, vehicles, profiles, instruments, cases, records, events, outbox, loaded, reachable, kept, refused,
     open, leave, synchronise, addRecord, addEvent, withdraw, addPhotograph, pictureUrl, undo, undoable, addVehicle, addProfile, addInstrument, addCase, resend, discard,
-    profileOf, caseInput, caseFileOf, isWaiting,
+    profileOf, templatesFor, caseInput, caseFileOf, isWaiting,
   }
 })

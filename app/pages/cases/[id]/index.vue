@@ -51,15 +51,7 @@ async function startEngine() {
 }
 const usual = computed(() => new Set<CheckId>([...USUAL_CHECKS[input.value?.case.complaint ?? 'coolant-loss'], ...(answer.value?.ranked.next ?? []).filter((n) => isCheck(n.check)).slice(0, 3).map((n) => n.check as CheckId)]))
 const undoable = computed(() => (bench.undoable?.caseId === id ? bench.undoable.record : undefined))
-const templates = computed(() => {
-  const out = new Map<string, SystemProfile>()
-  for (const vehicle of bench.vehicles.values()) {
-    const profile = bench.profileOf(vehicle.id)?.profile
-    if (vehicle.id !== input.value?.vehicle.id && profile && Object.keys(profile).length > 2) out.set(vehicle.name, profile)
-  }
-  const own = input.value?.vehicle.name ?? ''
-  return [...out].map(([name, profile]) => ({ name, profile })).sort((a, b) => Number(b.name === own) - Number(a.name === own) || a.name.localeCompare(b.name)).slice(0, 4)
-})
+const templates = computed(() => bench.templatesFor(input.value?.vehicle.name ?? '', input.value?.vehicle.id))
 const acknowledged = computed(() => done.value.has('cautions'))
 function choose(check: CheckId) {
   void router.replace({ query: { ...route.query, check } })
