@@ -13,6 +13,7 @@ export const CHECK_SENTENCES: Readonly<Record<string, string>> = {
   'caution.hotSurfaces': 'Hot surfaces; fan and belt clear.',
   'caution.neverOpenHot': 'Never open a hot pressurised cap. Fit funnel or adapter cold.',
   'caution.openNeckBoils': 'An open neck boils at no pressure: watch the margin.',
+  'caution.plugHole': 'Ignition and fuel disabled, key out. Coolant under pressure can shoot from a plug hole: glasses on, face away.',
   'caution.probeDry': 'No liquid into the probe.',
   'caution.raisedSpeed': 'Raised speed only in park, braked, chocked, somebody at the car; exhaust vented.',
   'caution.reliefKept': 'The adapter’s relief stays at or below the cap’s rating: it is the safety valve now.',

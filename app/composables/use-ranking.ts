@@ -8,27 +8,38 @@ const keyOf = (input: CaseInput) => `${input.case.complaint} ${input.site.elevat
 export function useRanking(input: () => CaseInput | undefined) {
   const answer = shallowRef<RankAnswer>()
   const failed = ref(false)
-  const worker = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' })
   let ticket = 0
   let asked = ''
   let busy = false
   let waiting: CaseInput | undefined
+  let worker: Worker | undefined
   function ask(value: CaseInput) {
     busy = true
+    worker ??= start()
     worker.postMessage({ ticket: ++ticket, input: value } satisfies RankRequest)
   }
-  worker.addEventListener('message', (event: MessageEvent<RankAnswer>) => {
+  function askNext() {
     busy = false
-    failed.value = false
-    answer.value = event.data
     const next = waiting
     waiting = undefined
     if (next) ask(next)
-  })
-  worker.addEventListener('error', () => {
-    busy = false
-    failed.value = true
-  })
+  }
+  function start() {
+    const made = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' })
+    made.addEventListener('message', (event: MessageEvent<RankAnswer>) => {
+      failed.value = false
+      answer.value = event.data
+      askNext()
+    })
+    // A worker that stopped is put away; what came in meanwhile, or comes next, is asked of a new one.
+    made.addEventListener('error', () => {
+      failed.value = true
+      made.terminate()
+      worker = undefined
+      askNext()
+    })
+    return made
+  }
   watch(
     input,
     (value) => {
@@ -41,6 +52,6 @@ export function useRanking(input: () => CaseInput | undefined) {
     },
     { immediate: true },
   )
-  onScopeDispose(() => worker.terminate())
+  onScopeDispose(() => worker?.terminate())
   return { answer, failed }
 }

@@ -17,10 +17,7 @@ const KINDS: Record<Instrument['kind'], { name: string; kind: QuantityKind; step
   other: { name: 'Other', kind: 'temperatureDifference', step: { min: 0.001, max: 1000 }, unit: 'K' },
 }
 const STALE_DAYS = 365
-const list = computed(() => {
-  const replaced = new Set([...bench.instruments.values()].map((i) => i.supersedes).filter(Boolean))
-  return [...bench.instruments.values()].filter((i) => !replaced.has(i.id)).sort((a, b) => a.kind.localeCompare(b.kind) || a.name.localeCompare(b.name))
-})
+const list = computed(() => bench.instrumentsOf(Object.keys(KINDS) as Instrument['kind'][]).sort((a, b) => a.kind.localeCompare(b.kind)))
 const mayRecord = computed(() => session.current?.may.record === true)
 const editing = ref<string>()
 const kind = ref<Instrument['kind']>('pressure-tester')

@@ -2,7 +2,7 @@ import { uuidv7 } from 'uuidv7'
 import type { CaseInput } from '../../core/casefile/assess'
 import { composeCaseFile } from '../../core/casefile/compose'
 import type { SystemProfile } from '../../core/casefile/profile'
-import { EVENT_DATA, RECORD_DATA, type CaseEvent, type CaseRecord, type EventKind, type RecordData, type RecordKind } from '../../core/casefile/records'
+import { EVENT_DATA, RECORD_DATA, sinceLastWork, standing, type CaseEvent, type CaseRecord, type EventKind, type RecordData, type RecordKind } from '../../core/casefile/records'
 import type { CaseFile, CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
 import { ask, Refusal, Unreachable } from '../offline/api'
 import { LocalDatabase, type Entity, type LocalCase, type LocalEvent, type LocalProfile, type LocalRecord, type OutboxItem } from '../offline/local-database'
@@ -39,7 +39,7 @@ export const useBench = defineStore('bench', () => {
   const outbox = shallowRef<OutboxItem[]>([])
   const loaded = ref(false)
   /** what was recorded last on this device since the page was opened */
-  const undoable = shallowRef<{ caseId: string; record: CaseRecord }>()
+  const undoable = shallowRef<{ caseId: string; entity: 'records' | 'events'; item: CaseRecord | CaseEvent }>()
   const reachable = ref(true)
   let local: LocalDatabase | undefined
   let owner: string | undefined
@@ -149,19 +149,26 @@ export const useBench = defineStore('bench', () => {
     ...(session.clockOffsetMs === undefined ? {} : { clockOffsetMs: session.clockOffsetMs }),
   })
 
-  async function addRecord<K extends RecordKind>(caseId: string, kind: K, data: RecordData<K>, extra: { id?: string; supersedes?: string; note?: string; observedAt?: string } = {}) {
+  /**
+   * Keeps a record. One that replaces another of before the last repair is a new observation and replaces nothing;
+   * a correction (`corrects`) always replaces, and speaks of the moment of what it corrects.
+   */
+  async function addRecord<K extends RecordKind>(caseId: string, kind: K, data: RecordData<K>, { supersedes, corrects }: { supersedes?: string; corrects?: boolean } = {}) {
     const clean = JSON.parse(JSON.stringify(data)) as RecordData<K>
     RECORD_DATA[kind].parse(clean)
-    const record = { id: uuidv7(), ...stamp(), ...extra, kind, data: clean } as unknown as CaseRecord
+    const old = supersedes && kind !== 'withdrawn' ? records.value.get(supersedes)?.record : undefined
+    const isNew = old && !corrects && sinceLastWork([old], standing(eventsOf(caseId))).length === 0
+    const record = { id: uuidv7(), ...stamp(), ...(old && corrects ? { observedAt: old.observedAt } : {}), ...(supersedes && !isNew ? { supersedes } : {}), kind, data: clean } as unknown as CaseRecord
     await keep('records', record.id, { case: caseId, record }, caseId)
-    undoable.value = record.kind === 'cautions.acknowledged' ? undefined : { caseId, record }
+    undoable.value = record.kind === 'cautions.acknowledged' ? undefined : { caseId, entity: 'records', item: record }
     return record.id
   }
 
-  async function addEvent<K extends EventKind>(caseId: string, kind: K, data: object) {
+  async function addEvent<K extends EventKind>(caseId: string, kind: K, data: object, supersedes?: string) {
     const checked = EVENT_DATA[kind].parse(JSON.parse(JSON.stringify(data)))
-    const event = { id: uuidv7(), ...stamp(), kind, data: checked } as unknown as CaseEvent
+    const event = { id: uuidv7(), ...stamp(), ...(supersedes ? { supersedes } : {}), kind, data: checked } as unknown as CaseEvent
     await keep('events', event.id, { case: caseId, event }, caseId)
+    undoable.value = { caseId, entity: 'events', item: event }
   }
 
   /** Keeps a picture, ready made as JPEG, and the record that names it; both go through the outbox. */
@@ -172,22 +179,26 @@ export const useBench = defineStore('bench', () => {
   /** Where a picture can be shown from: here while it waits, else the server. */
   const pictureUrl = (sha256: string) => waitingPictures.value.get(sha256) ?? `/api/photographs/${sha256}`
 
-  /** Takes back what was kept last in a case on this device: an addition is withdrawn, a correction is set back, a withdrawal is made good. */
+  /** Takes back what was kept last in a case on this device: an addition is withdrawn, a correction is set back, a withdrawal is taken back itself. */
   async function undo(caseId: string) {
     const last = undoable.value
     if (!last || last.caseId !== caseId) return
     undoable.value = undefined
-    const { record } = last
-    const old = record.supersedes ? records.value.get(record.supersedes)?.record : undefined
-    if (record.kind === 'withdrawn' && old) await addRecord(caseId, old.kind, old.data as never)
-    else if (old) await addRecord(caseId, old.kind, old.data as never, { supersedes: record.id })
-    else await withdraw(caseId, record.id, 'undone')
+    const { entity, item } = last
+    const old = entity === 'records' && item.kind !== 'withdrawn' && item.supersedes ? records.value.get(item.supersedes)?.record : undefined
+    if (old) await addRecord(caseId, old.kind, old.data as never, { supersedes: item.id, corrects: true })
+    else if (entity === 'records') await withdraw(caseId, item.id, 'undone')
+    else await withdrawEvent(caseId, item.id, 'undone')
     undoable.value = undefined
   }
 
-  /** Takes back a record; it stays in the history. */
+  /** Takes back a record; it stays in the history. Taking back a withdrawal brings the record back. */
   const withdraw = (caseId: string, recordId: string, reason?: string) =>
     addRecord(caseId, 'withdrawn', reason ? { reason } : {}, { supersedes: recordId })
+
+  /** Takes back an event that did not happen; it stays in the history. */
+  const withdrawEvent = (caseId: string, eventId: string, reason?: string) =>
+    addEvent(caseId, 'withdrawn', reason ? { reason } : {}, eventId)
 
   async function addVehicle(vehicle: Omit<Vehicle, 'id' | 'profile'>, profile: SystemProfile) {
     const id = uuidv7()
@@ -335,6 +346,12 @@ export const useBench = defineStore('bench', () => {
     await readLocal()
   }
 
+  /** The shop's instruments of these kinds as they are known now, by name. */
+  function instrumentsOf(kinds: readonly Instrument['kind'][]): Instrument[] {
+    const replaced = new Set([...instruments.value.values()].map((i) => i.supersedes))
+    return [...instruments.value.values()].filter((i) => kinds.includes(i.kind) && !replaced.has(i.id)).sort((a, b) => a.name.localeCompare(b.name))
+  }
+
   const profileOf = (vehicleId: string): LocalProfile | undefined =>
     [...profiles.value.values()].filter((p) => p.vehicle === vehicleId).sort((a, b) => (a.seq ?? Infinity) - (b.seq ?? Infinity) || (a.id < b.id ? -1 : 1)).at(-1)
 
@@ -358,8 +375,11 @@ export const useBench = defineStore('bench', () => {
       vehicle: { ...vehicle, profile: profileOf(vehicle.id)?.profile ?? {} },
       site: { elevationMetres },
       records: [...records.value.values()].filter((r) => r.case === caseId).map((r) => r.record),
-      events: [...events.value.values()].filter((e) => e.case === caseId).map((e) => e.event),
+      events: eventsOf(caseId),
     }
+  }
+  function eventsOf(caseId: string): CaseEvent[] {
+    return [...events.value.values()].filter((e) => e.case === caseId).map((e) => e.event)
   }
 
   function caseFileOf(caseId: string): CaseFile | undefined {
@@ -386,7 +406,7 @@ export const useBench = defineStore('bench', () => {
 
   return {
     people, vehicles, profiles, instruments, cases, records, events, outbox, loaded, reachable, kept, refused,
-    open, leave, synchronise, addRecord, addEvent, withdraw, addPhotograph, pictureUrl, undo, undoable, addVehicle, addProfile, addInstrument, addCase, resend, discard,
-    profileOf, templatesFor, caseInput, caseFileOf, isWaiting,
+    open, leave, synchronise, addRecord, addEvent, withdraw, withdrawEvent, addPhotograph, pictureUrl, undo, undoable, addVehicle, addProfile, addInstrument, addCase, resend, discard,
+    instrumentsOf, profileOf, templatesFor, caseInput, caseFileOf, isWaiting,
   }
 })

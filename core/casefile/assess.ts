@@ -20,7 +20,7 @@ import { currentFault, currentSign } from '../knowledge/book'
 import { factsOf } from './facts'
 import { compareMoments } from './moment'
 import { knownValue } from './profile'
-import { ofKind, standing, type CaseEvent, type CaseRecord, type RecordData } from './records'
+import { isEpochWork, isIsolated, ofKind, standing, type CaseEvent, type CaseRecord, type RecordData } from './records'
 import type { CaseHeader, Vehicle } from './schema'
 
 /** The part of a case that the computation reads; a case file is one, and so is the browser's copy of a case. */
@@ -69,7 +69,7 @@ export interface Assessment {
 export function assess(input: CaseInput): Assessment {
   const records = standing(input.records)
   const events = standing(input.events)
-  const changes = events.filter((e) => e.kind === 'repaired' || e.kind === 'drained')
+  const changes = events.filter(isEpochWork)
   const epochOf = (observedAt: string) => changes.filter((r) => compareMoments(r.observedAt, observedAt) <= 0).length
   const works = changes.map((e): EpochWork => ({ kind: e.kind as 'repaired', faults: e.kind === 'repaired' ? e.data.faults.map(currentFault) : [] }))
   const readings: PlacedReading[] = []
@@ -114,8 +114,6 @@ export function assess(input: CaseInput): Assessment {
     pressurisedHoursPerWeek: hours,
     grossLeakSeen: false,
   }
-  const isolated = (look: { data: { part: string }; observedAt: string }, until: string) =>
-    events.some((e) => e.kind === 'isolated' && e.data.part === look.data.part && compareMoments(look.observedAt, e.observedAt) <= 0 && compareMoments(e.observedAt, until) <= 0)
   const holds = ofKind(records, 'pressure-hold.start').map((start): AssessedHold => {
     const end = ofKind(records, 'pressure-hold.end').findLast((e) => e.data.run === start.id)
     const held: HoldRecords = {
@@ -125,7 +123,7 @@ export function assess(input: CaseInput): Assessment {
       ...(end ? { end: end.data } : {}),
     }
     const before = looks.filter((l) => compareMoments(l.observedAt, start.observedAt) <= 0 && epochOf(l.observedAt) === epochOf(start.observedAt))
-    const analysis = analyseHold(held, { ...context, grossLeakSeen: before.some((l) => l.data.seen === 'issuing' && !isolated(l, start.observedAt)) })
+    const analysis = analyseHold(held, { ...context, grossLeakSeen: before.some((l) => l.data.seen === 'issuing' && !isIsolated(l.data.part, start.observedAt, events)) })
     add(start.observedAt, holdSigns(start.id, held, analysis))
     return { id: start.id, startedAt: start.observedAt, records: held, analysis }
   })

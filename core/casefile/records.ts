@@ -97,7 +97,7 @@ export const RECORD_DATA = {
   /** a photograph by reference; its bytes stand beside the case */
   'photo.taken': z.strictObject({ sha256: z.string().regex(/^[0-9a-f]{64}$/), mediaType: z.literal('image/jpeg'), bytes: z.number().int().min(1).max(8_000_000), part: part.optional(), check: z.string().max(40).optional(), words: z.string().max(300).optional() }),
   note: z.strictObject({ text: z.string().min(1).max(4000) }),
-  /** takes back the record it supersedes; both stay */
+  /** takes back the record it supersedes; both stay. Taking back a withdrawal brings the record back as it was. */
   withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
 } as const
 
@@ -155,12 +155,16 @@ export const EVENT_DATA = {
   repaired: z.strictObject({ faults: z.array(z.string().max(80)).min(1).max(10), work: z.string().max(500).optional() }),
   /** a part clamped off or plugged for a test; it leaks no more until the clamp comes off */
   isolated: z.strictObject({ part, words: z.string().max(300).optional() }),
+  /** the clamp or plug taken off again */
+  released: z.strictObject({ part }),
   closed: z.strictObject({
     outcome: z.enum(['cause-confirmed', 'not-found']),
     causes: z.array(z.string().max(80)).max(5),
     words: z.string().max(1000).optional(),
   }),
   reopened: z.strictObject({ why: z.string().max(500).optional() }),
+  /** takes back the event it supersedes, which did not happen; both stay */
+  withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
 } as const
 export type EventKind = keyof typeof EVENT_DATA
 
@@ -176,14 +180,33 @@ export const caseEvent = z.discriminatedUnion(
   eventOptions as unknown as [(typeof eventOptions)[0], ...(typeof eventOptions)[0][]],
 ) as unknown as z.ZodType<CaseEvent>
 
-/** Items that stand: neither superseded nor withdrawn, in order of observation, then of id. */
+/**
+ * Items that stand: neither superseded nor withdrawn, in order of observation, then of id. A withdrawal that was
+ * itself taken back takes nothing away.
+ */
 export function standing<T extends { id: string; kind: string; supersedes?: string | undefined; observedAt: string }>(
   items: readonly T[],
 ): T[] {
-  const replaced = new Set(items.map((item) => item.supersedes).filter(Boolean))
+  const superseding = new Map<string, T[]>()
+  for (const item of items) if (item.supersedes) superseding.set(item.supersedes, [...(superseding.get(item.supersedes) ?? []), item])
+  const isGone = (id: string): boolean => superseding.get(id)?.some((by) => by.kind !== 'withdrawn' || !isGone(by.id)) ?? false
   return items
-    .filter((item) => !replaced.has(item.id) && item.kind !== 'withdrawn')
+    .filter((item) => item.kind !== 'withdrawn' && !isGone(item.id))
     .sort((a, b) => compareMoments(a.observedAt, b.observedAt) || (a.id < b.id ? -1 : 1))
+}
+
+/** Work after which everything is a new observation: repairs, and anything that let coolant out. */
+export const isEpochWork = (event: { kind: string }): boolean => event.kind === 'repaired' || event.kind === 'drained'
+
+/** Of standing items, those observed since the last work that changed the vehicle. */
+export function sinceLastWork<T extends { observedAt: string }>(items: readonly T[], events: readonly CaseEvent[]): T[] {
+  const work = events.findLast(isEpochWork)
+  return work ? items.filter((item) => compareMoments(work.observedAt, item.observedAt) <= 0) : [...items]
+}
+
+/** Whether a part stood clamped off or plugged at a moment, by the last event that says so. */
+export function isIsolated(part: string, at: string, events: readonly CaseEvent[]): boolean {
+  return events.findLast((e) => (e.kind === 'isolated' || e.kind === 'released') && e.data.part === part && compareMoments(e.observedAt, at) <= 0)?.kind === 'isolated'
 }
 
 /** The records of one kind, in the order given. */

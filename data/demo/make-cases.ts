@@ -21,9 +21,17 @@ const PEOPLE = [{ id: ILKA, name: 'Ilka Brandt' }, { id: OREN, name: 'Oren Tschu
 
 const GAUGE: Instrument = { id: '0192f000-0000-7000-8000-0000000000a1', kind: 'pressure-tester', name: 'Tester A, bay 2', offsetSi: -2, resolutionSi: 1, strokeVolumeML: 28, enclosedML: 48, checkedAt: '2026-10-05T08:00:00.000Z' }
 const OLD_GAUGE: Instrument = { id: '0192f000-0000-7000-8000-0000000000a2', kind: 'pressure-tester', name: 'Old tester, psi dial', offsetSi: 'unknown', resolutionSi: 6.894757 }
+const CAP_ADAPTER: Instrument = { id: '0192f000-0000-7000-8000-0000000000a3', kind: 'cap-adapter', name: 'Cap adapter, bay 1', offsetSi: 1, resolutionSi: 1, checkedAt: '2026-10-05T08:20:00.000Z' }
+const THERMOMETER: Instrument = { id: '0192f000-0000-7000-8000-0000000000a4', kind: 'thermometer', name: 'Contact thermometer 3', offsetSi: 0, resolutionSi: 0.1, checkedAt: '2026-09-14T07:30:00.000Z' }
+const SCAN_TOOL: Instrument = { id: '0192f000-0000-7000-8000-0000000000a5', kind: 'scan-tool', name: 'Scan tool, cart', offsetSi: 'unknown', resolutionSi: 1 }
+const TRANSDUCER: Instrument = { id: '0192f000-0000-7000-8000-0000000000a6', kind: 'pressure-tester', name: 'Transducer, 0 to 250 kPa', offsetSi: 0, resolutionSi: 0.05, checkedAt: '2026-10-05T08:40:00.000Z' }
+const INSTRUMENTS = [GAUGE, OLD_GAUGE, CAP_ADAPTER, THERMOMETER, SCAN_TOOL, TRANSDUCER]
 
 const quantity = (kind: QuantityKind, value: number, unit: string, extra: object = {}) => ({ typed: `${value}`, value, unit, si: toCore(kind, value, unit), ...extra })
 const kPa = (value: number) => quantity('pressure', value, 'kPa')
+/** What an instrument shows where this is the truth. */
+const readBy = (instrument: Instrument, kind: QuantityKind, truth: number, unit: string) =>
+  quantity(kind, truth + (typeof instrument.offsetSi === 'number' ? instrument.offsetSi : 0), unit, { instrument: instrument.id, ...(typeof instrument.offsetSi === 'number' ? { instrumentOffsetSi: instrument.offsetSi } : {}) })
 
 interface Hold {
   at: string
@@ -72,7 +80,7 @@ class CaseWriter {
   level = (data: object, at?: string) => (this.add('level-and-condition.look', data, at ? { at } : {}), this)
   look = (part: Part, seen: string, pressed = true, at?: string) => (this.add('look-round.part', { part, seen, pressed }, at ? { at } : {}), this)
   looks = (parts: Part[], seen: string, pressed = true) => (parts.forEach((p) => this.look(p, seen, pressed)), this)
-  cap = (at: string, marking: number, opening: number, held: number, extra: object = {}) => (this.add('cap.test', { place: 'tank', marking: kPa(marking), opening: kPa(opening), after60Seconds: kPa(held), vacuumValve: 'free', seals: 'good', fitsPlace: 'right', ...extra }, { at }), this)
+  cap = (at: string, marking: number, opening: number, held: number, extra: object = {}) => (this.add('cap.test', { place: 'tank', marking: kPa(marking), opening: readBy(CAP_ADAPTER, 'pressure', opening, 'kPa'), after60Seconds: readBy(CAP_ADAPTER, 'pressure', held, 'kPa'), vacuumValve: 'free', seals: 'good', fitsPlace: 'right', ...extra }, { at }), this)
   selfCheck = (at: string, from: number, to: number) => (this.add('tester-self-check.test', { startPressure: kPa(from), endPressure: kPa(to), durationSeconds: 120, resolutionKPa: 1, enclosedML: 48 }, { at }), this)
   hold(h: Hold) {
     const gauge = h.gauge ?? GAUGE
@@ -87,7 +95,7 @@ class CaseWriter {
     const started = Date.parse(h.at)
     const run = this.add('pressure-hold.start', {
       target: shown(h.targetKPa), resolutionKPa: step, ...(h.strokes ? { strokes: h.strokes, strokeVolumeML: gauge.strokeVolumeML } : {}),
-      ...(h.coolant ? { coolantAtStart: quantity('temperature', h.coolant[0], '°C') } : {}), level: h.level ?? 'near-full', capPlace: 'tank', capMarking: kPa(h.marking ?? 103), plan: h.plan ?? 'usual',
+      ...(h.coolant ? { coolantAtStart: readBy(THERMOMETER, 'temperature', h.coolant[0], '°C') } : {}), level: h.level ?? 'near-full', capPlace: 'tank', capMarking: kPa(h.marking ?? 103), plan: h.plan ?? 'usual',
     }, { at: started, ...(h.by ? { by: h.by } : {}) })
     for (let t = 0; t <= h.minutes * 60 + 1e-9; t += h.every ?? 60) {
       const stretch = 1.6 * Math.exp(-t / 35)
@@ -95,12 +103,12 @@ class CaseWriter {
       this.add('pressure-hold.reading', { run, elapsedSeconds: t, pressure: shown(truth) }, { at: started + t * 1000 + 1000, ...(h.by ? { by: h.by } : {}) })
     }
     if (h.hiss) this.add('pressure-hold.remark', { run, elapsedSeconds: 90, remark: 'hiss-heard' })
-    this.add('pressure-hold.end', { run, elapsedSeconds: h.minutes * 60 + 20, ...(h.coolant ? { coolantAtEnd: quantity('temperature', h.coolant[1], '°C') } : {}), tray: h.tray ?? 'dry', cylinders: h.cylinders ?? 'not-looked' }, { at: started + h.minutes * 60_000 + 20_000 })
+    this.add('pressure-hold.end', { run, elapsedSeconds: h.minutes * 60 + 20, ...(h.coolant ? { coolantAtEnd: readBy(THERMOMETER, 'temperature', h.coolant[1], '°C') } : {}), tray: h.tray ?? 'dry', cylinders: h.cylinders ?? 'not-looked' }, { at: started + h.minutes * 60_000 + 20_000 })
     return this
   }
   record = (kind: string, data: object) => (this.add(kind, data), this)
   /** One run of the starter: plugs in, seconds, rise in kPa; faster with plugs out. */
-  crank = (plugged: number[], seconds: number, rise: number) => this.record('cranking-rise.run', { plugged, seconds, crankingRpm: 200 + (4 - plugged.length) * 12, before: kPa(0), after: kPa(rise), staysAfter: 'yes', resolutionKPa: 0.1, turnedByHandFirst: true })
+  crank = (plugged: number[], seconds: number, rise: number) => this.record('cranking-rise.run', { plugged, seconds, crankingRpm: 200 + (4 - plugged.length) * 12, before: readBy(TRANSDUCER, 'pressure', 0, 'kPa'), after: readBy(TRANSDUCER, 'pressure', rise, 'kPa'), staysAfter: 'yes', resolutionKPa: 0.1, turnedByHandFirst: true })
   event(kind: string, data: object, at: string) {
     this.clock = Date.parse(at)
     this.events.push({ id: this.id(), by: OREN, observedAt: new Date(this.clock).toISOString(), receivedAt: new Date(this.clock + 400).toISOString(), clockOffsetMs: 120, kind, data } as unknown as CaseEvent)
@@ -112,7 +120,7 @@ class CaseWriter {
     const file = composeCaseFile(
       {
         case: { id: `${prefix}0000000f0002`, complaint: this.header.complaint, title: this.header.title, openedAt: new Date(Date.parse(this.header.opened)).toISOString(), openedBy: this.header.by ?? ILKA, vehicle: vehicle.id, ...(this.header.bay ? { bay: this.header.bay } : {}) },
-        vehicle, site: { elevationMetres: 1300 }, people: PEOPLE, instruments: [GAUGE, OLD_GAUGE], records: this.records, events: this.events, attachments: [],
+        vehicle, site: { elevationMetres: 1300 }, people: PEOPLE, instruments: INSTRUMENTS, records: this.records, events: this.events, attachments: [],
       },
       '2026-11-22T18:00:00.000Z',
     )
@@ -227,7 +235,7 @@ new CaseWriter(12, { complaint: 'overheats', title: 'boils on the pass since the
 
 new CaseWriter(13, { complaint: 'overheats', title: 'queue at the depot gate, fan never heard', bay: 'Bay 10', opened: '2026-11-22T12:00:00Z', by: MAVE }, { name: 'Orlo Kombi post van', plate: 'POS 124', year: 2016, kilometres: 187200, profile: { ...TANK, fan: 'electric-relay', fanOnC: 96, fanOffC: 91 } })
   .cautions().answer('hot-at-idle', 'yes').answer('hot-at-load', 'no').answer('ac-weak-idle', 'yes').answer('heater-cold', 'no').answer('recent-drain', 'no')
-  .record('cold-soak.test', { hoursStood: 13, coolant: celsius(7), ambient: celsius(6), intakeAir: celsius(7), wiring: 'steady' })
+  .record('cold-soak.test', { hoursStood: 13, coolant: readBy(SCAN_TOOL, 'temperature', 7, '°C'), ambient: readBy(THERMOMETER, 'temperature', 6, '°C'), intakeAir: readBy(SCAN_TOOL, 'temperature', 7, '°C'), wiring: 'steady' })
   .record('belt-and-pump.look', { pumpTurns: 'yes', slip: 'none', wobble: 'none', routing: 'right' })
   .record('look-round.air-side', { fins: 'good', stack: 'good', shroud: 'good', blades: 'good', duct: 'good' })
   .record('fan-circuit.walk', { switchingPlace: celsius(99), switchesAt: celsius(96), batteryVolts: 12.5, supplyVolts: 0.3, bridged: 'runs' })

@@ -1,6 +1,6 @@
 import { and, eq } from 'drizzle-orm'
 import { z } from 'zod'
-import { caseEvent, caseRecord, type CaseEvent, type CaseRecord } from '../../core/casefile/records'
+import { caseEvent, caseRecord, type CaseEvent, type CaseRecord, type EventKind } from '../../core/casefile/records'
 import { caseHeader, instrument, vehicle, type CaseHeader, type Instrument } from '../../core/casefile/schema'
 import { systemProfile } from '../../core/casefile/profile'
 import type { QuantityRecord } from '../../core/quantity/record'
@@ -81,6 +81,13 @@ export async function appendEvent(tx: Transaction, shopId: string, caseId: strin
   await mustExist(tx, cases, shopId, caseId, 'case')
   await checkReplaced(tx, events, shopId, caseId, event)
   return appendFact(tx, events, 'event', factRow(shopId, caseId, event))
+}
+
+/** Kind of an event; of a withdrawal, the kind of what it took back. Nothing where the event is not known. */
+export async function eventKindOf(tx: Transaction, shopId: string, id: string | undefined): Promise<EventKind | undefined> {
+  if (!id) return undefined
+  const [row] = await tx.select().from(events).where(and(eq(events.shopId, shopId), eq(events.id, id)))
+  return row?.kind === 'withdrawn' && row.supersedes !== id ? eventKindOf(tx, shopId, row.supersedes ?? undefined) : (row?.kind as EventKind | undefined)
 }
 
 function factRow(shopId: string, caseId: string, item: CaseRecord | CaseEvent) {

@@ -141,6 +141,41 @@ describe('facts', () => {
   })
 })
 
+describe('taking an event back', () => {
+  const putEvent = (client: Client, event: { id: string }, caseId = own.id) => client.ask('PUT', `/api/events/${event.id}`, { case: caseId, event })
+  const took = (by: string, id: string) => recordOf(by, 'withdrawn', {}, { supersedes: id })
+
+  it('whoever may record it may take it back, and bring it back again', async () => {
+    const mave = await Client.signedIn('mave')
+    const started = recordOf(PEOPLE.mave, 'engine-started', {})
+    const back = took(PEOPLE.mave, started.id)
+    for (const event of [started, back, took(PEOPLE.mave, back.id)]) expect((await putEvent(mave, event)).status).toBe(201)
+    const file = (await ilka.ask('GET', `/api/cases/${own.id}/export`)).body
+    expect(file.events.filter((e: { id: string; supersedes?: string }) => e.id === started.id || e.supersedes === started.id || e.supersedes === back.id)).toHaveLength(3)
+  })
+  it('work on the vehicle is taken back, and brought back, by those who may do it', async () => {
+    const mave = await Client.signedIn('mave')
+    const repaired = recordOf(PEOPLE.ilka, 'repaired', { faults: ['lower-hose-leak'] })
+    expect((await putEvent(ilka, repaired)).status).toBe(201)
+    const refused = await putEvent(mave, took(PEOPLE.mave, repaired.id))
+    expect([refused.status, refused.body.error.sentence]).toEqual([403, 'Your role, apprentice, may not take this back. Ask your lead.'])
+    const back = took(PEOPLE.ilka, repaired.id)
+    expect((await putEvent(ilka, back)).status).toBe(201)
+    expect((await putEvent(mave, took(PEOPLE.mave, back.id))).status).toBe(403)
+  })
+  it('a withdrawal of nothing, of another case’s event, or of a record is refused', async () => {
+    expect((await putEvent(ilka, recordOf(PEOPLE.ilka, 'withdrawn', {}))).status).toBe(422)
+    expect((await putEvent(ilka, took(PEOPLE.ilka, uuidv7()))).status).toBe(422)
+    const elsewhere = await makeCase(ilka, PEOPLE.ilka)
+    const started = recordOf(PEOPLE.ilka, 'engine-started', {})
+    await putEvent(ilka, started, elsewhere.id)
+    expect((await putEvent(ilka, took(PEOPLE.ilka, started.id))).status).toBe(422)
+    const note = recordOf(PEOPLE.ilka, 'note', { text: 'a record' })
+    await putRecord(ilka, own.id, note)
+    expect((await putEvent(ilka, took(PEOPLE.ilka, note.id))).status).toBe(422)
+  })
+})
+
 describe('import and export', () => {
   const normal = (file: any) => ({ ...file, exportedAt: '', writtenBy: '' })
   it('a case comes back the same from this shop, and from another shop after export', async () => {

@@ -49,7 +49,7 @@ const words = (db: number) => (Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4
       <p v-if="evidence.length === 0" class="quiet">Nothing recorded so far moves it; it stands where the complaint puts it.</p>
       <ul>
         <li v-for="item in evidence" :key="item.reading">
-          <div class="row"><span class="grow bold">{{ item.text }}</span><span class="quiet small">{{ item.decibans > 0 ? 'for' : 'against' }}, {{ words(item.decibans) }} ({{ item.decibans > 0 ? '+' : '−' }}{{ Math.abs(item.decibans).toFixed(1) }} dB)</span></div>
+          <div class="row says"><span class="grow bold">{{ item.text }}</span><span class="quiet small">{{ item.decibans > 0 ? 'for' : 'against' }}, {{ words(item.decibans) }} ({{ item.decibans > 0 ? '+' : '−' }}{{ Math.abs(item.decibans).toFixed(1) }} dB)</span></div>
           <div class="axis"><span :class="item.decibans > 0 ? 'for' : 'against'" :style="{ width: `${(Math.abs(item.decibans) / widest) * 50}%` }" /></div>
           <p class="small quiet">{{ item.reason }}</p>
         </li>
@@ -75,6 +75,7 @@ const words = (db: number) => (Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4
 .why { display: flex; flex-direction: column; gap: 10px; overflow-y: auto; }
 ul { list-style: none; margin: 0; padding: 0; display: flex; flex-direction: column; gap: 8px; }
 .bold { font-weight: 600; }
+@media (max-width: 600px) { .says { flex-direction: column; align-items: flex-start; gap: 0; } }
 .axis { position: relative; height: 10px; background: linear-gradient(to right, var(--rail), var(--rail)); margin: 2px 0; }
 .axis::after { content: ''; position: absolute; left: 50%; top: -2px; bottom: -2px; width: 2px; background: var(--ink); }
 .axis span { position: absolute; top: 0; bottom: 0; }

@@ -21,7 +21,7 @@ const figures = computed(() =>
 
 <template>
   <div v-if="outcome" class="result" role="status">
-    <p class="verdict">{{ stateWords(outcome.check, outcome.states, nothing) }}</p>
+    <p class="verdict" data-verdict>{{ stateWords(outcome.check, outcome.states, nothing) }}</p>
     <dl v-if="figures.length > 0">
       <div v-for="f in figures" :key="f.path"><dt>{{ f.label }}</dt><dd>{{ f.value }}<span v-if="f.range" class="range">{{ f.range }}</span></dd></div>
     </dl>

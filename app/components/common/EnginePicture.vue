@@ -8,7 +8,7 @@ const tap = (c: number) => { if (!props.disabled) emit('tap', c) }
 </script>
 
 <template>
-  <svg class="engine" :viewBox="`0 0 ${width} 118`" role="group" aria-label="Cylinders, number 1 at the belt end" :style="{ maxWidth: `${width * 1.15}px` }">
+  <svg class="engine" :viewBox="`0 0 ${width} 118`" role="group" aria-label="Cylinders, number 1 at the belt end" :class="{ many: cylinders > 4 }" :style="{ maxWidth: `${width * 1.15}px` }">
     <rect x="24" y="14" :width="width - 32" height="96" class="block" rx="4" />
     <rect x="4" y="30" width="14" height="64" class="belt" />
     <g v-for="c in cylinders" :key="c" class="cylinder" :class="[mark(c).tone ?? 'plain', { chosen: chosen?.includes(c) }]" role="button" :tabindex="disabled ? -1 : 0" :aria-pressed="chosen ? chosen.includes(c) : undefined" :aria-label="`Cylinder ${c}${mark(c).text ? `: ${mark(c).text}` : ''}. ${verb}`" :data-cylinder="c" @click="tap(c)" @keydown.enter="tap(c)" @keydown.space.prevent="tap(c)">
@@ -31,4 +31,6 @@ circle { fill: var(--sheet); stroke: var(--ink-2); stroke-width: 2; }
 .chosen circle { stroke: var(--ink); stroke-width: 5; }
 .number { text-anchor: middle; font-size: 26px; font-weight: 600; fill: var(--ink); }
 .says { text-anchor: middle; font-size: 14px; fill: var(--ink); font-weight: 500; }
+/* On a phone the words of many cylinders would be too small to read: what is open shows by its dashes. */
+@media (max-width: 600px) { .many .says { font-size: 19px; } .many .open .says { display: none; } }
 </style>

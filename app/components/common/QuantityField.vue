@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { parseQuantity, type ParseLimits } from '../../../core/quantity/parse'
+import type { Instrument } from '../../../core/casefile/schema'
 import type { QuantityRecord } from '../../../core/quantity/record'
 import { UNITS, type QuantityKind } from '../../../core/quantity/units'
 import { formatNumber, preferredUnit } from '../../../words/format'
 
 /** A number with its unit, typed as a person writes it ("13.5 psi"); the unit beside it switches by a tap. */
-const props = defineProps<{ label: string; kind: QuantityKind; limits?: ParseLimits; optional?: boolean; hint?: string; startUnit?: string }>()
+const props = defineProps<{ label: string; kind: QuantityKind; limits?: ParseLimits; instrument?: Instrument | undefined; optional?: boolean; hint?: string; startUnit?: string }>()
 const model = defineModel<QuantityRecord | undefined>({ required: true })
 const emit = defineEmits<{ problem: [text: string] }>()
 const preferences = usePreferences()
@@ -24,9 +25,10 @@ const problem = computed(() => {
   if (!parsed.value) return touched.value && !props.optional ? preferences.say({ id: 'input.empty', parameters: {} }) : ''
   return parsed.value.ok ? '' : preferences.say(parsed.value.problem)
 })
-watch([parsed, problem], () => {
-  const now = parsed.value?.ok ? parsed.value.quantity : undefined
-  const said = now && `${now.typed} ${now.unit} ${now.si}`
+const readWith = computed(() => (props.instrument ? { instrument: props.instrument.id, ...(typeof props.instrument.offsetSi === 'number' ? { instrumentOffsetSi: props.instrument.offsetSi } : {}) } : {}))
+watch([parsed, problem, readWith], () => {
+  const now: QuantityRecord | undefined = parsed.value?.ok ? { ...parsed.value.quantity, ...readWith.value } : undefined
+  const said = now && `${now.typed} ${now.unit} ${now.si} ${now.instrument} ${now.instrumentOffsetSi}`
   if (said !== told) model.value = now
   told = said
   emit('problem', problem.value)

@@ -12,6 +12,6 @@ export const endoscopeCheck = perRecord('endoscope', 'endoscope.look', (look, { 
   const notes = look.cylinder > cylinders ? [message('note.noSuchCylinder', { cylinder: look.cylinder, cylinders })] : []
   return {
     figures, states: [figures.finding], notes, facts: look.seen === 'wet' ? ['endoscope-wet', 'cylinder-wet'] : [],
-    signs: notes.length > 0 ? [] : endoscopeSigns(source, look, cylinders), doesNotProve: [message('endoscope.pass.otherCylinders')], cautions: [message('caution.engineCanTurn')],
+    signs: notes.length > 0 ? [] : endoscopeSigns(source, look, cylinders), doesNotProve: [message('endoscope.pass.otherCylinders')], cautions: [message('caution.plugHole'), message('caution.hold')],
   }
 })

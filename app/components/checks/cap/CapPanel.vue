@@ -2,6 +2,7 @@
 import { ofKind } from '../../../../core/casefile/records'
 import { knownValue } from '../../../../core/casefile/profile'
 import type { CapTest } from '../../../../core/checks/cap/record'
+import type { Instrument } from '../../../../core/casefile/schema'
 import type { QuantityRecord } from '../../../../core/quantity/record'
 
 const open = useOpenCase()
@@ -42,6 +43,7 @@ function change() {
   fitsPlace.value = data.fitsPlace
   editing.value = true
 }
+const gauge = ref<Instrument>()
 async function keep() {
   problem.value = ''
   if (markingKind.value === 'marked' && !marking.value) return void (problem.value = 'Type the cap’s marking, or say that it has none.')
@@ -51,7 +53,7 @@ async function keep() {
     place: place.value, marking: markingKind.value === 'marked' ? marking.value! : markingKind.value, opening: opening.value, after60Seconds: held.value,
     vacuumValve: vacuumValve.value, seals: seals.value, fitsPlace: fitsPlace.value,
   }
-  await bench.addRecord(open.id, 'cap.test', data, editing.value && last.value ? { supersedes: last.value.id } : {})
+  await bench.addRecord(open.id, 'cap.test', data, editing.value && last.value ? { supersedes: last.value.id, corrects: true } : {})
   editing.value = false
 }
 </script>
@@ -77,8 +79,9 @@ async function keep() {
       <ChoiceRow v-model="markingKind" label="Marking" :options="[{ value: 'marked', text: 'Marked' }, { value: 'unmarked', text: 'No marking' }, { value: 'looks-wrong', text: 'Looks wrong here' }]" />
       <div class="row top">
         <QuantityField v-if="markingKind === 'marked'" v-model="marking" label="Marked" kind="pressure" :limits="{ min: 10, max: 250 }" :hint="rating ? `Asked for here: ${preferences.show('pressure', rating)}` : undefined" />
-        <QuantityField v-model="opening" label="Opens at" kind="pressure" :limits="limits" optional />
-        <QuantityField v-model="held" label="A minute after" kind="pressure" :limits="limits" optional hint="After it opened and closed again" />
+        <QuantityField v-model="opening" label="Opens at" kind="pressure" :instrument="gauge" :limits="limits" optional />
+        <QuantityField v-model="held" label="A minute after" kind="pressure" :instrument="gauge" :limits="limits" optional hint="After it opened and closed again" />
+        <InstrumentPick v-model="gauge" :kinds="['cap-adapter', 'pressure-tester']" :start="last?.data.opening?.instrument" />
       </div>
       <p v-if="wrongMarking" class="problem" role="alert">Wrong cap for this place: it is marked {{ preferences.show('pressure', marking!.si) }}, asked for here is {{ preferences.show('pressure', rating!) }}.</p>
       <ChoiceRow v-model="vacuumValve" label="Vacuum valve" :options="[{ value: 'free', text: 'Free' }, { value: 'stuck', text: 'Stuck' }, { value: 'not-tested', text: 'Not tried' }]" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { partsOf, type Part } from '../../../../core/casefile/profile'
-import { ofKind } from '../../../../core/casefile/records'
+import { isIsolated, ofKind, sinceLastWork } from '../../../../core/casefile/records'
 import { BOOK } from '../../../../core/knowledge/book'
 import { PART_NAMES } from '../../../../core/knowledge/parts'
 
@@ -14,10 +14,10 @@ const states = computed(() => new Map(parts.value.map((p) => [p, wiped.value.has
 const labels = computed(() => new Map(parts.value.map((p) => [p, wiped.value.has(p) ? 'wiped' : ''])))
 const bench = useBench()
 const session = useSession()
-const alreadyWet = computed(() => [...new Map(ofKind(open.records.value, 'look-round.part').map((l) => [l.data.part, l.data])).values()].filter((l) => l.seen === 'issuing' || (l.seen === 'wet' && !l.pressed)).map((l) => l.part))
+const alreadyWet = computed(() => [...new Map(sinceLastWork(ofKind(open.records.value, 'look-round.part'), open.events.value).map((l) => [l.data.part, l.data])).values()].filter((l) => l.seen === 'issuing' || (l.seen === 'wet' && !l.pressed)).map((l) => l.part))
 /** The likeliest fault of a part: what a repair of it is taken to have cured. */
 const faultOf = (p: Part) => open.answer.value?.ranked.ranking.suspects.find((s) => BOOK.faults.find((f) => f.id === s.fault)?.part === p)
-const dealtWith = computed(() => new Map(open.events.value.flatMap((e): [Part, string][] => (e.kind === 'isolated' ? [[(e.data as { part: Part }).part, 'clamped off']] : e.kind === 'repaired' ? (e.data as { faults: string[] }).faults.flatMap((f): [Part, string][] => { const part = BOOK.faults.find((x) => x.id === f)?.part; return part ? [[part, 'repaired']] : [] }) : []))))
+const clamped = computed(() => new Set<Part>(parts.value.filter((p) => isIsolated(p, '9999-12-31T00:00:00Z', open.events.value))))
 async function toggle(part: Part) {
   if (!mayRecord.value || part === 'fan') return
   const next = wiped.value.has(part) ? [...wiped.value].filter((p) => p !== part) : [...wiped.value, part]
@@ -32,13 +32,13 @@ async function toggle(part: Part) {
     <p>Wipe every joint dry before pressing. Tap what you wiped: what is wet there afterwards is new.</p>
     <div v-if="alreadyWet.length > 0" class="caution stack">
       <p>Already seen wet: {{ alreadyWet.map((p) => PART_NAMES[p].toLowerCase()).join(', ') }}. A gross leak is repaired or clamped off first, and the hold is made again.</p>
-      <div v-for="p in alreadyWet" :key="p" class="row"><strong>{{ PART_NAMES[p] }}</strong><template v-if="dealtWith.has(p)">{{ dealtWith.get(p) }}</template><template v-else><button type="button" class="plain-button" :disabled="!mayRecord" @click="bench.addEvent(open.id, 'isolated', { part: p })">Clamped off</button><button v-if="faultOf(p)" type="button" class="plain-button" :disabled="!session.current?.may.close" @click="bench.addEvent(open.id, 'repaired', { faults: [faultOf(p)!.fault], work: `${PART_NAMES[p]} made tight` })">Repaired: {{ faultOf(p)!.name.toLowerCase() }}</button></template></div>
+      <div v-for="p in alreadyWet" :key="p" class="row"><strong>{{ PART_NAMES[p] }}</strong><template v-if="clamped.has(p)"><span class="grow">clamped off</span><button type="button" class="plain-button" :disabled="!mayRecord" @click="bench.addEvent(open.id, 'released', { part: p })">Clamp taken off</button></template><template v-else><button type="button" class="plain-button" :disabled="!mayRecord" @click="bench.addEvent(open.id, 'isolated', { part: p })">Clamped off</button><button v-if="faultOf(p)" type="button" class="plain-button" :disabled="!session.current?.may.close" @click="bench.addEvent(open.id, 'repaired', { faults: [faultOf(p)!.fault], work: `${PART_NAMES[p]} made tight` })">Repaired: {{ faultOf(p)!.name.toLowerCase() }}</button></template></div>
     </div>
-    <div class="wide-drawing"><LoopDrawing :profile="profile" :states="states" :suspicion="new Map()" :labels="labels" @tap="toggle" /></div>
     <div class="row">
       <v-btn class="solid" :disabled="!mayRecord || left.length === 0" @click="amend({ parts })">All joints wiped</v-btn>
       <v-btn v-if="wiped.size > 0" @click="emit('check', 'pressure-hold')">Press it now</v-btn>
     </div>
+    <div class="wide-drawing"><LoopDrawing :profile="profile" :states="states" :suspicion="new Map()" :labels="labels" @tap="toggle" /></div>
     <p role="status"><strong>{{ wiped.size }} of {{ parts.length }} wiped.</strong> <template v-if="wiped.size > 0 && left.length > 0">Not wiped: {{ left.map((p) => PART_NAMES[p].toLowerCase()).join(', ') }}. Wet there may be old.</template></p>
   </div>
 </template>

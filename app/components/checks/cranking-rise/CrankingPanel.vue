@@ -5,6 +5,7 @@ import type { CrankingAnalysis } from '../../../../core/checks/cranking-rise/ana
 import { crankingOf } from '../../../../core/checks/cranking-rise/trace'
 import type { CrankingRun } from '../../../../core/checks/cranking-rise/record'
 import { InputError, message } from '../../../../core/message'
+import type { Instrument } from '../../../../core/casefile/schema'
 import type { QuantityRecord } from '../../../../core/quantity/record'
 
 const { open, all, last, outcomeOf, mayRecord, keep, takeBack } = useCheck('cranking-rise.run')
@@ -57,6 +58,7 @@ async function readTrace(event: Event) {
     problem.value = error instanceof InputError ? preferences.say(error.problem) : 'This file could not be read as a trace.'
   }
 }
+const gauge = ref<Instrument>()
 async function save() {
   problem.value = ''
   if (mayBeFull.value && !turned.value) return void (problem.value = 'First: plugs out and the engine turned by hand, two full turns. Then say so above.')
@@ -100,9 +102,10 @@ const next = computed(() => figures.value?.nextRun)
       <div v-if="next" class="row"><span><strong>Tells most next:</strong> only {{ next.length > 1 ? 'cylinders' : 'cylinder' }} {{ next.join(' and ') }} plugged.</span><v-btn @click="plugged = [...next]">Set the plugs so</v-btn></div>
       <div class="row top">
         <NumberField v-model="seconds" label="Cranked for" unit="s" :min="1" :max="60" />
-        <QuantityField v-model="before" label="Before" kind="pressure" :limits="{ min: -5, max: 200 }" />
-        <QuantityField v-model="after" label="After" kind="pressure" :limits="{ min: -5, max: 300 }" />
+        <QuantityField v-model="before" label="Before" kind="pressure" :instrument="gauge" :limits="{ min: -5, max: 200 }" />
+        <QuantityField v-model="after" label="After" kind="pressure" :instrument="gauge" :limits="{ min: -5, max: 300 }" />
         <NumberField v-model="rpm" label="Speed" unit="rpm" :min="30" :max="600" hint="Faster with plugs out" />
+        <InstrumentPick v-model="gauge" :kinds="['pressure-tester', 'other']" :start="last?.data.after.instrument" />
       </div>
       <ChoiceRow v-model="stays" label="Does it stay when cranking stops?" :options="[{ value: 'yes', text: 'Stays' }, { value: 'no', text: 'Falls back' }, { value: 'not-watched', text: 'Not watched' }]" />
       <p v-if="fileNote" class="small" role="status">{{ fileNote }}</p>

@@ -18,7 +18,7 @@ const looked = computed(() => of(chosen.value))
 
 <template>
   <div class="stack">
-    <Cautions :ids="['engineCanTurn']" />
+    <Cautions :ids="['plugHole', 'hold']" />
     <p v-if="!knownValue(open.input.value?.vehicle.profile.cylinders)" class="quiet">Four cylinders assumed: say how many in the system profile.</p>
     <ChoiceRow v-model="pressed" label="Was the system under pressure for some time before?" :options="[{ value: 'yes', text: 'Yes, pressed' }, { value: 'no', text: 'No' }]" />
     <EnginePicture :cylinders="cylinders" :marks="marks" :chosen="[chosen]" verb="Look at this one" @tap="chosen = $event" />

@@ -1,10 +1,7 @@
 <script setup lang="ts">
-import { ofKind } from '../../../../core/casefile/records'
 import type { LevelAndCondition } from '../../../../core/checks/level-and-condition/record'
 
-const open = useOpenCase()
-const bench = useBench()
-const last = computed(() => ofKind(open.records.value, 'level-and-condition.look').at(-1))
+const { open, last, amend, takeBack } = useCheck('level-and-condition.look')
 const seen = computed<LevelAndCondition>(() => last.value?.data ?? {})
 const ROWS = [
   { key: 'level', label: 'Level, cold', options: [{ value: 'overfull', text: 'Above the mark' }, { value: 'right', text: 'Right' }, { value: 'low', text: 'Low' }, { value: 'empty', text: 'Nearly empty' }] },
@@ -17,8 +14,7 @@ const ROWS = [
   { key: 'sealant', label: 'Traces of sealant', options: [{ value: 'no', text: 'No' }, { value: 'yes', text: 'Yes' }] },
   { key: 'liquidBelow', label: 'Liquid found under it', options: [{ value: 'coolant', text: 'Coolant' }, { value: 'water', text: 'Clear water' }, { value: 'oil', text: 'Oil' }, { value: 'none', text: 'None' }] },
 ] as const
-const set = (key: string, value: string) =>
-  bench.addRecord(open.id, 'level-and-condition.look', { ...seen.value, [key]: value } as LevelAndCondition, last.value ? { supersedes: last.value.id } : {})
+const set = (key: string, value: string) => amend({ ...seen.value, [key]: value } as LevelAndCondition)
 </script>
 
 <template>
@@ -26,7 +22,7 @@ const set = (key: string, value: string) =>
     <p class="caution">Open only when cold. Coolant is poisonous and sweet: wipe it up, keep it from animals and children.</p>
     <ChoiceRow v-for="row in ROWS" :key="row.key" :disabled="!open.mayRecord.value" :label="row.label" :options="row.options" :model-value="seen[row.key]" @update:model-value="set(row.key, $event)" />
     <p><strong>This does not clear:</strong> a radiator that is not full behind a full bottle. Froth under the filler alone comes from short trips too.</p>
-    <v-btn v-if="last" class="back" :disabled="!open.mayRecord.value" @click="bench.withdraw(open.id, last.id)">Take it back</v-btn>
+    <v-btn v-if="last" class="back" :disabled="!open.mayRecord.value" @click="takeBack(last.id)">Take it back</v-btn>
   </div>
 </template>
 

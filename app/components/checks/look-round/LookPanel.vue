@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { partsOf, type Part } from '../../../../core/casefile/profile'
-import { ofKind } from '../../../../core/casefile/records'
+import { ofKind, sinceLastWork } from '../../../../core/casefile/records'
 import type { AirSideLook, PartLook, Wear } from '../../../../core/checks/look-round/record'
 import { PART_NAMES } from '../../../../core/knowledge/parts'
 
@@ -19,7 +19,7 @@ const REGIONS: { id: string; name: string; parts: readonly Part[] }[] = [
 ]
 const parts = computed(() => partsOf(open.input.value?.vehicle.profile ?? {}).filter((p) => p !== 'fan'))
 const regions = computed(() => REGIONS.map((r) => ({ ...r, parts: r.parts.filter((p) => (parts.value as Part[]).includes(p)) })))
-const looks = computed(() => new Map(ofKind(open.records.value, 'look-round.part').map((l) => [l.data.part, l])))
+const looks = computed(() => new Map(sinceLastWork(ofKind(open.records.value, 'look-round.part'), open.events.value).map((l) => [l.data.part, l])))
 const pressed = ref<'yes' | 'no'>('no')
 watch(() => open.records.value.some((r) => r.kind === 'pressure-hold.start'), (held) => { if (held) pressed.value = 'yes' }, { immediate: true })
 const OPTIONS = [{ value: 'dry', text: 'Dry' }, { value: 'stained', text: 'Stained' }, { value: 'wet', text: 'Wet' }, { value: 'dried-and-wet-again', text: 'Dried, wet again' }, { value: 'issuing', text: 'Seen issuing' }] as const

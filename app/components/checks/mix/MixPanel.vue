@@ -41,7 +41,7 @@ async function save() {
       <span v-for="p in [0, 20, 40, 60]" :key="p" class="tick" :style="{ left: place(p / 100) }">{{ p }} %</span>
     </div>
     <div v-if="plan && figures && outcome?.states[0] !== 'right'" class="stack plan">
-      <p><strong>To reach {{ Math.round(figures.wantedFraction * 100) }} %:</strong> drain {{ preferences.show('volume', plan.drainedLitres) }}, then add {{ preferences.show('volume', plan.concentrateLitres) }} of concentrate and {{ preferences.show('volume', plan.waterLitres) }} of water. <template v-if="!plan.reachable">That is not enough: at least {{ preferences.show('volume', plan.leastDrainLitres) }} must come out.</template></p>
+      <p><strong>To reach {{ Math.round(figures.wantedFraction * 100) }} %:</strong> drain {{ preferences.show('volume', plan.drainedLitres) }}, then add {{ [{ litres: plan.concentrateLitres, of: 'concentrate' }, { litres: plan.waterLitres, of: 'water' }].filter((a) => a.litres >= 0.05).map((a) => `${preferences.show('volume', a.litres)} of ${a.of}`).join(' and ') }}. <template v-if="!plan.reachable">That is not enough: at least {{ preferences.show('volume', plan.leastDrainLitres) }} must come out.</template></p>
       <NumberField v-model="drained" label="If this much was drained" unit="L" :min="0" :max="capacity ?? 100" />
     </div>
     <h3 v-if="last">Measured again</h3>

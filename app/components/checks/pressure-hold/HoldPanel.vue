@@ -63,7 +63,7 @@ async function add() {
   if (!pressure || elapsedSeconds === undefined || !start.value) return
   const gauge = start.value.data.target.instrument
   const data = { run: start.value.id, elapsedSeconds: Math.round(elapsedSeconds * 10) / 10, pressure: { ...pressure, ...(gauge ? { instrument: gauge } : {}), instrumentOffsetSi: offset.value } }
-  await bench.addRecord(open.id, 'pressure-hold.reading', data, correcting.value ? { supersedes: correcting.value.id } : {})
+  await bench.addRecord(open.id, 'pressure-hold.reading', data, correcting.value ? { supersedes: correcting.value.id, corrects: true } : {})
   correcting.value = undefined
   at.value = ''
   atShown.value = false

@@ -5,17 +5,16 @@ import { allowedPressure, targetProblem } from '../../../../core/checks/pressure
 import type { HoldStart } from '../../../../core/checks/pressure-hold/record'
 import { fromCore, toCore } from '../../../../core/quantity/units'
 import { ofKind } from '../../../../core/casefile/records'
-import type { QuantityRecord } from '../../../../core/quantity/record'
+import type { Instrument } from '../../../../core/casefile/schema'
+import { correctedSi, type QuantityRecord } from '../../../../core/quantity/record'
 
 /** Everything that must be known before the clock starts: gauge, target from the cap and never above it, strokes, level. */
 const emit = defineEmits<{ started: [] }>()
 const open = useOpenCase()
 const bench = useBench()
 const preferences = usePreferences()
-const gauges = computed(() => {
-  const replaced = new Set([...bench.instruments.values()].map((i) => i.supersedes))
-  return [...bench.instruments.values()].filter((i) => i.kind === 'pressure-tester' && !replaced.has(i.id))
-})
+const gauges = computed(() => bench.instrumentsOf(['pressure-tester']))
+const thermometer = ref<Instrument>()
 const gaugeId = ref<string | 'new'>(gauges.value[0]?.id ?? 'new')
 const gaugeName = ref('')
 const step = ref<QuantityRecord | undefined>(undefined)
@@ -47,7 +46,7 @@ const refusal = computed(() => {
   const t = target.value && targetProblem({ ...target.value, instrumentOffsetSi: offsetSi.value }, allowed.value)
   return t ? preferences.say(t) : ''
 })
-const hot = computed(() => coolant.value !== undefined && coolant.value.si >= 40)
+const hot = computed(() => coolant.value !== undefined && correctedSi(coolant.value) >= 40)
 
 async function start() {
   problem.value = ''
@@ -98,7 +97,8 @@ async function start() {
     </div>
     <ChoiceRow v-model="level" label="Level in the system" :options="[{ value: 'near-full', text: 'Near full, marked' }, { value: 'low', text: 'Low' }, { value: 'not-known', text: 'Not known' }]" />
     <div class="row top">
-      <QuantityField v-model="coolant" label="Coolant temperature now" kind="temperature" :limits="{ min: -40, max: 150 }" optional hint="With the one at the end, cooling is taken off" />
+      <QuantityField v-model="coolant" label="Coolant temperature now" kind="temperature" :instrument="thermometer" :limits="{ min: -40, max: 150 }" optional hint="With the one at the end, cooling is taken off" />
+      <InstrumentPick v-model="thermometer" :kinds="['thermometer', 'infrared', 'scan-tool']" />
       <ChoiceRow v-model="plan" label="Limit" :options="[{ value: 'usual', text: 'Usual: 7 kPa in 15 min' }, { value: 'strict', text: 'Strict: none in 10 min' }]" />
     </div>
     <p v-if="hot" class="problem" role="alert">{{ preferences.say({ id: 'caution.notCold', parameters: {} }) }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ofKind } from '../../../../core/casefile/records'
+import type { Instrument } from '../../../../core/casefile/schema'
 import type { QuantityRecord } from '../../../../core/quantity/record'
 
 const open = useOpenCase()
@@ -13,6 +14,11 @@ const endPressure = ref<QuantityRecord>()
 const duration = ref<QuantityRecord | undefined>({ typed: '1', value: 1, unit: 'min', si: 60 })
 const step = ref<QuantityRecord | undefined>({ typed: '1', value: 1, unit: 'kPa', si: 1 })
 const enclosed = ref<QuantityRecord>()
+const gauge = ref<Instrument>()
+watch(gauge, (tester) => {
+  if (tester?.resolutionSi) step.value = { typed: String(tester.resolutionSi), value: tester.resolutionSi, unit: 'kPa', si: tester.resolutionSi }
+  if (tester?.enclosedML) enclosed.value = { typed: String(tester.enclosedML), value: tester.enclosedML, unit: 'mL', si: tester.enclosedML }
+})
 const problem = ref('')
 const WORDS = { sound: 'Sound.', 'leaks-a-little': 'Leaks a little: taken off every hold.', unfit: 'Unfit: repair it before a hold.' }
 
@@ -29,7 +35,7 @@ async function keep() {
   if (endPressure.value.si > startPressure.value.si + step.value.si) return void (problem.value = 'The pressure cannot rise while the tester is closed on itself; read it again.')
   await bench.addRecord(open.id, 'tester-self-check.test', {
     startPressure: startPressure.value, endPressure: endPressure.value, durationSeconds: duration.value.si, resolutionKPa: step.value.si, enclosedML: enclosed.value?.si,
-  }, editing.value && last.value ? { supersedes: last.value.id } : {})
+  }, editing.value && last.value ? { supersedes: last.value.id, corrects: true } : {})
   editing.value = false
 }
 </script>
@@ -45,11 +51,12 @@ async function keep() {
     </template>
     <template v-else>
       <div class="row top">
-        <QuantityField v-model="startPressure" label="Pumped to" kind="pressure" :limits="{ min: 1, max: 400 }" />
-        <QuantityField v-model="endPressure" label="Then shows" kind="pressure" :limits="{ min: 0, max: 400 }" />
+        <QuantityField v-model="startPressure" label="Pumped to" kind="pressure" :instrument="gauge" :limits="{ min: 1, max: 400 }" />
+        <QuantityField v-model="endPressure" label="Then shows" kind="pressure" :instrument="gauge" :limits="{ min: 0, max: 400 }" />
         <QuantityField v-model="duration" label="After" kind="duration" start-unit="min" :limits="{ min: 5, max: 7200 }" />
       </div>
       <div class="row top">
+        <InstrumentPick v-model="gauge" :kinds="['pressure-tester']" label="Tester" :start="last?.data.startPressure.instrument" />
         <QuantityField v-model="step" label="Smallest step of the gauge" kind="pressure" :limits="{ min: 0.01, max: 50 }" />
         <QuantityField v-model="enclosed" label="Volume of hose and gauge" kind="smallVolume" :limits="{ min: 1, max: 2000 }" optional hint="If known; else 20 to 70 mL is taken" />
       </div>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import type { Instrument } from '../../../../core/casefile/schema'
 import type { QuantityRecord } from '../../../../core/quantity/record'
 
 const { last, outcome, mayRecord, keep, takeBack } = useCheck('vacuum-decay.test')
 const drawn = ref<QuantityRecord | undefined>(last.value?.data.drawn)
 const end = ref<QuantityRecord | undefined>(last.value?.data.end)
 const minutes = ref<number | undefined>(last.value?.data.minutes)
+const gauge = ref<Instrument>()
 const problem = ref('')
 const LIMITS = { min: -100, max: 0 }
 async function save() {
@@ -22,9 +24,10 @@ async function save() {
     <p>Cold and emptied, before a refill: suction opens what pressure shuts.</p>
     <CheckResult :outcome="outcome" :shown="[{ path: 'lostKPa', label: 'Lost', kind: 'pressure' }, { path: 'kPaPerMinute', label: 'Per minute', kind: 'pressureRate' }]" />
     <div class="row top">
-      <QuantityField v-model="drawn" label="Vacuum drawn" kind="pressure" :limits="LIMITS" hint="Below zero, like −80" />
-      <QuantityField v-model="end" label="At the end" kind="pressure" :limits="LIMITS" />
+      <QuantityField v-model="drawn" label="Vacuum drawn" kind="pressure" :instrument="gauge" :limits="LIMITS" hint="Below zero, like −80" />
+      <QuantityField v-model="end" label="At the end" kind="pressure" :instrument="gauge" :limits="LIMITS" />
       <NumberField v-model="minutes" label="Stood for" unit="min" :min="0.5" :max="240" />
+      <InstrumentPick v-model="gauge" :kinds="['pressure-tester']" :start="last?.data.drawn.instrument" />
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep the vacuum test</v-btn>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
 import type { Part, SystemProfile } from '../../../../core/casefile/profile'
-import { ofKind } from '../../../../core/casefile/records'
+import { ofKind, sinceLastWork } from '../../../../core/casefile/records'
 import { correctedSi } from '../../../../core/quantity/record'
 import { costOf } from '../../../../core/planning/check-costs'
+import { QUESTIONS } from '../../../../core/checks/interview/questions'
 import { BOOK } from '../../../../core/knowledge/book'
 import type { PartState } from '../../../components/loop/LoopDrawing.vue'
+import { itemName } from '../../../../words/records'
 import { CHECK_NAMES, checkName, COMPLAINT_NAMES, USUAL_CHECKS, type CheckId } from '../../../words-app'
 
 const route = useRoute()
@@ -50,7 +52,7 @@ async function startEngine() {
   await bench.addEvent(id, 'engine-started', {})
 }
 const usual = computed(() => new Set<CheckId>([...USUAL_CHECKS[input.value?.case.complaint ?? 'coolant-loss'], ...(answer.value?.ranked.next ?? []).filter((n) => isCheck(n.check)).slice(0, 3).map((n) => n.check as CheckId)]))
-const undoable = computed(() => (bench.undoable?.caseId === id ? bench.undoable.record : undefined))
+const undoable = computed(() => (bench.undoable?.caseId === id ? bench.undoable.item : undefined))
 const templates = computed(() => bench.templatesFor(input.value?.vehicle.name ?? '', input.value?.vehicle.id))
 const acknowledged = computed(() => done.value.has('cautions'))
 function choose(check: CheckId) {
@@ -63,7 +65,7 @@ function tapPart(tapped: Part) {
 }
 const states = computed(() => {
   const out = new Map<Part, PartState>()
-  for (const look of ofKind(current.value.records, 'look-round.part')) out.set(look.data.part, look.data.seen === 'dry' ? 'good' : 'wet')
+  for (const look of sinceLastWork(ofKind(current.value.records, 'look-round.part'), current.value.events)) out.set(look.data.part, look.data.seen === 'dry' ? 'good' : 'wet')
   if (answer.value?.ranked.assessment.caps.at(-1)?.analysis.states.includes('good')) out.set('cap', 'good')
   return out
 })
@@ -81,7 +83,14 @@ const next = computed(() => {
   const list = answer.value?.ranked.next.filter((n) => isCheck(n.check) && n.check !== active.value && (!done.value.has(n.check) || n.bits > WORTH_GOING_BACK_BITS)) ?? []
   return list[0] && { ...list[0], check: list[0].check as CheckId }
 })
+const column = useTemplateRef<HTMLElement>('column')
+const { more, verdict, goDown } = useMoreBelow(column)
 const loopLarge = ref(false)
+/** Where the complaint is what to go back to: the question that tells most. */
+const nextQuestion = computed(() => {
+  const first = next.value?.check === 'interview' && done.value.has('interview') ? answer.value?.ranked.questions[0]?.question : undefined
+  return QUESTIONS.find((q) => q.id === first)?.asks
+})
 const plan = computed(() => (answer.value?.ranked.next ?? []).slice(0, loopLarge.value ? 6 : 3))
 const nextWhy = computed(() => (next.value ? costOf(next.value.check)?.why : undefined))
 const coolant = computed(() => {
@@ -105,7 +114,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
     <Teleport to="#bar-title" defer><h1><strong>{{ input.vehicle.name }}</strong> {{ input.vehicle.plate }} · {{ COMPLAINT_NAMES[input.case.complaint].toLowerCase() }}: {{ input.case.title }}</h1></Teleport>
     <ThermalRail class="rail" :class="{ shown: tab === 'steps' }" :active="active" :done="done" :shown="usual" :coolant-text="coolant" :engine="engine" :may-start="mayStart" @choose="choose" @start="warming = true" @stop="bench.addEvent(id, 'engine-stopped', {})" />
     <main class="middle">
-      <div class="check" :class="{ shown: tab === 'check' }">
+      <div ref="column" class="check" :class="{ shown: tab === 'check' }">
         <StartCard v-if="!acknowledged" />
         <section v-else class="sheet panel" :aria-label="CHECK_NAMES[active]">
           <div class="row head"><h2 class="title grow">{{ CHECK_NAMES[active] }}</h2><button type="button" class="plain-button" @click="historyOpen = true">History</button></div>
@@ -130,7 +139,8 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
           <HoldPanel v-else @check="choose($event as CheckId)" />
           <PhotoStrip v-if="active !== 'look-round' && active !== 'interview'" :key="active" :check="active" class="photos" />
         </section>
-        <p v-if="undoable" class="undo" role="status"><span class="grow">Kept: {{ CHECK_NAMES[undoable.kind.split('.')[0] as CheckId]?.toLowerCase() ?? 'entry' }}.</span><button type="button" class="plain-button" @click="bench.undo(id)">Undo the last entry</button></p>
+        <button v-if="more" type="button" class="more" @click="goDown"><span v-if="verdict">{{ verdict }} </span>More below</button>
+        <p v-if="undoable" class="undo" role="status"><span class="grow">Kept: {{ itemName(undoable.kind).toLowerCase() }}.</span><button type="button" class="plain-button" @click="bench.undo(id)">Undo the last entry</button></p>
       </div>
       <section class="sheet loop-sheet" :class="{ shown: tab === 'loop', large: loopLarge }" aria-label="Loop and plan">
         <LoopDrawing :profile="input.vehicle.profile" :states="states" :suspicion="suspicion" :marked="active === 'look-round' ? part : undefined" :compact="!loopLarge" class="loop" @tap="tapPart" />
@@ -152,8 +162,9 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
     <aside class="right" :class="{ shown: tab === 'suspects' }">
       <SuspectList :answer="answer" :failed="failed" @why="why = $event" />
       <div v-if="next" class="next">
-        <h3>Next: {{ CHECK_NAMES[next.check].toLowerCase() }}</h3>
-        <p class="small">{{ next.minutes }} min{{ next.phase === 'cold' ? ', only while it is cold' : '' }}. {{ nextWhy }} It settles most for its time.</p>
+        <h3>Next: {{ nextQuestion ? 'ask the keeper' : CHECK_NAMES[next.check].toLowerCase() }}</h3>
+        <p v-if="nextQuestion" class="small">“{{ nextQuestion }}” The answer settles most for its time.</p>
+        <p v-else class="small">{{ next.minutes }} min{{ next.phase === 'cold' ? ', only while it is cold' : '' }}. {{ nextWhy }} It settles most for its time.</p>
         <v-btn class="solid" block @click="choose(next.check)">Go there</v-btn>
       </div>
       <v-btn class="report" block :to="`/cases/${id}/report`">Report, export</v-btn>
@@ -177,6 +188,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 .panel { padding: 14px 16px; }
 .title { font-size: 25px; } .head { margin-bottom: 8px; flex-wrap: nowrap; }
 .photos { margin-top: 14px; }
+.more { display: none; }
 .undo { display: flex; align-items: center; gap: 12px; background: var(--bar); color: var(--on-bar); border-radius: 4px; padding: 6px 8px 6px 14px; margin-top: 8px; position: sticky; bottom: 8px; z-index: 5; }
 .undo .plain-button { background: var(--bar); color: var(--on-bar); border-color: var(--on-bar-2); }
 .loop-sheet { padding: 10px 14px; display: flex; gap: 16px; flex: none; }
@@ -197,7 +209,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 .page { padding: 20px; }
 .profile { overflow-y: auto; }
 .rail, .right { position: sticky; top: 58px; max-height: calc(100dvh - 58px); overflow-y: auto; }
-@media (min-width: 1000px) { .case { flex: none; height: calc(100dvh - 58px); grid-template-rows: minmax(0, 1fr); } .check { flex: 1; min-height: 0; overflow-y: auto; } .middle { min-height: 0; } .loop-sheet.large { max-height: 62%; overflow-y: auto; } }
+@media (min-width: 1000px) { .case { flex: none; height: calc(100dvh - 58px); grid-template-rows: minmax(0, 1fr); } .check { flex: 1; min-height: 0; overflow-y: auto; } .middle { min-height: 0; } .more { display: block; position: sticky; bottom: 0; width: 100%; min-height: 40px; border: 0; background: linear-gradient(to bottom, transparent, var(--sheet) 35%); color: var(--cool); font: inherit; font-weight: 600; cursor: pointer; padding: 12px 8px 4px; z-index: 4; } .more span { color: var(--ink); } .loop-sheet.large { max-height: 62%; overflow-y: auto; } }
 @media (max-width: 999px) {
   .case { display: block; padding-bottom: 72px; }
   .rail, .right, .check, .loop-sheet { display: none; position: static; max-height: none; }
