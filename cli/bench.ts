@@ -78,11 +78,11 @@ export function bench(runs = 40): BenchResult {
     rankBelief(once, facts)
     once.release()
   }
-  for (let i = 0; i < WARM_RUNS; i++) rankOnce()
+  for (let i = 0; i < Math.min(WARM_RUNS, runs * 2); i++) rankOnce()
   const full = timed(runs, rankOnce)
   const belief = new Belief(model, readings)
   const more = benchReadings(model, 47).map((r, i) => ({ ...r, source: `more-${i}`, conditions: `more ${i}` }))
-  for (let i = 0; i < WARM_RUNS; i++) belief.withOneMore(more[i % more.length]!)
+  for (let i = 0; i < Math.min(WARM_RUNS, runs * 2); i++) belief.withOneMore(more[i % more.length]!)
   const one = timed(120, (i) => belief.withOneMore(more[i % more.length]!))
   for (let i = 0; i < 3; i++) makePlan(belief, input)
   const plan = timed(20, () => makePlan(belief, input))

@@ -1,5 +1,5 @@
 import type { ComputedRef, InjectionKey, ShallowRef } from 'vue'
-import { standing, type CaseEvent, type CaseRecord } from '../../core/casefile/records'
+import { standing, standingRecords, type CaseEvent, type CaseRecord } from '../../core/casefile/records'
 import type { CaseInput } from '../../core/casefile/assess'
 import type { RankAnswer } from '../workers/rank.worker'
 
@@ -23,5 +23,5 @@ export function useOpenCase(): OpenCase {
 
 /** Standing records and events of a case. */
 export function standingOf(input: CaseInput | undefined) {
-  return { records: standing(input?.records ?? []), events: standing(input?.events ?? []) }
+  return { records: standingRecords(input?.records ?? []), events: standing(input?.events ?? []) }
 }

@@ -24,7 +24,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
       <NuxtLink to="/" class="name">Thermognosis</NuxtLink>
       <span id="bar-title" class="title" />
       <span class="space" />
-      <NuxtLink v-for="timer in running" :key="timer.id" :to="`/cases/${timer.caseId}?check=pressure-hold`" class="pill timer" :class="{ due: timer.due }">
+      <NuxtLink v-for="timer in running" :key="timer.id" :to="`/cases/${timer.caseId}?check=${timer.check}`" class="pill timer" :class="{ due: timer.due }">
         <span class="timer-name">{{ timer.name }}</span> {{ formatClock((now - timer.startedAt) / 1000) }}
       </NuxtLink>
       <NuxtLink to="/outbox" class="pill state" :class="{ bad: sendState.bad }" data-testid="send-state" :aria-label="sendState.text"><span class="long">{{ sendState.text }}</span><span class="short">{{ sendState.short }}</span></NuxtLink>

@@ -16,7 +16,8 @@ export interface RankAnswer {
 self.addEventListener('message', (event: MessageEvent<RankRequest>) => {
   const { ticket, input } = event.data
   const ranked = rankCase(input)
-  const newest = standing(input.records).at(-1)
+  // By its number, which holds the time of writing: a correction speaks of an earlier moment and is still the newest.
+  const newest = standing(input.records).toSorted((a, b) => (a.id < b.id ? -1 : 1)).at(-1)
   let before: RankAnswer['before']
   if (newest && newest.kind !== 'pressure-hold.start') {
     const earlier = rankCase({ ...input, records: input.records.filter((r) => r.id !== newest.id) })

@@ -20,7 +20,7 @@ import { currentFault, currentSign } from '../knowledge/book'
 import { factsOf } from './facts'
 import { compareMoments } from './moment'
 import { knownValue } from './profile'
-import { isEpochWork, isIsolated, ofKind, standing, type CaseEvent, type CaseRecord, type RecordData } from './records'
+import { isEpochWork, isIsolated, ofKind, standing, standingRecords, type CaseEvent, type CaseRecord, type RecordData } from './records'
 import type { CaseHeader, Vehicle } from './schema'
 
 /** The part of a case that the computation reads; a case file is one, and so is the browser's copy of a case. */
@@ -67,7 +67,7 @@ export interface Assessment {
 
 /** Runs every check's analysis and collects what each says, in epochs cut at the repairs. */
 export function assess(input: CaseInput): Assessment {
-  const records = standing(input.records)
+  const records = standingRecords(input.records)
   const events = standing(input.events)
   const changes = events.filter(isEpochWork)
   const epochOf = (observedAt: string) => changes.filter((r) => compareMoments(r.observedAt, observedAt) <= 0).length
@@ -201,7 +201,7 @@ function mixOf(input: CaseInput, assumptions: Message[]) {
 }
 
 /** Highest pressure marked or rated among what is known, for the proposal of a hold's target. */
-export function proposedCap(input: CaseInput, records = standing(input.records)) {
+export function proposedCap(input: CaseInput, records = standingRecords(input.records)) {
   const tested = ofKind(records, 'cap.test').at(-1)
   if (tested)
     return {

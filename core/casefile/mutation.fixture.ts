@@ -7,6 +7,8 @@ import { LEVELS, PRIORS, type Level, type Prior } from '../knowledge/levels'
 import { believe } from './rank-case'
 import type { Vignette } from './vignette.fixture'
 
+type Wants = (key: string) => boolean
+
 /** What a vignette gives to each of its causes; a vignette without a cause gives what its lead gets. */
 export function probabilitiesOf({ file, causes }: Vignette): Record<string, number> {
   const { belief, model } = believe(file)
@@ -37,7 +39,7 @@ function withCauseMoved(model: Model, of: string, condition: number, level: Leve
 const FAULT_IDS: Readonly<Record<string, true>> = Object.fromEntries(BOOK.faults.map((f) => [f.id, true as const]))
 
 /** Moves what brings conditions about, in the vignettes of the faults that do; the belief is built anew each time. */
-function askCauses(vignette: Vignette, seen: Map<string, { moved: number; asked: number }>) {
+function askCauses(vignette: Vignette, seen: Map<string, { moved: number; asked: number }>, wants: Wants) {
   const { belief, model } = believe(vignette.file)
   const wanted = Object.keys(probabilitiesOf(vignette)).map((id) => model.faultIndex.get(id)!)
   const entries = [
@@ -46,6 +48,7 @@ function askCauses(vignette: Vignette, seen: Map<string, { moved: number; asked:
   ]
   for (const { of, condition, level } of entries) {
     const key = `${of} => ${condition}`
+    if (!wants(key)) continue
     const known = seen.get(key) ?? { moved: 0, asked: 0 }
     seen.set(key, known)
     if (known.moved > TOLERANCE) continue
@@ -97,9 +100,9 @@ function askPriors({ file, ...vignette }: Vignette, seen: Map<string, { moved: n
 /**
  * Every level of the book (faults' effects and conditions' effects on signs, leaks, what brings conditions about, priors)
  * whose move by three steps up and down leaves all vignettes within their tolerance, with the reason, keyed
- * "fault or condition > sign", "fault or condition => condition" and "prior > fault @ complaint".
+ * "fault or condition > sign", "fault or condition => condition" and "prior > fault @ complaint". `wants` leaves out keys.
  */
-export function unmovedEntries(list: readonly Vignette[]): Record<string, string> {
+export function unmovedEntries(list: readonly Vignette[], wants: Wants = () => true): Record<string, string> {
   const seen = new Map<string, { moved: number; asked: number }>()
   for (const vignette of list) {
     const { belief, model } = believe(vignette.file)
@@ -109,6 +112,7 @@ export function unmovedEntries(list: readonly Vignette[]): Record<string, string
     for (const evidence of belief.evidence)
       for (const entry of entriesOf(model, evidence.sign)) {
         const key = `${entry.of} > ${evidence.sign.sign.id}`
+        if (!wants(key)) continue
         const known = seen.get(key) ?? { moved: 0, asked: 0 }
         seen.set(key, known)
         known.asked++
@@ -120,7 +124,7 @@ export function unmovedEntries(list: readonly Vignette[]): Record<string, string
       }
   }
   for (const vignette of list) {
-    askCauses(vignette, seen)
+    askCauses(vignette, seen, wants)
     askPriors(vignette, seen)
   }
   const out: Record<string, string> = {}
@@ -132,7 +136,7 @@ export function unmovedEntries(list: readonly Vignette[]): Record<string, string
     ...BOOK.signs.map((s) => `leak > ${s.id}`),
     ...BOOK.faults.flatMap((f) => COMPLAINTS.map((c) => priorKey(f.id, c))),
   ]
-  for (const key of [...new Set(every)].sort()) {
+  for (const key of [...new Set(every)].filter(wants).sort()) {
     const known = seen.get(key)
     if (!known) out[key] = key.startsWith('prior') ? 'no vignette of this complaint has a vehicle that can have it' : 'no vignette reads this sign on a vehicle that can have this'
     else if (known.moved <= TOLERANCE) out[key] = `read in ${known.asked}, where other readings had settled it`

@@ -195,6 +195,19 @@ export function standing<T extends { id: string; kind: string; supersedes?: stri
     .sort((a, b) => compareMoments(a.observedAt, b.observedAt) || (a.id < b.id ? -1 : 1))
 }
 
+/**
+ * Records that stand, with what belongs to a run (a hold's readings) naming the start that stands: when the start was
+ * corrected, its readings go with it.
+ */
+export function standingRecords(records: readonly CaseRecord[]): CaseRecord[] {
+  const followedBy = new Map(records.filter((r) => r.supersedes && r.kind !== 'withdrawn').map((r) => [r.supersedes!, r.id]))
+  const currentOf = (id: string): string => (followedBy.has(id) ? currentOf(followedBy.get(id)!) : id)
+  return standing(records).map((record) => {
+    const run = 'run' in record.data ? record.data.run : undefined
+    return run !== undefined && followedBy.has(run) ? ({ ...record, data: { ...record.data, run: currentOf(run) } } as CaseRecord) : record
+  })
+}
+
 /** Work after which everything is a new observation: repairs, and anything that let coolant out. */
 export const isEpochWork = (event: { kind: string }): boolean => event.kind === 'repaired' || event.kind === 'drained'
 

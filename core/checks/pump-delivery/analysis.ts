@@ -15,8 +15,9 @@ export interface DeliveryAnalysis {
   missing: ('static' | 'speed' | 'specification' | 'specified-speed-only')[]
 }
 
-/** An engine or a specification slower than this is a slip of the pen. */
+/** An engine or a specification slower than this, or a specified pressure below this, is a slip of the pen. */
 const LEAST_RPM = 200
+const LEAST_SPECIFIED_KPA = 1
 
 /**
  * Only the difference that the pump makes follows the square of its speed, so the static pressure comes off
@@ -30,7 +31,7 @@ export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
   if (record.port) {
     if (!record.static) out.missing.push('static')
     const turning = record.engineRpm !== undefined && record.engineRpm >= LEAST_RPM
-    const usable = specified !== undefined && specified.rpm >= LEAST_RPM && correctedSi(specified.pressure) > 0
+    const usable = specified !== undefined && specified.rpm >= LEAST_RPM && correctedSi(specified.pressure) >= LEAST_SPECIFIED_KPA
     if (!turning) out.missing.push('speed')
     if (!usable) out.missing.push('specification')
     const port = correctedSi(record.port)

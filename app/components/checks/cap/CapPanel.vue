@@ -83,6 +83,7 @@ async function keep() {
         <QuantityField v-model="held" label="A minute after" kind="pressure" :instrument="gauge" :limits="limits" optional hint="After it opened and closed again" />
         <InstrumentPick v-model="gauge" :kinds="['cap-adapter', 'pressure-tester']" :start="last?.data.opening?.instrument" />
       </div>
+      <CheckTimer check="cap" :minutes="1" label="It has opened and closed" />
       <p v-if="wrongMarking" class="problem" role="alert">Wrong cap for this place: it is marked {{ preferences.show('pressure', marking!.si) }}, asked for here is {{ preferences.show('pressure', rating!) }}.</p>
       <ChoiceRow v-model="vacuumValve" label="Vacuum valve" :options="[{ value: 'free', text: 'Free' }, { value: 'stuck', text: 'Stuck' }, { value: 'not-tested', text: 'Not tried' }]" />
       <ChoiceRow v-model="seals" label="Seals" :options="[{ value: 'good', text: 'Good' }, { value: 'damaged', text: 'Damaged' }, { value: 'not-looked', text: 'Not looked at' }]" />

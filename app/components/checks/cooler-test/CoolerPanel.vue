@@ -23,6 +23,7 @@ const of = (which: string) => all.value.findLast((t) => t.data.which === which)
       <ChoiceRow :label="w.text" :disabled="!mayRecord" :options="[{ value: 'leaks', text: 'Leaks' }, { value: 'tight', text: 'Tight' }]" :model-value="of(w.value)?.data.result" @update:model-value="keep({ which: w.value, result: $event }, of(w.value)?.id)" />
       <v-btn v-if="of(w.value)" :disabled="!mayRecord" @click="takeBack(of(w.value)!.id)">Take it back</v-btn>
     </div>
+    <CheckTimer check="cooler-test" :minutes="10" label="Pressed, watching" />
     <CheckResult :outcome="outcomeOf(all.at(-1)?.id)" />
   </div>
 </template>

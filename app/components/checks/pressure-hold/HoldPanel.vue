@@ -34,6 +34,7 @@ const touch = useMediaQuery('(pointer: coarse)')
 const problem = ref('')
 const correcting = ref<CaseRecord>()
 const ending = ref(false)
+const settingUp = ref(false)
 const offset = computed(() => start.value?.data.target.instrumentOffsetSi ?? 0)
 
 const plain = (si: number) => formatNumber('pressure', si, preferences.units, { kPa: 1, psi: 2, bar: 3 }[unit.value]).replace('−', '-').replace(/\.?0+$/, '')
@@ -107,7 +108,7 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
 </script>
 
 <template>
-  <HoldSetup v-if="!start" @started="again = false" />
+  <HoldSetup v-if="!start || settingUp" :key="start?.id" :old="settingUp ? start : undefined" @started="again = settingUp = false" />
   <div v-else class="stack hold">
     <p class="quiet head"><strong>{{ running ? formatClock(elapsed) : `Ended at ${formatClock(end!.data.elapsedSeconds)}` }}</strong> · target {{ preferences.show('pressure', correctedSi(start.data.target)) }}<template v-if="analysis">, at most {{ preferences.show('pressure', analysis.allowedKPaGauge) }}</template><template v-if="offset !== 0"> · gauge reads {{ preferences.show('pressure', Math.abs(offset)) }} {{ offset < 0 ? 'low' : 'high' }}</template></p>
     <p v-for="caution in shownCautions" :key="caution.id" class="caution" :class="{ danger: caution.id !== 'caution.hold' }">{{ preferences.say(caution) }}</p>
@@ -129,7 +130,7 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
         <p v-if="analysis" class="verdict" :class="analysis.state" role="status" data-testid="verdict"><strong>{{ HOLD_STATE_NAMES[analysis.state] }}</strong> {{ verdictWords }}</p>
       </div>
     </div>
-    <template v-if="running && open.mayRecord.value">
+    <template v-if="(running || correcting) && open.mayRecord.value">
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <form class="entry" @submit.prevent="add">
         <button type="button" class="plain-button nudge" aria-label="One step lower" @click="nudge(-1)">−</button>
@@ -137,7 +138,7 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
         <button type="button" class="plain-button nudge" aria-label="One step higher" @click="nudge(1)">+</button>
         <v-btn type="submit" class="solid add" data-testid="add-reading">{{ correcting ? 'Keep correction' : atShown && at ? `Add at ${at}` : `Add at ${formatClock(elapsed)}` }}</v-btn>
         <v-btn v-if="correcting" @click="correcting = undefined; atShown = false; at = ''">Leave it</v-btn>
-        <template v-else>
+        <template v-else-if="running">
           <v-btn :disabled="heard" @click="remark('hiss-heard')">{{ heard ? 'Hiss noted' : 'Hiss heard' }}</v-btn>
           <v-btn :disabled="readings.length === 0" @click="undo">Undo</v-btn>
         </template>
@@ -150,21 +151,23 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
         <button v-if="!padShown" type="button" class="plain-button" @click="padShown = true">Numeric pad</button>
         <button type="button" class="plain-button" @click="atShown = !atShown">At another time</button>
         <v-text-field v-if="atShown" v-model="at" label="Minutes and seconds, like 4:30" class="at" />
-        <button v-if="readings.length < 2" type="button" class="plain-button" @click="remark('target-not-reached')">Target never reached</button>
-        <button type="button" class="plain-button" @click="ending = true">End the hold</button>
+        <button v-if="running && readings.length < 2" type="button" class="plain-button" @click="remark('target-not-reached')">Target never reached</button>
+        <button v-if="running" type="button" class="plain-button" @click="ending = true">End the hold</button>
       </div>
     </template>
-    <HoldEnding v-if="ending" :run="start.id" :elapsed-seconds="elapsed" @done="ending = false" />
+    <HoldEnding v-if="ending" :run="start.id" :old="end" :elapsed-seconds="elapsed" @done="ending = false" />
     <p v-if="analysis"><strong>A pass here {{ analysis.state === 'tight' ? 'does' : 'would' }} not clear:</strong> {{ analysis.doesNotProve.map(preferences.say).join('; ') }}.</p>
     <ul v-if="analysis && analysis.notes.length > 0" class="notes small"><li v-for="note in analysis.notes" :key="note.id">{{ preferences.say(note) }}</li></ul>
     <div v-if="!running" class="row">
       <v-btn class="solid" :disabled="!open.mayRecord.value" @click="again = true">Hold again</v-btn>
       <v-btn @click="emit('check', 'look-round')">Look for the place</v-btn>
+      <v-btn :disabled="!open.mayRecord.value" @click="ending = true">Correct the end</v-btn>
     </div>
     <HoldCompare />
     <details v-if="readings.length > 0" class="readings">
       <summary>{{ readings.length }} readings: look, correct</summary>
-      <ul><li v-for="r in readings" :key="r.id"><span>{{ formatClock(r.data.elapsedSeconds) }}</span><strong>{{ preferences.show('pressure', correctedSi(r.data.pressure)) }}</strong><span class="quiet small">typed {{ r.data.pressure.typed }}{{ bench.isWaiting(r.id) ? ' · kept' : ' · sent' }}</span><button v-if="running" type="button" class="plain-button" @click="correct(r as never)">Correct</button></li></ul>
+      <ul><li v-for="r in readings" :key="r.id"><span>{{ formatClock(r.data.elapsedSeconds) }}</span><strong>{{ preferences.show('pressure', correctedSi(r.data.pressure)) }}</strong><span class="quiet small">typed {{ r.data.pressure.typed }}{{ bench.isWaiting(r.id) ? ' · kept' : ' · sent' }}</span><button type="button" class="plain-button" :disabled="!open.mayRecord.value" @click="correct(r as never)">Correct</button></li></ul>
+      <button type="button" class="plain-button" :disabled="!open.mayRecord.value" @click="settingUp = true">Correct the set-up</button>
     </details>
   </div>
 </template>

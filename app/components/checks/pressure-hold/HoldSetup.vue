@@ -9,13 +9,14 @@ import type { Instrument } from '../../../../core/casefile/schema'
 import { correctedSi, type QuantityRecord } from '../../../../core/quantity/record'
 
 /** Everything that must be known before the clock starts: gauge, target from the cap and never above it, strokes, level. */
+const props = defineProps<{ old?: { id: string; data: HoldStart } | undefined }>()
 const emit = defineEmits<{ started: [] }>()
 const open = useOpenCase()
 const bench = useBench()
 const preferences = usePreferences()
 const gauges = computed(() => bench.instrumentsOf(['pressure-tester']))
 const thermometer = ref<Instrument>()
-const gaugeId = ref<string | 'new'>(gauges.value[0]?.id ?? 'new')
+const gaugeId = ref<string | 'new'>(props.old?.data.target.instrument ?? gauges.value[0]?.id ?? 'new')
 const gaugeName = ref('')
 const step = ref<QuantityRecord | undefined>(undefined)
 const offset = ref<QuantityRecord | undefined>(undefined)
@@ -35,12 +36,12 @@ const proposed = computed<QuantityRecord>(() => {
   const value = Math.floor(shown * 10 ** digits + 1e-9) / 10 ** digits
   return { typed: String(value), value, unit, si: toCore('pressure', value, unit) }
 })
-const target = ref<QuantityRecord | undefined>(proposed.value)
+const target = ref<QuantityRecord | undefined>(props.old?.data.target ?? proposed.value)
 watch(proposed, (value) => (target.value = value))
-const strokes = ref('')
-const coolant = ref<QuantityRecord>()
-const level = ref<HoldStart['level']>()
-const plan = ref<HoldStart['plan']>('usual')
+const strokes = ref(String(props.old?.data.strokes ?? ''))
+const coolant = ref<QuantityRecord | undefined>(props.old?.data.coolantAtStart)
+const level = ref<HoldStart['level'] | undefined>(props.old?.data.level)
+const plan = ref<HoldStart['plan']>(props.old?.data.plan ?? 'usual')
 const problem = ref('')
 const refusal = computed(() => {
   const t = target.value && targetProblem({ ...target.value, instrumentOffsetSi: offsetSi.value }, allowed.value)
@@ -67,7 +68,7 @@ async function start() {
     target: { ...target.value, instrument: id, instrumentOffsetSi: offsetSi.value },
     resolutionKPa: resolution.value, strokes: count, strokeVolumeML: count ? strokeML.value : undefined, coolantAtStart: coolant.value, level: level.value,
     capPlace: cap.value?.place, capMarking: marking, plan: plan.value,
-  })
+  }, props.old ? { supersedes: props.old.id, corrects: true } : {})
   emit('started')
 }
 </script>
@@ -78,7 +79,7 @@ async function start() {
     <div class="row top">
       <div class="gauge">
         <label for="gauge">Gauge</label>
-        <select id="gauge" v-model="gaugeId"><option v-for="g in gauges" :key="g.id" :value="g.id">{{ g.name }}{{ typeof g.offsetSi === 'number' && g.offsetSi !== 0 ? `, reads ${preferences.show('pressure', Math.abs(g.offsetSi))} ${g.offsetSi < 0 ? 'low' : 'high'}` : '' }}</option><option value="new">Another gauge</option></select>
+        <select id="gauge" v-model="gaugeId" :disabled="old !== undefined"><option v-for="g in gauges" :key="g.id" :value="g.id">{{ g.name }}{{ typeof g.offsetSi === 'number' && g.offsetSi !== 0 ? `, reads ${preferences.show('pressure', Math.abs(g.offsetSi))} ${g.offsetSi < 0 ? 'low' : 'high'}` : '' }}</option><option value="new">Another gauge</option></select>
       </div>
       <QuantityField v-model="target" label="Pump until it shows" kind="pressure" :limits="{ min: 1, max: 400 }" :hint="`At most ${preferences.show('pressure', allowed.maximumKPaGauge)} true, from the ${{ marking: 'cap’s marking', system: 'system’s rating', default: 'cautious default' }[allowed.basis]}`" />
       <div class="strokes">
@@ -98,12 +99,13 @@ async function start() {
     <ChoiceRow v-model="level" label="Level in the system" :options="[{ value: 'near-full', text: 'Near full, marked' }, { value: 'low', text: 'Low' }, { value: 'not-known', text: 'Not known' }]" />
     <div class="row top">
       <QuantityField v-model="coolant" label="Coolant temperature now" kind="temperature" :instrument="thermometer" :limits="{ min: -40, max: 150 }" optional hint="With the one at the end, cooling is taken off" />
-      <InstrumentPick v-model="thermometer" :kinds="['thermometer', 'infrared', 'scan-tool']" />
+      <InstrumentPick v-model="thermometer" :start="old?.data.coolantAtStart?.instrument" :kinds="['thermometer', 'infrared', 'scan-tool']" />
       <ChoiceRow v-model="plan" label="Limit" :options="[{ value: 'usual', text: 'Usual: 7 kPa in 15 min' }, { value: 'strict', text: 'Strict: none in 10 min' }]" />
     </div>
     <p v-if="hot" class="problem" role="alert">{{ preferences.say({ id: 'caution.notCold', parameters: {} }) }}</p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid start" :disabled="!open.mayRecord.value || refusal !== '' || hot" @click="start">Pumped up: start the clock</v-btn>
+    <v-btn class="solid start" :disabled="!open.mayRecord.value || refusal !== '' || hot" @click="start">{{ old ? 'Keep the corrected set-up' : 'Pumped up: start the clock' }}</v-btn>
+    <v-btn v-if="old" @click="emit('started')">Leave as it was</v-btn>
   </div>
 </template>
 

@@ -22,6 +22,10 @@ watch(gauge, (tester) => {
 const problem = ref('')
 const WORDS = { sound: 'Sound.', 'leaks-a-little': 'Leaks a little: taken off every hold.', unfit: 'Unfit: repair it before a hold.' }
 
+const setDuration = (elapsed: number) => {
+  const minutes = Math.max(0.1, Math.round(elapsed * 10) / 10)
+  duration.value = { typed: String(minutes), value: minutes, unit: 'min', si: minutes * 60 }
+}
 function change() {
   const d = last.value!.data
   startPressure.value = d.startPressure
@@ -60,6 +64,7 @@ async function keep() {
         <QuantityField v-model="step" label="Smallest step of the gauge" kind="pressure" :limits="{ min: 0.01, max: 50 }" />
         <QuantityField v-model="enclosed" label="Volume of hose and gauge" kind="smallVolume" :limits="{ min: 1, max: 2000 }" optional hint="If known; else 20 to 70 mL is taken" />
       </div>
+      <CheckTimer check="tester-self-check" :minutes="2" label="Pumped up and shut" @stopped="setDuration" />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row"><v-btn class="solid" :disabled="!open.mayRecord.value" @click="keep">Keep the self-check</v-btn><v-btn v-if="editing" @click="editing = false">Leave as it was</v-btn></div>
     </template>

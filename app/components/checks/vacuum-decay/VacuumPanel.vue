@@ -29,6 +29,7 @@ async function save() {
       <NumberField v-model="minutes" label="Stood for" unit="min" :min="0.5" :max="240" />
       <InstrumentPick v-model="gauge" :kinds="['pressure-tester']" :start="last?.data.drawn.instrument" />
     </div>
+    <CheckTimer check="vacuum-decay" :minutes="10" label="Drawn and shut" @stopped="minutes = Math.max(0.5, Math.round($event * 2) / 2)" />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep the vacuum test</v-btn>
     <div v-if="last" class="row"><v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn></div>
