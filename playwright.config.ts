@@ -7,8 +7,8 @@ export default defineConfig({
   outputDir: '.data/test-results/playwright',
   timeout: 75_000,
   expect: { timeout: 12_000 },
-  fullyParallel: true,
-  workers: 2,
+  fullyParallel: false,
+  workers: 1,
   retries: 0,
   forbidOnly: true,
   use: {

@@ -38,15 +38,26 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   await expect.poll(async () => suspects.getByRole('list').innerText()).not.toBe(before)
 
   await page.getByText('10 readings: look, correct').click()
-  await page.getByRole('button', { name: 'Correct' }).last().click()
+  await page.getByRole('button', { name: 'Correct', exact: true }).last().click()
   await page.getByLabel('Reading as the gauge shows it', { exact: true }).fill('13.5 psi')
   await page.getByRole('button', { name: 'Keep correction' }).click()
   await expect(page.getByText('typed 13.5 psi')).toBeVisible()
   await expect(page.getByText('10 readings: look, correct')).toBeVisible()
 
   await page.getByRole('button', { name: 'End the hold' }).click()
-  await page.getByRole('radiogroup', { name: 'The tray under it' }).getByRole('radio', { name: 'Wet' }).click()
+  const tray = page.getByRole('radiogroup', { name: 'The tray under it' })
+  await tray.getByRole('radio', { name: 'Dry' }).click()
   await page.getByRole('button', { name: 'Keep the end' }).click()
+  await expect(page.getByRole('button', { name: 'Hold again' })).toBeVisible()
+
+  await page.getByRole('button', { name: 'Correct the end' }).click()
+  await expect(tray.getByRole('radio', { name: 'Dry' })).toBeChecked()
+  await tray.getByRole('radio', { name: 'Wet' }).click()
+  await page.getByRole('button', { name: 'Keep the correction' }).click()
+  await page.getByRole('button', { name: 'Correct the set-up' }).click()
+  await page.getByLabel('Pump strokes it took').fill('31')
+  await page.getByRole('button', { name: 'Keep the corrected set-up' }).click()
+  await expect(page.getByText('10 readings: look, correct')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Hold again' })).toBeVisible()
 
   await page.locator('[data-part=radiator]').click()

@@ -188,7 +188,7 @@ async function follow(page: Page, story: Story, reached: (likely: string[], lead
     await page.waitForTimeout(1200)
     if (reached(await names(), await lead(), await sure())) return trail
     const heading = page.getByRole('heading', { name: /^Next: / })
-    const next = (await heading.innerText()).replace('Next: ', '').trim()
+    const next = (await heading.innerText()).replace('Next: ', '').replace('ask the keeper', 'complaint').trim()
     trail.push(next)
     await page.getByRole('button', { name: 'Go there' }).click()
     const act = DO[next]

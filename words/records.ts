@@ -72,7 +72,12 @@ function list(key: string, value: readonly unknown[]): string | undefined {
   return isNumbers(value) || typeof value[0] === 'object' ? `${value.length} ${fieldName(key)}` : `${fieldName(key)} ${value.map((v) => plain(String(v))).join(', ')}`
 }
 
+/** Fields in the order they are said; the others follow as they stand. A database keeps no order. */
+const ORDER = ['question', 'part', 'fault', 'faults', 'place', 'cylinder', 'which', 'plugged', 'hoursStood', 'elapsedSeconds', 'target', 'marking', 'drawn', 'startPressure', 'before', 'seconds', 'minutes', 'end', 'endPressure', 'after', 'opening', 'after60Seconds', 'durationSeconds', 'coolant', 'level', 'amount', 'per']
+const rank = (key: string) => (ORDER.includes(key) ? ORDER.indexOf(key) : ORDER.length)
+
 /** What a record or an event says, in one line, in words and with its units as they were typed. Empty where its name says all. */
 export function itemWords(item: CaseRecord | CaseEvent): string {
-  return Object.entries(item.data as Record<string, unknown>).flatMap(([key, value]) => words(key, value) ?? []).join(', ').replace('?, ', '? ')
+  const fields = Object.entries(item.data as Record<string, unknown>).toSorted(([a], [b]) => rank(a) - rank(b))
+  return fields.flatMap(([key, value]) => words(key, value) ?? []).join(', ').replace('?, ', '? ')
 }

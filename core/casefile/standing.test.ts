@@ -1,6 +1,9 @@
+import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { isIsolated, sinceLastWork, standing, type CaseEvent } from './records'
+import { assess } from './assess'
+import { readCaseFile } from './read'
+import { isIsolated, ofKind, sinceLastWork, standing, standingRecords, type CaseEvent, type CaseRecord } from './records'
 
 const at = (minute: number) => `2026-11-20T10:${String(minute).padStart(2, '0')}:00.000Z`
 const item = (id: string, kind: string, minute: number, supersedes?: string) => ({ id, kind, observedAt: at(minute), ...(supersedes ? { supersedes } : {}) })
@@ -51,4 +54,29 @@ describe('what the work on the vehicle divides', () => {
     expect([5, 10, 15, 20, 25].map((m) => isIsolated('lower-hose', at(m), list))).toEqual([false, true, true, false, false])
     expect(isIsolated('pump', at(30), list)).toBe(true)
   })
+})
+
+describe('a hold whose set-up was corrected', () => {
+  const file = readCaseFile(readFileSync('data/demo/cases/01-minibus-radiator-seam.json', 'utf8'))
+  const start = ofKind(file.records, 'pressure-hold.start')[0]!
+  const corrected = (n: number, strokes: number, supersedes: string) => ({ ...start, id: `0197bbbb-0000-7000-8000-00000000000${n}`, supersedes, data: { ...start.data, strokes } }) as CaseRecord
+  const first = corrected(1, 20, start.id)
+  const records = [...file.records, first, corrected(2, 24, first.id)]
+
+  it('keeps its readings and its end, through any number of corrections', () => {
+    const before = assess(file).holds[0]!
+    const after = assess({ ...file, records }).holds
+    expect(after).toHaveLength(assess(file).holds.length)
+    expect(after[0]!.records.start.strokes).toBe(24)
+    expect(after[0]!.records.readings.map((r) => r.pressure.si)).toEqual(before.records.readings.map((r) => r.pressure.si))
+    expect(after[0]!.records.end).toEqual({ ...before.records.end, run: '0197bbbb-0000-7000-8000-000000000002' })
+    expect(after[0]!.startedAt).toBe(before.startedAt)
+  })
+  it('a hold taken back whole comes back whole', () => {
+    const gone = { ...start, id: '0197bbbb-0000-7000-8000-000000000008', kind: 'withdrawn', data: {}, supersedes: start.id } as CaseRecord
+    const back = { ...gone, id: '0197bbbb-0000-7000-8000-000000000009', supersedes: gone.id } as CaseRecord
+    expect(assess({ ...file, records: [...file.records, gone] }).holds).toEqual([])
+    expect(assess({ ...file, records: [...file.records, gone, back] }).holds).toEqual(assess(file).holds)
+  })
+  it('changes nothing where nothing was corrected', () => expect(standingRecords(file.records)).toEqual(standing(file.records)))
 })

@@ -32,5 +32,5 @@ circle { fill: var(--sheet); stroke: var(--ink-2); stroke-width: 2; }
 .number { text-anchor: middle; font-size: 26px; font-weight: 600; fill: var(--ink); }
 .says { text-anchor: middle; font-size: 14px; fill: var(--ink); font-weight: 500; }
 /* On a phone the words of many cylinders would be too small to read: what is open shows by its dashes. */
-@media (max-width: 600px) { .many .says { font-size: 19px; } .many .open .says { display: none; } }
+@media (max-width: 600px) { .many .says { font-size: 18px; transform: translateY(1px); } .many circle { r: 30px; } .many .open .says { display: none; } }
 </style>

@@ -29,7 +29,7 @@ export function lookSigns(source: string, look: PartLook): SignReading[] {
         true,
         look.seen === 'issuing' ? { whenPresent: 0.8, whenAbsent: 0.004 } : { whenPresent: 0.6, whenAbsent: 0.03 },
         says,
-        0.97,
+        look.seen === 'issuing' ? 0.995 : 0.98,
       ),
     )
   else if (look.pressed && look.seen === 'dry')

@@ -34,6 +34,8 @@ const touch = useMediaQuery('(pointer: coarse)')
 const problem = ref('')
 const correcting = ref<CaseRecord>()
 const ending = ref(false)
+/** A set-up that was kept, new or corrected, ends setting up, whoever kept it. */
+watch(() => starts.value.at(-1)?.id, () => { again.value = settingUp.value = false })
 const settingUp = ref(false)
 const offset = computed(() => start.value?.data.target.instrumentOffsetSi ?? 0)
 
@@ -108,7 +110,7 @@ const COMPARE = { explains: 'explains the loss reported', part: 'only a part of 
 </script>
 
 <template>
-  <HoldSetup v-if="!start || settingUp" :key="start?.id" :old="settingUp ? start : undefined" @started="again = settingUp = false" />
+  <HoldSetup v-if="!start || settingUp" :old="settingUp ? start : undefined" @left="settingUp = false" />
   <div v-else class="stack hold">
     <p class="quiet head"><strong>{{ running ? formatClock(elapsed) : `Ended at ${formatClock(end!.data.elapsedSeconds)}` }}</strong> · target {{ preferences.show('pressure', correctedSi(start.data.target)) }}<template v-if="analysis">, at most {{ preferences.show('pressure', analysis.allowedKPaGauge) }}</template><template v-if="offset !== 0"> · gauge reads {{ preferences.show('pressure', Math.abs(offset)) }} {{ offset < 0 ? 'low' : 'high' }}</template></p>
     <p v-for="caution in shownCautions" :key="caution.id" class="caution" :class="{ danger: caution.id !== 'caution.hold' }">{{ preferences.say(caution) }}</p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
 import { proposedCap } from '../../../../core/casefile/assess'
 import { knownValue } from '../../../../core/casefile/profile'
 import { allowedPressure, targetProblem } from '../../../../core/checks/pressure-hold/limits'
@@ -10,13 +11,15 @@ import { correctedSi, type QuantityRecord } from '../../../../core/quantity/reco
 
 /** Everything that must be known before the clock starts: gauge, target from the cap and never above it, strokes, level. */
 const props = defineProps<{ old?: { id: string; data: HoldStart } | undefined }>()
-const emit = defineEmits<{ started: [] }>()
+const emit = defineEmits<{ left: [] }>()
 const open = useOpenCase()
 const bench = useBench()
 const preferences = usePreferences()
 const gauges = computed(() => bench.instrumentsOf(['pressure-tester']))
 const thermometer = ref<Instrument>()
-const gaugeId = ref<string | 'new'>(props.old?.data.target.instrument ?? gauges.value[0]?.id ?? 'new')
+/** The gauge used last on this device; else one that is known by how much it is off. */
+const lastGauge = useLocalStorage('thermognosis.gauge', '')
+const gaugeId = ref<string | 'new'>(props.old?.data.target.instrument ?? gauges.value.find((g) => g.id === lastGauge.value)?.id ?? gauges.value.find((g) => typeof g.offsetSi === 'number')?.id ?? gauges.value[0]?.id ?? 'new')
 const gaugeName = ref('')
 const step = ref<QuantityRecord | undefined>(undefined)
 const offset = ref<QuantityRecord | undefined>(undefined)
@@ -69,7 +72,7 @@ async function start() {
     resolutionKPa: resolution.value, strokes: count, strokeVolumeML: count ? strokeML.value : undefined, coolantAtStart: coolant.value, level: level.value,
     capPlace: cap.value?.place, capMarking: marking, plan: plan.value,
   }, props.old ? { supersedes: props.old.id, corrects: true } : {})
-  emit('started')
+  lastGauge.value = id
 }
 </script>
 
@@ -105,7 +108,7 @@ async function start() {
     <p v-if="hot" class="problem" role="alert">{{ preferences.say({ id: 'caution.notCold', parameters: {} }) }}</p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid start" :disabled="!open.mayRecord.value || refusal !== '' || hot" @click="start">{{ old ? 'Keep the corrected set-up' : 'Pumped up: start the clock' }}</v-btn>
-    <v-btn v-if="old" @click="emit('started')">Leave as it was</v-btn>
+    <v-btn v-if="old" @click="emit('left')">Leave as it was</v-btn>
   </div>
 </template>
 
