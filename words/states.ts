@@ -1,5 +1,6 @@
 /** What each state of a check is called on a screen and in a report. */
 export const STATE_NAMES: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  'level-and-condition': { overfull: 'Above the mark.', right: 'Level right.', low: 'Level low.', empty: 'Nearly empty.', 'pressure-left': 'Pressure left after the night.', 'oil-in-coolant': 'Oil in the coolant.', 'coolant-in-oil': 'Coolant in the engine oil.', 'gearbox-fluid': 'Gearbox fluid in the coolant.', brown: 'Rusty coolant.', sludge: 'Sludge.', mixed: 'Two coolants mixed.', sealant: 'Sealant in it.', 'water-below': 'The liquid below is water.' },
   'look-round': { fins: 'Fins blocked.', stack: 'Matted between the cores.', shroud: 'Shroud broken or missing.', blades: 'Blades broken.', duct: 'Air duct missing.', lowerHose: 'Lower hose soft.', upperHoseCold: 'Upper hose drawn flat.', tank: 'Tank bulged.', insideHoses: 'Hoses crunch inside.' },
   mix: { right: 'Mix is right.', 'too-thin': 'Too thin.', 'too-strong': 'Too strong.' },
   'clean-and-dry': { wiped: 'Wiped.' },

@@ -355,14 +355,16 @@ export const useBench = defineStore('bench', () => {
   const profileOf = (vehicleId: string): LocalProfile | undefined =>
     [...profiles.value.values()].filter((p) => p.vehicle === vehicleId).sort((a, b) => (a.seq ?? Infinity) - (b.seq ?? Infinity) || (a.id < b.id ? -1 : 1)).at(-1)
 
-  /** Systems known in the shop, one for each name of a vehicle, those of the same name first: what another of its kind can start from. */
+  /** Systems known in the shop, one for each name of a vehicle and the newest of it, those of the same name first: what another of its kind can start from. */
   function templatesFor(name: string, except?: string): { name: string; profile: SystemProfile }[] {
-    const out = new Map<string, SystemProfile>()
+    const newest = new Map<string, LocalProfile>()
     for (const vehicle of vehicles.value.values()) {
-      const profile = profileOf(vehicle.id)?.profile
-      if (vehicle.id !== except && profile && Object.keys(profile).length > 2) out.set(vehicle.name, profile)
+      const mine = profileOf(vehicle.id)
+      if (vehicle.id === except || !mine || Object.keys(mine.profile).length <= 2) continue
+      const known = newest.get(vehicle.name)
+      if (!known || (known.seq ?? Infinity) < (mine.seq ?? Infinity)) newest.set(vehicle.name, mine)
     }
-    return [...out].map(([of, profile]) => ({ name: of, profile })).sort((a, b) => Number(b.name === name) - Number(a.name === name) || a.name.localeCompare(b.name)).slice(0, 4)
+    return [...newest].map(([of, { profile }]) => ({ name: of, profile })).sort((a, b) => Number(b.name === name) - Number(a.name === name) || a.name.localeCompare(b.name)).slice(0, 4)
   }
 
   function caseInput(caseId: string): CaseInput | undefined {

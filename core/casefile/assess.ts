@@ -1,6 +1,5 @@
 import { analyseCap, capSigns, type CapAnalysis } from '../checks/cap/analysis'
 import { interviewSigns, lossSizeSign, pressurisedHours, reportedLossPerWeek, stopDrivingAdvice } from '../checks/interview/analysis'
-import { levelSigns } from '../checks/level-and-condition/signs'
 import { lookSigns } from '../checks/look-round/signs'
 import { analyseHold, type HoldAnalysis, type HoldContext, type HoldRecords } from '../checks/pressure-hold/analysis'
 import { holdSigns } from '../checks/pressure-hold/signs'
@@ -87,7 +86,6 @@ export function assess(input: CaseInput): Assessment {
   const answers = ofKind(records, 'interview.answer')
   for (const answer of answers) add(answer.observedAt, interviewSigns([{ ...answer.data, id: answer.id }]))
   if (loss && lossPerWeek) add(loss.observedAt, [lossSizeSign(loss.id, lossPerWeek.litresPerWeek)])
-  for (const level of ofKind(records, 'level-and-condition.look')) add(level.observedAt, levelSigns(level.id, level.data))
   const looks = ofKind(records, 'look-round.part')
   for (const look of looks) add(look.observedAt, lookSigns(look.id, look.data))
 

@@ -14,6 +14,7 @@ import { fanInActionCheck } from './fan-in-action'
 import { gasAnalyserCheck } from './gas-analyser'
 import { heaterCheck } from './heater'
 import { leakTraceCheck } from './leak-trace'
+import { levelCheck } from './level-and-condition'
 import { levelCreepCheck } from './level-creep'
 import { levelFollowUpCheck } from './level-follow-up'
 import { loadRunCheck } from './load-run'
@@ -33,11 +34,11 @@ import { vacuumDecayCheck } from './vacuum-decay'
 import { warmUpRunCheck } from './warm-up-run'
 
 /**
- * One line for each check that turns its own records into outcomes. The interview, the level, the parts looked at,
+ * One line for each check that turns its own records into outcomes. The interview, the parts looked at,
  * the cap, the tester and the hold need each other's results and are put together in `casefile/assess.ts`.
  */
 export const CHECKS: readonly CheckModule[] = [
-  mixCheck, airSideCheck, leakTraceCheck, cleanAndDryCheck, vacuumDecayCheck, crankingRiseCheck, endoscopeCheck, cylinderLeakageCheck, coolerTestCheck,
+  levelCheck, mixCheck, airSideCheck, leakTraceCheck, cleanAndDryCheck, vacuumDecayCheck, crankingRiseCheck, endoscopeCheck, cylinderLeakageCheck, coolerTestCheck,
   fanByHandCheck, beltAndPumpCheck, coldSoakCheck, fanCircuitCheck,
   warmUpRunCheck, sensorAgreementCheck, fanInActionCheck, clutchHotCheck, heaterCheck, radiatorSurveyCheck, pumpDeliveryCheck,
   chemicalGasTestCheck, gasAnalyserCheck, runningPressureCheck, levelCreepCheck, actuatorsCheck,

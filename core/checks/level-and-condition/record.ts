@@ -7,6 +7,9 @@ export const levelAndCondition = z.strictObject({
   emulsionInOil: z.enum(['no', 'filler-only', 'dipstick']).optional(),
   residualPressure: z.enum(['none', 'some', 'strong']).optional(),
   look: z.enum(['clear', 'brown', 'sludge']).optional(),
+  /** as it is seen: "green", "violet" */
+  colour: z.string().min(1).max(30).optional(),
+  smell: z.enum(['none', 'exhaust', 'fuel']).optional(),
   /** gel, or two colours */
   mixed: z.enum(['no', 'yes']).optional(),
   /** pink froth: gearbox fluid */

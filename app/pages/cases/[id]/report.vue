@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { itemWords } from '../../../../words/records'
 import { DateTime } from 'luxon'
 import { knownValue, partsOf } from '../../../../core/casefile/profile'
 import { eventsOfKind, ofKind } from '../../../../core/casefile/records'
@@ -28,7 +29,6 @@ const notLooked = computed(() => partsOf(input.value?.vehicle.profile ?? {}).fil
 const repairs = computed(() => eventsOfKind(current.value.events, 'repaired'))
 const people = computed(() => [...new Set([...current.value.records, ...current.value.events].map((r) => who(r.by)))].join(', '))
 const SEEN = { dry: 'dry', stained: 'stained', wet: 'wet', 'dried-and-wet-again': 'dried, wet again', issuing: 'coolant seen issuing' }
-const LEVEL: Record<string, string> = { overfull: 'above the mark', right: 'right', low: 'low', empty: 'nearly empty' }
 const SAYS = { yes: 'yes', no: 'no', 'not-known': 'not known' }
 const outcomes = computed(() => (ranked.value?.assessment.outcomes ?? []).filter((o) => o.check !== 'clean-and-dry'))
 const declared = computed(() => ofKind(current.value.records, 'suspect.declared'))
@@ -86,7 +86,6 @@ function exportCase() {
       </section>
       <section>
         <h2>Seen and said</h2>
-        <p v-for="level in ofKind(current.records, 'level-and-condition.look')" :key="level.id">Cold level: {{ level.data.level ? LEVEL[level.data.level] : 'not looked at' }}. Pressure left after the night: {{ level.data.residualPressure ?? 'not looked at' }}.</p>
         <p v-if="looks.size > 0"><template v-for="(look, p, i) in Object.fromEntries(looks)" :key="p">{{ i ? '; ' : '' }}{{ PART_NAMES[look.part] }}: {{ SEEN[look.seen] }}</template>.</p>
         <p v-if="notLooked.length > 0"><strong>Not looked at:</strong> {{ notLooked.join(', ') }}.</p>
         <ul><li v-for="a in answers" :key="a.id">{{ a.asks }} <strong>{{ SAYS[a.answer] }}</strong></li></ul>
@@ -99,7 +98,7 @@ function exportCase() {
       </section>
       <section v-if="declared.length > 0"><h2>Declared</h2><p v-for="d in declared" :key="d.id"><strong>{{ BOOK.faults.find((f) => f.id === d.data.fault)?.name ?? d.data.fault }}:</strong> {{ d.data.as }}, {{ when(d.observedAt) }}. {{ d.data.because }}</p></section>
       <section v-if="photos.length > 0"><h2>Photographs</h2><div class="photos"><figure v-for="p in photos" :key="p.id"><img :src="bench.pictureUrl(p.data.sha256)" :alt="p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : 'Photograph')"><figcaption class="small">{{ p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : (CHECK_NAMES[p.data.check as CheckId] ?? '')) }}, {{ when(p.observedAt) }}</figcaption></figure></div></section>
-      <section v-if="repairs.length > 0"><h2>Work done</h2><p v-for="repair in repairs" :key="repair.id">{{ when(repair.observedAt) }}: {{ repair.data.work ?? repair.data.faults.join(', ') }}</p></section>
+      <section v-if="repairs.length > 0"><h2>Work done</h2><p v-for="repair in repairs" :key="repair.id">{{ when(repair.observedAt) }}: {{ repair.data.work ?? itemWords(repair) }}</p></section>
       <section v-if="ranked && ranked.assessment.assumptions.length > 0"><h2>Assumed</h2><p v-for="a in ranked.assessment.assumptions" :key="a.id">{{ preferences.say(a) }}</p></section>
       <footer class="small">
         <p>Recorded by {{ people || 'nobody yet' }}. Elevation {{ preferences.show('elevation', input.site.elevationMetres) }}. Cap asked for: {{ knownValue(input.vehicle.profile.caps?.[0]?.ratingKPa) ? preferences.show('pressure', knownValue(input.vehicle.profile.caps?.[0]?.ratingKPa)!) : 'not known' }}. Book {{ ranked?.book.version }} ({{ ranked?.book.hash }}), engine {{ ranked?.engine }}.</p>

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest'
+import { SENTENCES } from '../../../words/catalogue'
+import { STATE_NAMES } from '../../../words/states'
+import { outcome } from '../check.fixture'
+import { levelCheck, levelStates } from './index'
+import { levelAndCondition, type LevelAndCondition } from './record'
+
+const judge = (look: LevelAndCondition) => outcome(levelCheck, 'level-and-condition.look', look)
+
+describe('level and condition', () => {
+  it('strong pressure in a cold system says that gas is made', () => {
+    const seen = judge({ level: 'right', residualPressure: 'strong' })
+    expect(seen.states).toEqual(['right', 'pressure-left'])
+    expect(seen.notes.map((n) => n.id)).toContain('level.gasMade')
+  })
+  it('a full bottle does not clear the radiator behind it; no pressure does not clear gas that escaped', () => {
+    expect(judge({ level: 'right', residualPressure: 'none' }).doesNotProve.map((m) => m.id)).toEqual(['level.pass.radiatorBehind', 'level.pass.noPressure'])
+    expect(judge({ level: 'low' }).doesNotProve).toEqual([])
+  })
+  it('froth under the filler alone is no finding, and is said to come from short trips too', () => {
+    const seen = judge({ emulsionInOil: 'filler-only' })
+    expect(seen.states).toEqual([])
+    expect(seen.doesNotProve.map((m) => m.id)).toEqual(['level.pass.shortTrips'])
+  })
+  it('coolant in the oil, or gearbox fluid in the coolant: not to be run', () => {
+    for (const look of [{ emulsionInOil: 'dipstick' }, { pinkFroth: 'yes' }] as const) expect(judge(look).notes.map((n) => n.id)).toContain('level.doNotRun')
+  })
+  it('a smell asks for a test and moves no sign', () => {
+    expect(judge({ smell: 'exhaust' }).notes.map((n) => n.id)).toEqual(['level.smellsOfExhaust'])
+    expect(judge({ smell: 'exhaust', colour: 'green' }).signs).toEqual([])
+  })
+  it('every finding has a name, every sentence words', () => {
+    const every = { level: 'empty', oilInCoolant: 'yes', emulsionInOil: 'dipstick', residualPressure: 'strong', look: 'sludge', mixed: 'yes', pinkFroth: 'yes', sealant: 'yes', liquidBelow: 'water', smell: 'fuel' } as const
+    for (const state of [...levelStates(every), 'overfull', 'right', 'low', 'brown']) expect(STATE_NAMES['level-and-condition']![state], state).toMatch(/\.$/)
+    for (const look of [every, { level: 'overfull', residualPressure: 'none', emulsionInOil: 'filler-only' }, { smell: 'exhaust' }] as const) {
+      const { notes, doesNotProve, cautions } = judge(look)
+      for (const m of [...notes, ...doesNotProve, ...cautions]) expect(SENTENCES[m.id], m.id).toBeDefined()
+    }
+  })
+  it('a colour is a word, not a page', () => {
+    expect(levelAndCondition.safeParse({ colour: '' }).success).toBe(false)
+    expect(levelAndCondition.safeParse({ colour: 'x'.repeat(31) }).success).toBe(false)
+  })
+})
