@@ -43,6 +43,8 @@ export const CHECK_SENTENCES: Readonly<Record<string, string>> = {
   'level.pass.noPressure': 'gas that has escaped by a cap that does not hold',
   'airSide.oneSideOnly': 'Looked clear from one side only; the far side can be matted shut.',
   'look.pass.hotOrCold': 'leaks that open only hot or only cold',
+  'fanByHand.cold.free': 'Free when cold is met on sound clutches too: turn it again hot, just after switch-off.',
+  'fanByHand.cold.some': 'Some drag when cold is met on sound clutches too: turn it again hot, just after switch-off.',
   'fanByHand.pass.hot': 'the clutch when hot',
   'drive.pass.impeller': 'the impeller inside',
   'coldSoak.pass.hot': 'a sensor that fails only hot',

@@ -6,7 +6,7 @@ export const STATE_NAMES: Readonly<Record<string, Readonly<Record<string, string
   'clean-and-dry': { wiped: 'Wiped.' },
   'leak-trace': { 'source-found': 'Source found.', 'not-found': 'Source not found yet.' },
   'cranking-rise': { 'no-run': 'No run counts yet.', 'no-rise': 'No rise.', rise: 'Pressure rises with cranking.', doubtful: 'Doubtful: within the gauge’s step.' },
-  'fan-by-hand': { 'clutch-free': 'Clutch turns too freely.', 'clutch-dragging': 'Clutch drags cold.', 'clutch-seized': 'Clutch seized.', 'pump-bearing': 'The pump’s bearing rocks.', 'clutch-bearing': 'The clutch’s bearing rocks.', 'blades-damaged': 'Blades damaged.' },
+  'fan-by-hand': { 'clutch-free': 'Clutch turns too freely.', 'clutch-dragging': 'Clutch drags cold.', 'clutch-seized': 'Clutch seized.', 'pump-bearing': 'The pump’s bearing rocks.', 'clutch-bearing': 'The clutch’s bearing rocks.', streaks: 'Fluid streaks on the clutch.', 'blades-damaged': 'Blades damaged.' },
   'belt-and-pump': { 'drive-good': 'The drive turns the pump.', slipping: 'The belt slips.', still: 'The pump stands still.', bearing: 'A pulley wobbles.', misrouted: 'The belt runs the wrong way.' },
   'cold-soak': { agrees: 'The sensor agrees.', biased: 'The sensor is off.', 'not-soaked': 'Not stood long enough to judge.', 'nothing-to-compare': 'Nothing to compare with yet.' },
   'fan-circuit': { 'no-break-found': 'No break found yet.', feed: 'Breaks in the feed.', relay: 'Breaks at the relay.', control: 'Breaks in the control.', ground: 'Breaks in the ground.', motor: 'The motor is dead.', speeds: 'One speed is missing.', direction: 'It blows the wrong way.' },

@@ -142,6 +142,8 @@ describe('fan by hand, drive, body', () => {
     const o = outcome(fanByHandCheck, 'fan-by-hand.test', { drag: 'free', rocking: 'none', streaks: 'not-looked', blades: 'good' }, { profile: { fan: 'viscous-clutch' } })
     expect(o.states).toEqual([])
     expect(outcome(fanByHandCheck, 'fan-by-hand.test', { drag: 'free', rocking: 'none', streaks: 'no', blades: 'good' }, { policy: { ...CONTEXT.policy, clutchColdNormal: 'some-drag' } }).states).toEqual(['clutch-free'])
+    const streaked = outcome(fanByHandCheck, 'fan-by-hand.test', { drag: 'free', rocking: 'none', streaks: 'yes', blades: 'good' }, { profile: { fan: 'viscous-clutch' } })
+    expect([streaked.states, streaked.notes.map((n) => n.id)]).toEqual([['streaks'], ['fanByHand.cold.free']])
   })
   it('play in which the pulley rocks too is the pump’s bearing; the clutch alone is not', () => {
     const play = (rocking: 'pulley-too' | 'clutch-only') => outcome(fanByHandCheck, 'fan-by-hand.test', { drag: 'some', rocking, streaks: 'no', blades: 'good' })

@@ -1,7 +1,7 @@
 import type { Policy } from '../policy'
 import type { FanByHand } from './record'
 
-export type FanByHandState = 'clutch-free' | 'clutch-dragging' | 'clutch-seized' | 'pump-bearing' | 'clutch-bearing' | 'blades-damaged'
+export type FanByHandState = 'clutch-free' | 'clutch-dragging' | 'clutch-seized' | 'pump-bearing' | 'clutch-bearing' | 'streaks' | 'blades-damaged'
 
 /** States named; a cold result that the shop counts as normal is no finding. */
 export function analyseFanByHand(record: FanByHand, policy: Policy): FanByHandState[] {
@@ -11,6 +11,7 @@ export function analyseFanByHand(record: FanByHand, policy: Policy): FanByHandSt
   if (record.drag === 'seized') out.push('clutch-seized')
   if (record.rocking === 'pulley-too') out.push('pump-bearing')
   if (record.rocking === 'clutch-only') out.push('clutch-bearing')
+  if (record.streaks === 'yes') out.push('streaks')
   if (record.blades === 'damaged') out.push('blades-damaged')
   return out
 }

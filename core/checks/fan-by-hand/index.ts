@@ -10,6 +10,9 @@ export const fanByHandCheck = perRecord('fan-by-hand', 'fan-by-hand.test', (reco
   return {
     figures: record.freeTurns === undefined ? {} : { freeTurns: record.freeTurns }, states, facts,
     signs: fanByHandSigns(source, record), doesNotProve: [message('fanByHand.pass.hot')], cautions: [message('caution.engineOffKeyOut')],
-    notes: context.profile.fan !== undefined && context.profile.fan !== 'unknown' && context.profile.fan !== 'viscous-clutch' ? [message('note.clutchOnElectricFan')] : [],
+    notes: [
+      ...(context.profile.fan !== undefined && context.profile.fan !== 'unknown' && context.profile.fan !== 'viscous-clutch' ? [message('note.clutchOnElectricFan')] : []),
+      ...((record.drag === 'free' || record.drag === 'some') && context.policy.clutchColdNormal === 'either' ? [message(`fanByHand.cold.${record.drag}`)] : []),
+    ],
   }
 })

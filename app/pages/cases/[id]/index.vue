@@ -139,7 +139,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
           <HoldPanel v-else @check="choose($event as CheckId)" />
           <PhotoStrip v-if="active !== 'look-round' && active !== 'interview'" :key="active" :check="active" class="photos" />
         </section>
-        <button v-if="more" type="button" class="more" @click="goDown"><span v-if="verdict">{{ verdict }} </span>More below</button>
+        <button v-if="more" type="button" class="more" @click="goDown"><span v-if="verdict">{{ verdict }}</span>More below</button>
         <p v-if="undoable" class="undo" role="status"><span class="grow">Kept: {{ itemName(undoable.kind).toLowerCase() }}.</span><button type="button" class="plain-button" @click="bench.undo(id)">Undo the last entry</button></p>
       </div>
       <section class="sheet loop-sheet" :class="{ shown: tab === 'loop', large: loopLarge }" aria-label="Loop and plan">
@@ -209,7 +209,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
 .page { padding: 20px; }
 .profile { overflow-y: auto; }
 .rail, .right { position: sticky; top: 58px; max-height: calc(100dvh - 58px); overflow-y: auto; }
-@media (min-width: 1000px) { .case { flex: none; height: calc(100dvh - 58px); grid-template-rows: minmax(0, 1fr); } .check { flex: 1; min-height: 0; overflow-y: auto; } .middle { min-height: 0; } /* Lies over the column and takes no room in it: nothing moves under a finger when it comes and goes. */ .more { display: block; position: sticky; bottom: 0; width: calc(100% - 2px); margin: -40px 0 0 1px; height: 40px; border: 0; background: linear-gradient(to bottom, transparent, var(--sheet) 35%); color: var(--cool); font: inherit; font-weight: 600; cursor: pointer; padding: 12px 8px 4px; z-index: 4; } .more span { color: var(--ink); } .loop-sheet.large { max-height: 62%; overflow-y: auto; } }
+@media (min-width: 1000px) { .case { flex: none; height: calc(100dvh - 58px); grid-template-rows: minmax(0, 1fr); } .check { flex: 1; min-height: 0; overflow-y: auto; } .middle { min-height: 0; } /* Lies over the column and takes no room in it: nothing moves under a finger when it comes and goes. */ .more { display: block; position: sticky; bottom: 0; width: calc(100% - 2px); margin: -40px 0 0 1px; height: 40px; border: 0; background: linear-gradient(to bottom, transparent, var(--sheet) 35%); color: var(--cool); font: inherit; font-weight: 600; cursor: pointer; padding: 12px 8px 4px; z-index: 4; } .more span { color: var(--ink); margin-right: 12px; } .loop-sheet.large { max-height: 62%; overflow-y: auto; } }
 @media (max-width: 999px) {
   .case { display: block; padding-bottom: 72px; }
   .rail, .right, .check, .loop-sheet { display: none; position: static; max-height: none; }
