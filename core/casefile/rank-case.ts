@@ -5,6 +5,7 @@ import type { Timeline } from '../inference/timeline'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { LEVELS } from '../knowledge/levels'
 import { nextChecks, type NextCheck } from '../planning/next-check'
+import { locatingCheck, type Locate } from '../planning/locate'
 import { openQuestions, type OpenQuestion } from '../planning/questions'
 import { assess, type Assessment, type CaseInput, type EpochWork } from './assess'
 
@@ -18,6 +19,8 @@ export interface RankedCase {
   next: NextCheck[]
   /** what is still worth asking the keeper, most telling first */
   questions: OpenQuestion[]
+  /** the check that names the place of what is likely already */
+  locate?: Locate
   book: { version: string; hash: string }
   engine: string
 }
@@ -74,9 +77,12 @@ export function leadOf(input: CaseInput): { name: string; probability: number } 
 /** Assesses and ranks a case: the one entry that the screen, the report, the server and the shell share. */
 export function rankCase(input: CaseInput): RankedCase {
   const { assessment, belief } = believe(input)
+  const ranking = rankBelief(belief, assessment.facts)
+  const locate = locatingCheck(ranking.suspects, input)
   const ranked = {
     assessment,
-    ranking: rankBelief(belief, assessment.facts),
+    ranking,
+    ...(locate ? { locate } : {}),
     next: nextChecks(belief, input),
     questions: openQuestions(belief),
     book: { version: BOOK.version, hash: BOOK_HASH },

@@ -79,10 +79,21 @@ const suspicion = computed(() => {
 })
 /** A check that was begun is proposed again only when what is left of it tells this much. */
 const WORTH_GOING_BACK_BITS = 0.3
+/** What tells less than this is not worth the walk to the vehicle. */
+const WORTH_DOING_BITS = 0.05
+/** A lead this sure is located before more is asked about what else it may be. */
+const SURE = 0.9
 const next = computed(() => {
-  const list = answer.value?.ranked.next.filter((n) => isCheck(n.check) && n.check !== active.value && (!done.value.has(n.check) || n.bits > WORTH_GOING_BACK_BITS)) ?? []
-  return list[0] && { ...list[0], check: list[0].check as CheckId }
+  const ranked = answer.value?.ranked
+  const list = ranked?.next.filter((n) => isCheck(n.check) && n.check !== active.value && n.bits > (done.value.has(n.check) ? WORTH_GOING_BACK_BITS : WORTH_DOING_BITS)) ?? []
+  const locate = ranked?.locate && isCheck(ranked.locate.check) && ranked.locate.check !== active.value ? ranked.locate : undefined
+  const isSure = (ranked?.ranking.suspects[0]?.probability ?? 0) >= SURE
+  if (locate && (isSure || list.length === 0)) return { check: locate.check as CheckId, minutes: costOf(locate.check)?.minutes ?? 0, phase: 'cold' as const, says: locate.says }
+  return list[0] && { ...list[0], check: list[0].check as CheckId, says: undefined }
 })
+const coldDone = computed(() => answer.value !== undefined && !next.value && !answer.value.ranked.next.some((n) => n.check === active.value && n.bits > WORTH_DOING_BITS && !done.value.has(n.check)))
+/** Where nothing cold is worth its time: what tells most once the engine is warm. */
+const warmNext = computed(() => answer.value?.ranked.next.find((n) => !isCheck(n.check) && n.bits > WORTH_DOING_BITS))
 const column = useTemplateRef<HTMLElement>('column')
 const { more, verdict, goDown } = useMoreBelow(column)
 const loopLarge = ref(false)
@@ -164,8 +175,13 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
       <div v-if="next" class="next">
         <h3>Next: {{ nextQuestion ? 'ask the keeper' : CHECK_NAMES[next.check].toLowerCase() }}</h3>
         <p v-if="nextQuestion" class="small">“{{ nextQuestion }}” The answer settles most for its time.</p>
+        <p v-else-if="next.says" class="small">{{ next.minutes }} min, only while it is cold. {{ preferences.say(next.says) }}</p>
         <p v-else class="small">{{ next.minutes }} min{{ next.phase === 'cold' ? ', only while it is cold' : '' }}. {{ nextWhy }} It settles most for its time.</p>
         <v-btn class="solid" block @click="choose(next.check)">Go there</v-btn>
+      </div>
+      <div v-else-if="coldDone" class="next">
+        <h3>Cold work is done</h3>
+        <p class="small">No cold check that is left would settle much.<template v-if="warmNext"> Once it is warm: {{ checkName(warmNext.check).toLowerCase() }}, {{ warmNext.minutes }} min.</template></p>
       </div>
       <v-btn class="report" block :to="`/cases/${id}/report`">Report, export</v-btn>
     </aside>
