@@ -134,8 +134,8 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
       <text :x="W / 2" :y="H - 10" class="thing-name">bulkhead</text>
       <g v-for="c in candidates.slice(0, 5)" :key="c.place" class="candidate">
         <circle :cx="spot(c.place).x" :cy="spot(c.place).y" :r="5 + 22 * Math.sqrt(c.share)" :class="{ found: c.found }" />
-        <text v-if="c.share > 0.06" :x="labelAt(c).x" :y="labelAt(c).y" :text-anchor="labelAt(c).anchor">{{ name(c.place) }}</text>
       </g>
+      <g v-for="c in candidates.slice(0, 5).filter((one) => one.share > 0.06)" :key="`name ${c.place}`" class="candidate"><text :x="labelAt(c).x" :y="labelAt(c).y" :text-anchor="labelAt(c).anchor">{{ name(c.place) }}</text></g>
       <g v-for="(d, i) in draft.drips" :key="i" class="drip" :class="{ picked: picked === i }" :transform="`translate(${d.x * W} ${d.y * H})`" role="button" tabindex="0" :aria-label="`Drip ${i + 1}, ${d.perMinute} a minute. Arrow keys move it`" :data-drip="i" @pointerdown.stop="down($event, i)" @click.stop="dragging = undefined; moved = false" @focus="picked = i" @keydown="nudge($event, i)">
         <circle r="24" class="grip" /><path d="M0 -15C7 -4 10 1 10 6A10 10 0 0 1 -10 6C-10 1 -7 -4 0 -15z" /><text y="11">{{ i + 1 }}</text>
       </g>

@@ -52,6 +52,11 @@ const refusal = computed(() => {
 })
 const hot = computed(() => coolant.value !== undefined && correctedSi(coolant.value) >= 40)
 
+/** Opened from the foot of an ended hold, the set-up begins at its first field. */
+const root = useTemplateRef<HTMLElement>('root')
+onMounted(() => root.value?.closest('.panel')?.scrollIntoView({ block: 'nearest' }))
+onMounted(() => root.value?.closest('.check')?.scrollTo({ top: 0 }))
+
 async function start() {
   problem.value = ''
   if (!target.value) return void (problem.value = 'Type the pressure you pumped to.')
@@ -77,7 +82,7 @@ async function start() {
 </script>
 
 <template>
-  <div class="stack">
+  <div ref="root" class="stack">
     <p class="caution">{{ preferences.say({ id: 'caution.hold', parameters: {} }) }} Cold means below 40 °C and no pressure; fit the tester slowly.</p>
     <div class="row top">
       <div class="gauge">

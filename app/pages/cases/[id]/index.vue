@@ -96,6 +96,7 @@ const coldDone = computed(() => answer.value !== undefined && !next.value && !an
 const warmNext = computed(() => answer.value?.ranked.next.find((n) => !isCheck(n.check) && n.bits > WORTH_DOING_BITS))
 const column = useTemplateRef<HTMLElement>('column')
 const { more, verdict, goDown } = useMoreBelow(column)
+watch(active, () => column.value?.scrollTo({ top: 0 }))
 const loopLarge = ref(false)
 /** Where the complaint is what to go back to: the question that tells most. */
 const nextQuestion = computed(() => {
