@@ -22,12 +22,15 @@ export async function ask<T>(method: string, path: string, body?: unknown, timeo
   } catch {
     throw new Unreachable('The server cannot be reached.')
   }
-  const text = await answer.text().catch(() => '')
+  // An answer that breaks off is no answer: what was sent is sent again, and nothing is read out of half of it.
+  const text = await answer.text().catch(() => {
+    throw new Unreachable('The server’s answer broke off.')
+  })
   let json: { error?: { code: string; sentence: string } } & Record<string, unknown>
   try {
     json = JSON.parse(text) as typeof json
   } catch {
-    if (answer.ok) return text as T
+    if (answer.ok && !/\bjson\b/.test(answer.headers.get('content-type') ?? '')) return text as T
     throw new Unreachable('The server answers with something else than it should.')
   }
   if (answer.ok) return json as T

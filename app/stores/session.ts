@@ -25,7 +25,8 @@ export const useSession = defineStore('session', () => {
 
   function measureClock(serverNow: string, sentAt: number) {
     const middle = (sentAt + Date.now()) / 2
-    clockOffsetMs.value = Math.round(Date.parse(serverNow) - middle)
+    const offset = Math.round(Date.parse(serverNow) - middle)
+    if (Number.isFinite(offset)) clockOffsetMs.value = offset
   }
 
   function remember(description: SessionDescription) {
