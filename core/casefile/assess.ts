@@ -121,7 +121,7 @@ export function assess(input: CaseInput): Assessment {
       ...(end ? { end: end.data } : {}),
     }
     const before = looks.filter((l) => compareMoments(l.observedAt, start.observedAt) <= 0 && epochOf(l.observedAt) === epochOf(start.observedAt))
-    const analysis = analyseHold(held, { ...context, grossLeakSeen: before.some((l) => l.data.seen === 'issuing' && !isIsolated(l.data.part, start.observedAt, events)) })
+    const analysis = analyseHold(held, { ...context, grossLeakSeen: before.some((l) => l.data.seen === 'issuing' && !isIsolated(l.data.part, events, start.observedAt)) })
     add(start.observedAt, holdSigns(start.id, held, analysis))
     return { id: start.id, startedAt: start.observedAt, records: held, analysis }
   })

@@ -217,9 +217,9 @@ export function sinceLastWork<T extends { observedAt: string }>(items: readonly 
   return work ? items.filter((item) => compareMoments(work.observedAt, item.observedAt) <= 0) : [...items]
 }
 
-/** Whether a part stood clamped off or plugged at a moment, by the last event that says so. */
-export function isIsolated(part: string, at: string, events: readonly CaseEvent[]): boolean {
-  return events.findLast((e) => (e.kind === 'isolated' || e.kind === 'released') && e.data.part === part && compareMoments(e.observedAt, at) <= 0)?.kind === 'isolated'
+/** Whether a part stood clamped off or plugged, by the last of these events that says so; at a moment, or after all of them. */
+export function isIsolated(part: string, events: readonly CaseEvent[], at?: string): boolean {
+  return events.findLast((e) => (e.kind === 'isolated' || e.kind === 'released') && e.data.part === part && (at === undefined || compareMoments(e.observedAt, at) <= 0))?.kind === 'isolated'
 }
 
 /** The records of one kind, in the order given. */

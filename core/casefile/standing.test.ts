@@ -51,8 +51,8 @@ describe('what the work on the vehicle divides', () => {
   it('a clamped part is shut off from the clamp until the clamp comes off', () => {
     const clamp = (id: string, kind: 'isolated' | 'released', minute: number, part: string) => ({ ...item(id, kind, minute), data: { part } })
     const list = [clamp('1', 'isolated', 10, 'lower-hose'), clamp('2', 'isolated', 12, 'pump'), clamp('3', 'released', 20, 'lower-hose')] as unknown as CaseEvent[]
-    expect([5, 10, 15, 20, 25].map((m) => isIsolated('lower-hose', at(m), list))).toEqual([false, true, true, false, false])
-    expect(isIsolated('pump', at(30), list)).toBe(true)
+    expect([5, 10, 15, 20, 25].map((m) => isIsolated('lower-hose', list, at(m)))).toEqual([false, true, true, false, false])
+    expect([isIsolated('pump', list), isIsolated('lower-hose', list)]).toEqual([true, false])
   })
 })
 

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { ofKind } from '../../../../core/casefile/records'
 import { knownValue } from '../../../../core/casefile/profile'
 import type { CapTest } from '../../../../core/checks/cap/record'
 import type { Instrument } from '../../../../core/casefile/schema'
 import type { QuantityRecord } from '../../../../core/quantity/record'
 
-const open = useOpenCase()
+const { open, last } = useCheck('cap.test')
 const bench = useBench()
 const preferences = usePreferences()
-const last = computed(() => ofKind(open.records.value, 'cap.test').at(-1))
 const analysis = computed(() => open.answer.value?.ranked.assessment.caps.find((c) => c.id === last.value?.id)?.analysis)
 const editing = ref(false)
 const limits = { min: 0, max: 300 }

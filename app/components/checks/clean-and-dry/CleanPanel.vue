@@ -17,7 +17,7 @@ const session = useSession()
 const alreadyWet = computed(() => [...new Map(sinceLastWork(ofKind(open.records.value, 'look-round.part'), open.events.value).map((l) => [l.data.part, l.data])).values()].filter((l) => l.seen === 'issuing' || (l.seen === 'wet' && !l.pressed)).map((l) => l.part))
 /** The likeliest fault of a part: what a repair of it is taken to have cured. */
 const faultOf = (p: Part) => open.answer.value?.ranked.ranking.suspects.find((s) => BOOK.faults.find((f) => f.id === s.fault)?.part === p)
-const clamped = computed(() => new Set<Part>(parts.value.filter((p) => isIsolated(p, '9999-12-31T00:00:00Z', open.events.value))))
+const clamped = computed(() => new Set<Part>(parts.value.filter((p) => isIsolated(p, open.events.value))))
 async function toggle(part: Part) {
   if (!mayRecord.value || part === 'fan') return
   const next = wiped.value.has(part) ? [...wiped.value].filter((p) => p !== part) : [...wiped.value, part]

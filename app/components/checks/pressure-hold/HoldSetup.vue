@@ -54,8 +54,10 @@ const hot = computed(() => coolant.value !== undefined && correctedSi(coolant.va
 
 /** Opened from the foot of an ended hold, the set-up begins at its first field. */
 const root = useTemplateRef<HTMLElement>('root')
-onMounted(() => root.value?.closest('.panel')?.scrollIntoView({ block: 'nearest' }))
-onMounted(() => root.value?.closest('.check')?.scrollTo({ top: 0 }))
+onMounted(() => {
+  root.value?.closest('.panel')?.scrollIntoView({ block: 'nearest' })
+  root.value?.closest('.check')?.scrollTo({ top: 0 })
+})
 
 async function start() {
   problem.value = ''
