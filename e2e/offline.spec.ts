@@ -93,17 +93,27 @@ test('a refused entry is set aside, visible, can be changed, and later entries g
   await allSent(page)
 })
 
-test('two people on one case see each other’s readings', async ({ browser }) => {
-  const [one, two] = await Promise.all([browser.newPage(), browser.newPage()])
+test('every tab of a person shows what another person records, and a page read at once shows all of it', async ({ browser }) => {
+  const context = await browser.newContext({ baseURL: process.env.TEST_BASE_URL! })
+  const one = await context.newPage()
   await signIn(one, 'ilka')
-  const path = await newComplaint(one, 'Shared bus')
+  const path = await newComplaint(one, 'Tabs bus')
   await allSent(one)
-  await signIn(two, 'oren')
-  await two.goto(`${process.env.TEST_BASE_URL}${path}?check=level-and-condition`)
-  await expect(two.getByRole('radiogroup', { name: 'Level, cold' })).toBeVisible()
-  await one.locator('[data-check="level-and-condition"]').click()
-  await one.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: 'Low' }).click()
-  await expect(two.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: 'Low' })).toHaveAttribute('aria-checked', 'true', { timeout: 3000 })
-  await one.close()
-  await two.close()
+  const tabs = [one, await context.newPage(), await context.newPage()]
+  for (const tab of tabs) {
+    await tab.goto(`${path}?check=level-and-condition`)
+    await expect(tab.getByRole('radiogroup', { name: 'Level, cold' })).toBeVisible()
+  }
+  const other = await (await browser.newContext({ baseURL: process.env.TEST_BASE_URL! })).newPage()
+  await signIn(other, 'oren')
+  await other.goto(`${path}?check=level-and-condition`)
+  for (const level of ['Low', 'Right', 'Nearly empty']) {
+    await other.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: level }).click()
+    for (const tab of tabs) await expect(tab.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: level })).toBeChecked({ timeout: 5000 })
+  }
+  await allSent(other)
+  await tabs[1]!.reload()
+  await expect(tabs[1]!.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: 'Nearly empty' })).toBeChecked()
+  await context.close()
+  await other.context().close()
 })

@@ -20,6 +20,11 @@ export async function allSent(page: Page) {
   throw new Error(`not everything was sent: ${await page.locator('main').innerText()}`)
 }
 
+/** What was recorded stands in the browser's database: from here on the page may go. */
+export async function allKept(page: Page) {
+  await expect(page.getByTestId('send-state')).not.toHaveAttribute('aria-label', 'Keeping')
+}
+
 /** Takes a coolant-loss complaint for a new vehicle and passes the start card; gives the case's address. */
 export async function newComplaint(page: Page, vehicle: string) {
   await page.getByRole('link', { name: 'New complaint' }).click()
@@ -35,6 +40,7 @@ export async function newComplaint(page: Page, vehicle: string) {
   await expect(page.getByRole('heading', { name: 'Before you start' })).toBeVisible()
   await page.getByRole('button', { name: 'Read; begin' }).click()
   await expect(page.getByRole('heading', { name: 'Before you start' })).toBeHidden()
+  await allKept(page)
   return new URL(page.url()).pathname
 }
 
@@ -58,6 +64,7 @@ export async function startHold(page: Page, gauge: string) {
   await page.getByRole('radio', { name: 'Near full, marked' }).click()
   await page.getByRole('button', { name: 'Pumped up: start the clock' }).click()
   await expect(page.getByTestId('add-reading')).toBeVisible()
+  await allKept(page)
 }
 
 export async function addReading(page: Page, value: string) {
@@ -66,4 +73,5 @@ export async function addReading(page: Page, value: string) {
   await page.getByLabel('Reading as the gauge shows it', { exact: true }).fill(value)
   await page.getByTestId('add-reading').click()
   await expect(page.getByText(`${before + 1} readings: look, correct`)).toBeVisible()
+  await allKept(page)
 }

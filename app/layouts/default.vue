@@ -11,6 +11,7 @@ const { running, now } = useTimers()
 const sendState = computed(() => {
   if (bench.refused.length > 0) return { text: `${bench.refused.length} set aside`, short: `${bench.refused.length} aside`, bad: true }
   if (session.state === 'signed-out') return { text: `Signed out · ${bench.kept.length} kept`, short: `${bench.kept.length} kept`, bad: true }
+  if (bench.storing > 0) return { text: 'Keeping', short: 'Keeping', bad: false }
   if (bench.kept.length > 0) return { text: bench.reachable ? `Sending ${bench.kept.length}` : `${bench.kept.length} kept, not sent`, short: `${bench.kept.length} kept`, bad: false }
   return { text: bench.reachable ? 'All kept, all sent' : 'No network · all kept', short: bench.reachable ? 'Sent' : 'No net', bad: false }
 })

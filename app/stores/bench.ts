@@ -47,6 +47,10 @@ export const useBench = defineStore('bench', () => {
   let timer: ReturnType<typeof setTimeout> | undefined
   let busy = false
   let again = false
+  /** how far of the server's changes stands in the maps here; another tab of the same person may have stored more */
+  let seen = 0
+  /** entries on their way into the browser's database */
+  const storing = ref(0)
   const told = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('thermognosis-bench')
 
   const maps = { people, vehicles, profiles, instruments, cases, records, events }
@@ -71,21 +75,33 @@ export const useBench = defineStore('bench', () => {
     connectLive()
   }
 
+  /** Reads copy, cursor and outbox as of one moment: what another tab, or the page before, is about to write comes with the next changes. */
   async function readLocal() {
     if (!local) return
     const from = local
-    for (const kind of Object.keys(maps) as Copy[]) {
+    const kinds = Object.keys(maps) as Copy[]
+    const [cursor, waiting, tables] = await from.transaction('r', [...from.copies(), from.outbox], async () => [
+      Number((await from.meta.get('cursor'))?.value ?? 0),
+      await from.outbox.orderBy('order').toArray(),
+      await Promise.all(kinds.map((kind) => from.table<{ id: string }>(kind).toArray())),
+    ] as const)
+    if (local !== from) return
+    seen = cursor
+    for (const [i, kind] of kinds.entries()) {
       maps[kind].value = new Map() as never
-      put(kind, (await from[kind].toArray()) as { id: string }[])
+      put(kind, tables[i]!)
     }
-    await readOutbox()
+    showOutbox(waiting)
   }
 
   async function readOutbox() {
-    if (!local) return
-    outbox.value = await local.outbox.orderBy('order').toArray()
-    for (const item of outbox.value) showItem(item)
-    if (session.current) session.noteWaiting(session.current.person.id, session.current.person.name, outbox.value.length)
+    if (local) showOutbox(await local.outbox.orderBy('order').toArray())
+  }
+
+  function showOutbox(items: OutboxItem[]) {
+    outbox.value = items
+    for (const item of items) showItem(item)
+    if (session.current) session.noteWaiting(session.current.person.id, session.current.person.name, items.length)
   }
 
   function close() {
@@ -131,11 +147,14 @@ export const useBench = defineStore('bench', () => {
     const item: OutboxItem = { id, entity, body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>, by: session.current.person.id, at: new Date().toISOString(), state: 'kept', ...(caseId ? { case: caseId } : {}) }
     // Shown before it is stored, so that a second tap builds on the first; taken away again if it cannot be stored.
     showItem(item)
+    storing.value += 1
     try {
       item.order = await local.outbox.add(item)
     } catch (error) {
       hideItem(item)
       throw error
+    } finally {
+      storing.value -= 1
     }
     outbox.value = [...outbox.value, item]
     session.noteWaiting(session.current.person.id, session.current.person.name, outbox.value.length)
@@ -289,9 +308,8 @@ export const useBench = defineStore('bench', () => {
     const from = local
     if (!from || session.state === 'signed-out') return
     for (;;) {
-      const cursor = Number((await from.meta.get('cursor'))?.value ?? 0)
       const sentAt = Date.now()
-      const page = await ask<Changes>('GET', `/api/changes?after=${cursor}`)
+      const page = await ask<Changes>('GET', `/api/changes?after=${seen}`)
       session.measureClock(page.serverNow, sentAt)
       if (local !== from) return
       const fresh: Record<Copy, { id: string }[]> = {
@@ -299,10 +317,20 @@ export const useBench = defineStore('bench', () => {
         records: page.records.map((r) => ({ id: r.record.id, ...r })),
         events: page.events.map((e) => ({ id: e.event.id, ...e })),
       }
-      await from.transaction('rw', from.copies(), async () => {
+      const kept = await from.transaction('rw', from.copies(), async () => {
+        const stored = Number((await from.meta.get('cursor'))?.value ?? 0)
+        // Signed out in another tab: the copy is gone, and half of it must not stand for the whole.
+        if (stored < seen) return false
         for (const kind of Object.keys(fresh) as Copy[]) await from.table(kind).bulkPut(fresh[kind])
-        await from.meta.put({ key: 'cursor', value: page.cursor })
+        await from.meta.put({ key: 'cursor', value: Math.max(stored, page.cursor) })
+        return true
       })
+      if (local !== from) return
+      if (!kept) {
+        seen = 0
+        continue
+      }
+      seen = page.cursor
       for (const kind of Object.keys(fresh) as Copy[]) put(kind, fresh[kind])
       if (!page.more) return
     }
@@ -324,6 +352,8 @@ export const useBench = defineStore('bench', () => {
   told?.addEventListener('message', () => void readOutbox())
   if (import.meta.client) {
     addEventListener('online', () => void synchronise())
+    // A page that closes before the browser's database has answered would take the entry with it.
+    addEventListener('beforeunload', (leaving) => storing.value > 0 && leaving.preventDefault())
     addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void synchronise())
   }
 
@@ -407,7 +437,7 @@ export const useBench = defineStore('bench', () => {
   const isWaiting = (id: string) => outbox.value.some((i) => i.id === id)
 
   return {
-    people, vehicles, profiles, instruments, cases, records, events, outbox, loaded, reachable, kept, refused,
+    people, vehicles, profiles, instruments, cases, records, events, outbox, loaded, reachable, storing, kept, refused,
     open, leave, synchronise, addRecord, addEvent, withdraw, withdrawEvent, addPhotograph, pictureUrl, undo, undoable, addVehicle, addProfile, addInstrument, addCase, resend, discard,
     instrumentsOf, profileOf, templatesFor, caseInput, caseFileOf, isWaiting,
   }
