@@ -83,14 +83,14 @@ export function bench(runs = 40): BenchResult {
   const belief = new Belief(model, readings)
   const more = benchReadings(model, 47).map((r, i) => ({ ...r, source: `more-${i}`, conditions: `more ${i}` }))
   for (let i = 0; i < Math.min(WARM_RUNS, runs * 2); i++) belief.withOneMore(more[i % more.length]!)
-  const one = timed(120, (i) => belief.withOneMore(more[i % more.length]!))
-  for (let i = 0; i < 3; i++) makePlan(belief, input)
-  const plan = timed(20, () => makePlan(belief, input))
+  const one = timed(runs * 3, (i) => belief.withOneMore(more[i % more.length]!))
+  for (let i = 0; i < Math.min(3, runs); i++) makePlan(belief, input)
+  const plan = timed(Math.ceil(runs / 2), () => makePlan(belief, input))
   const log = benchLog()
   const context = { complaint: input.case.complaint, profile: input.vehicle.profile, policy: DEFAULT_POLICY, atmosphereKPa: 86, mix: { base: 'ethylene-glycol' as const, massFraction: 0.52, elevationMetres: 1300 }, heldKPaGauge: 100, capacityLitres: 9 }
   const analyse = () => analyseWarmUp(gatherSeries([], log), [], context)
   analyse()
-  const logs = timed(12, analyse)
+  const logs = timed(Math.min(12, runs), analyse)
   const baselineStart = performance.now()
   const plain = plainPosterior(model, readings)
   const baseline = performance.now() - baselineStart

@@ -2,10 +2,13 @@ import { spawnSync } from 'node:child_process'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { bench } from './bench'
+import { runCli } from './run'
 import { rankCase } from '../core/casefile/rank-case'
 import { readCaseFile } from '../core/casefile/read'
 
-const run = (args: string[], input?: string) => spawnSync(process.execPath, ['--import', 'tsx', 'cli/main.ts', ...args], { encoding: 'utf8', ...(input === undefined ? {} : { input }) })
+const run = (args: string[], input?: string) => runCli(args, { stdin: () => Buffer.from(input ?? ''), isTty: false })
+/** As it is called from a shell. */
+const call = (args: string[], input = '') => spawnSync(process.execPath, ['--import', 'tsx', 'cli/main.ts', ...args], { encoding: 'utf8', input })
 const seam = 'data/demo/cases/01-minibus-radiator-seam.json'
 
 describe('the command line', () => {
@@ -70,8 +73,11 @@ describe('the command line', () => {
     for (const key of ['fullRankingMs', 'oneMoreReadingMs', 'planMs', 'logAnalysisMs'] as const) expect(Object.keys(result[key])).toEqual(['median', 'p95'])
   }, 120_000)
   it('reads standard input, and files from where npm was called', () => {
-    expect(run(['validate'], readFileSync(seam, 'utf8')).stdout).toMatch(/^Good: /)
+    expect(call(['validate'], readFileSync(seam, 'utf8')).stdout).toMatch(/^Good: /)
     expect(run(['validate', '-'], readFileSync(seam, 'utf8')).stdout).toMatch(/^Good: /)
+    const refused = call(['validate', '-'], '{')
+    expect([refused.status, refused.stdout]).toEqual([2, ''])
+    expect(refused.stderr).toMatch(/cut short/)
     expect(readdirSync('data/demo/cases').length).toBeGreaterThanOrEqual(6)
   })
   it.each([

@@ -1,6 +1,16 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test } from '@playwright/test'
-import { signIn } from './steps'
+import { expect, test, type Page } from '@playwright/test'
+import { openCheck, signIn } from './steps'
+
+/** Goes to a view as one does who is there already: from check to check of a case by the rail, elsewhere by its address. */
+async function show(page: Page, path: string) {
+  const [pathname, check] = path.split('?check=')
+  if (!check || new URL(page.url()).pathname !== pathname) return page.goto(path)
+  const steps = page.getByRole('button', { name: 'Steps', exact: true })
+  if (await steps.isVisible()) await steps.click()
+  await openCheck(page, check)
+  await page.waitForURL((url) => url.searchParams.get('check') === check)
+}
 
 const SIZES = [{ width: 1280, height: 800 }, { width: 390, height: 844 }]
 
@@ -33,7 +43,7 @@ for (const colorScheme of ['light', 'dark'] as const)
       // A panel is looked at in the light theme on a laptop and in the dark one on a phone; everything else in all four.
       const here = (colorScheme === 'light') === size.width > 700 ? panels : panels.filter((p) => /leak-trace|pressure-hold/.test(p))
       for (const path of ['/', '/new', '/settings', '/instruments', '/outbox', `${href}/report`, ...here]) {
-        await page.goto(path)
+        await show(page, path)
         if (path === '/new') await page.getByRole('radio', { name: 'Loses coolant' }).click()
         await expect(page.locator('h1').first()).toBeVisible()
         await check(`${path} at ${size.width}`)

@@ -15,9 +15,10 @@ export async function allSent(page: Page) {
   const sent = page.getByRole('link', { name: 'All kept, all sent' })
   await sent.waitFor({ timeout: 20_000 }).catch(() => undefined)
   if (await sent.isVisible()) return
+  const said = await page.getByTestId('send-state').getAttribute('aria-label')
   await page.getByTestId('send-state').click()
   await page.waitForTimeout(1000)
-  throw new Error(`not everything was sent: ${await page.locator('main').innerText()}`)
+  throw new Error(`not everything was sent; the header said “${said}”, the outbox: ${await page.locator('main').innerText()}`)
 }
 
 /** What was recorded stands in the browser's database: from here on the page may go. */

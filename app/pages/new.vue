@@ -10,6 +10,7 @@ const preferences = usePreferences()
 const complaint = ref<Complaint>()
 const chosen = ref<string>()
 const name = ref('')
+const model = ref('')
 const plate = ref('')
 const bay = ref('')
 const words = ref('')
@@ -19,7 +20,7 @@ const loss = ref<ReportedLoss>()
 const problem = ref('')
 const busy = ref(false)
 const known = computed(() => [...bench.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)))
-const templates = computed(() => bench.templatesFor(name.value))
+const templates = computed(() => bench.templatesFor(model.value.trim() || name.value))
 const complaints = COMPLAINTS.map((value) => ({ value, text: COMPLAINT_NAMES[value] }))
 
 function title() {
@@ -34,7 +35,7 @@ async function take() {
   if (!chosen.value && !name.value.trim()) return void (problem.value = 'Say which vehicle it is: choose one, or give a name.')
   busy.value = true
   try {
-    const vehicle = chosen.value ?? (await bench.addVehicle({ name: name.value.trim(), ...(plate.value.trim() ? { plate: plate.value.trim() } : {}) }, profile.value))
+    const vehicle = chosen.value ?? (await bench.addVehicle({ name: name.value.trim(), ...(model.value.trim() ? { model: model.value.trim() } : {}), ...(plate.value.trim() ? { plate: plate.value.trim() } : {}) }, profile.value))
     const id = await bench.addCase({ complaint: complaint.value, title: title(), vehicle, ...(bay.value.trim() ? { bay: bay.value.trim() } : {}) })
     for (const [question, answer] of answers.value) await bench.addRecord(id, 'interview.answer', { question, answer })
     if (loss.value) await bench.addRecord(id, 'interview.loss', loss.value)
@@ -63,6 +64,7 @@ async function take() {
       </div>
       <div class="row">
         <v-text-field v-if="!chosen" v-model="name" label="Vehicle, as you call it" maxlength="80" class="grow wide" />
+        <v-text-field v-if="!chosen" v-model="model" label="Model" maxlength="80" class="grow" />
         <v-text-field v-if="!chosen" v-model="plate" label="Plate" maxlength="20" class="grow" />
         <v-text-field v-model="bay" label="Bay" maxlength="40" class="grow" />
       </div>

@@ -20,6 +20,8 @@ export const useSession = defineStore('session', () => {
   const current = ref<SessionDescription | undefined>(readStored<SessionDescription | undefined>(REMEMBERED, undefined))
   const state = ref<'unknown' | 'signed-in' | 'offline' | 'signed-out'>('unknown')
   const clockOffsetMs = ref<number>()
+  /** moment of the last sign-in on this page */
+  const signedInAt = ref(0)
   /** entries of each person that wait on this device, by person id */
   const waiting = ref<Record<string, { name: string; count: number }>>(readStored(WAITING, {}))
 
@@ -52,6 +54,7 @@ export const useSession = defineStore('session', () => {
     const sentAt = Date.now()
     const description = await ask<SessionDescription>('POST', '/api/session', { signIn: name, password })
     measureClock(description.serverNow, sentAt)
+    signedInAt.value = Date.now()
     remember(description)
   }
 
@@ -68,5 +71,5 @@ export const useSession = defineStore('session', () => {
     localStorage.setItem(WAITING, JSON.stringify(waiting.value))
   }
 
-  return { current, state, clockOffsetMs, waiting, check, signIn, signOut, measureClock, noteWaiting }
+  return { current, state, clockOffsetMs, signedInAt, waiting, check, signIn, signOut, measureClock, noteWaiting }
 })

@@ -26,6 +26,8 @@ export type Instrument = z.infer<typeof instrument>
 export const vehicle = z.strictObject({
   id: z.uuid(),
   name: z.string().min(1).max(80),
+  /** model as the shop calls it; vehicles of one model can start from one system profile */
+  model: z.string().min(1).max(80).optional(),
   plate: z.string().max(20).optional(),
   year: z.number().int().min(1900).max(2100).optional(),
   kilometres: z.number().min(0).max(5_000_000).optional(),

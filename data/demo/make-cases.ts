@@ -59,7 +59,7 @@ class CaseWriter {
   constructor(
     private readonly number: number,
     private readonly header: { complaint: Complaint; title: string; bay?: string; opened: string; by?: string },
-    private readonly vehicle: { name: string; plate: string; year: number; kilometres: number; profile: SystemProfile },
+    private readonly vehicle: { name: string; model?: string; plate: string; year: number; kilometres: number; profile: SystemProfile },
   ) {
     this.clock = Date.parse(header.opened)
   }
@@ -154,7 +154,7 @@ new CaseWriter(2, { complaint: 'coolant-loss', title: 'boils over on the pass, h
   .cap('2026-11-19T09:50:00Z', 103, 78, 52, { seals: 'damaged' })
   .write('02-salt-truck-weak-cap')
 
-new CaseWriter(3, { complaint: 'coolant-loss', title: 'never a drip, white smoke on the climb', bay: 'Bay 3', opened: '2026-11-18T13:10:00Z', by: OREN }, { name: 'Harl Rescue 4', plate: 'RSC 004', year: 2016, kilometres: 97100, profile: { ...TANK, egrCooler: false, cylinders: 4 } })
+new CaseWriter(3, { complaint: 'coolant-loss', title: 'never a drip, white smoke on the climb', bay: 'Bay 3', opened: '2026-11-18T13:10:00Z', by: OREN }, { name: 'Harl Rescue 4', model: 'Harl Rescue', plate: 'RSC 004', year: 2016, kilometres: 97100, profile: { ...TANK, egrCooler: false, cylinders: 4 } })
   .cautions().loss(1.5, 'week').hours(8).answer('wet-under', 'no').answer('white-exhaust', 'yes').answer('cold-misfire', 'yes').answer('carpet-wet', 'no').answer('recent-drain', 'no')
   .level({ level: 'low', oilInCoolant: 'no', emulsionInOil: 'no', residualPressure: 'some' }, '2026-11-18T13:20:00Z')
   .cap('2026-11-18T13:26:00Z', 103, 105, 100).selfCheck('2026-11-18T13:30:00Z', 100, 99)
@@ -181,7 +181,7 @@ new CaseWriter(5, { complaint: 'coolant-loss', title: 'hose replaced, still lose
   .look('lower-hose', 'dry').look('thermostat', 'dried-and-wet-again').look('upper-hose', 'dry').look('pump', 'wet').look('bypass-hose', 'dry')
   .write('05-minibus-second-leak')
 
-new CaseWriter(6, { complaint: 'coolant-loss', title: 'apprentice’s hold passed, keeper still tops up', bay: 'Bay 5', opened: '2026-11-21T09:00:00Z', by: MAVE }, { name: 'Orlo Kombi post van', plate: 'POS 119', year: 2013, kilometres: 301500, profile: { ...TANK, oilCooler: 'unknown', turboCooled: true } })
+new CaseWriter(6, { complaint: 'coolant-loss', title: 'apprentice’s hold passed, keeper still tops up', bay: 'Bay 5', opened: '2026-11-21T09:00:00Z', by: MAVE }, { name: 'Orlo Kombi post van', model: 'Orlo Kombi', plate: 'POS 119', year: 2013, kilometres: 301500, profile: { ...TANK, oilCooler: 'unknown', turboCooled: true } })
   .cautions().loss(1.2, 'week').answer('wet-under', 'not-known').answer('lost-parked', 'not-known').answer('white-exhaust', 'no')
   .level({ level: 'low' }, '2026-11-21T09:12:00Z')
   .hold({ at: '2026-11-21T09:20:00Z', by: MAVE, targetKPa: 96, fall: 0.02, minutes: 16, level: 'low', gauge: OLD_GAUGE, tray: 'not-looked' })
@@ -195,7 +195,7 @@ new CaseWriter(8, { complaint: 'no-heat', title: 'gauge low on every run, driver
   .cautions().answer('never-warms', 'yes').answer('heater-cold', 'yes').answer('recent-drain', 'no').answer('belt-squeal', 'no')
   .write('08-salt-truck-never-warms')
 
-new CaseWriter(9, { complaint: 'coolant-loss', title: 'a litre a week, sweet smell, screen fogs', bay: 'Bay 3', opened: '2026-11-21T15:20:00Z' }, { name: 'Orlo Kombi crew van', plate: 'CRW 052', year: 2011, kilometres: 267000, profile: { ...TANK, capacityLitres: 8 } })
+new CaseWriter(9, { complaint: 'coolant-loss', title: 'a litre a week, sweet smell, screen fogs', bay: 'Bay 3', opened: '2026-11-21T15:20:00Z' }, { name: 'Orlo Kombi crew van', model: 'Orlo Kombi', plate: 'CRW 052', year: 2011, kilometres: 267000, profile: { ...TANK, capacityLitres: 8 } })
   .cautions().loss(1.2, 'week').hours(10).answer('wet-under', 'no').answer('carpet-wet', 'yes').answer('white-exhaust', 'no').answer('lost-parked', 'not-known').answer('pushed-out-hot', 'no')
   .level({ level: 'low', oilInCoolant: 'no', emulsionInOil: 'filler-only', residualPressure: 'none' }, '2026-11-21T15:30:00Z')
   .cap('2026-11-21T15:36:00Z', 103, 104, 100).selfCheck('2026-11-21T15:40:00Z', 100, 99)
@@ -217,7 +217,7 @@ new CaseWriter(10, { complaint: 'coolant-loss', title: 'two puddles, a cup a day
   .record('leak-trace.trace', { drips: [{ x: 0.5, y: 0.29, perMinute: 5 }, { x: 0.46, y: 0.24, perMinute: 3 }, { x: 0.13, y: 0.38, perMinute: 4 }], airFlow: false, highestWet: 0.85, orientation: 'lengthwise', places: [{ place: 'thermostat-flange', seen: 'wet-again' }, { place: 'weep-hole', seen: 'wet' }, { place: 'tank-seam', seen: 'issuing' }, { place: 'upper-hose', seen: 'dry' }] })
   .write('10-minibus-two-sources')
 
-new CaseWriter(11, { complaint: 'coolant-loss', title: 'uses coolant, shakes when cold, dry below', bay: 'Bay 8', opened: '2026-11-22T09:00:00Z', by: OREN }, { name: 'Harl Rescue 6', plate: 'RSC 006', year: 2015, kilometres: 121800, profile: { ...TANK, cylinders: 4 } })
+new CaseWriter(11, { complaint: 'coolant-loss', title: 'uses coolant, shakes when cold, dry below', bay: 'Bay 8', opened: '2026-11-22T09:00:00Z', by: OREN }, { name: 'Harl Rescue 6', model: 'Harl Rescue', plate: 'RSC 006', year: 2015, kilometres: 121800, profile: { ...TANK, cylinders: 4 } })
   .cautions().loss(1.8, 'week').hours(9).answer('wet-under', 'no').answer('white-exhaust', 'yes').answer('cold-misfire', 'yes').answer('carpet-wet', 'no').answer('recent-drain', 'no')
   .level({ level: 'low', oilInCoolant: 'no', emulsionInOil: 'no', residualPressure: 'some' }, '2026-11-22T09:10:00Z')
   .cap('2026-11-22T09:16:00Z', 103, 104, 100).selfCheck('2026-11-22T09:20:00Z', 100, 99)
@@ -233,7 +233,7 @@ new CaseWriter(12, { complaint: 'overheats', title: 'boils on the pass since the
   .cap('2026-11-22T10:20:00Z', 90, 91, 88, { fitsPlace: 'wrong' })
   .write('12-camper-wrong-cap')
 
-new CaseWriter(13, { complaint: 'overheats', title: 'queue at the depot gate, fan never heard', bay: 'Bay 10', opened: '2026-11-22T12:00:00Z', by: MAVE }, { name: 'Orlo Kombi post van', plate: 'POS 124', year: 2016, kilometres: 187200, profile: { ...TANK, fan: 'electric-relay', fanOnC: 96, fanOffC: 91 } })
+new CaseWriter(13, { complaint: 'overheats', title: 'queue at the depot gate, fan never heard', bay: 'Bay 10', opened: '2026-11-22T12:00:00Z', by: MAVE }, { name: 'Orlo Kombi post van', model: 'Orlo Kombi', plate: 'POS 124', year: 2016, kilometres: 187200, profile: { ...TANK, fan: 'electric-relay', fanOnC: 96, fanOffC: 91 } })
   .cautions().answer('hot-at-idle', 'yes').answer('hot-at-load', 'no').answer('ac-weak-idle', 'yes').answer('heater-cold', 'no').answer('recent-drain', 'no')
   .record('cold-soak.test', { hoursStood: 13, coolant: readBy(SCAN_TOOL, 'temperature', 7, '°C'), ambient: readBy(THERMOMETER, 'temperature', 6, '°C'), intakeAir: readBy(SCAN_TOOL, 'temperature', 7, '°C'), wiring: 'steady' })
   .record('belt-and-pump.look', { pumpTurns: 'yes', slip: 'none', wobble: 'none', routing: 'right' })

@@ -17,7 +17,7 @@ export function factOf(row: FactRow): CaseRecord & CaseEvent {
 }
 
 export const vehicleOf = (row: typeof vehicles.$inferSelect) =>
-  optional({ id: row.id, name: row.name, plate: row.plate, year: row.year, kilometres: row.kilometres })
+  optional({ id: row.id, name: row.name, model: row.model, plate: row.plate, year: row.year, kilometres: row.kilometres })
 
 export const caseOf = (row: typeof cases.$inferSelect) =>
   optional({ id: row.id, complaint: row.complaint, title: row.title, openedAt: row.openedAt, openedBy: row.authorId, vehicle: row.vehicleId, bay: row.bay })

@@ -71,6 +71,7 @@ export const vehicles = pgTable('vehicles', {
   shopId: shopId(),
   id: uuid('id').notNull(),
   name: text('name').notNull(),
+  model: text('model'),
   plate: text('plate'),
   year: integer('year'),
   kilometres: doublePrecision('kilometres'),

@@ -7,6 +7,7 @@ import { costOf } from '../../../../core/planning/check-costs'
 import { QUESTIONS } from '../../../../core/checks/interview/questions'
 import { BOOK } from '../../../../core/knowledge/book'
 import type { PartState } from '../../../components/loop/LoopDrawing.vue'
+import { modelOf } from '../../../offline/templates'
 import { itemName } from '../../../../words/records'
 import { CHECK_NAMES, checkName, COMPLAINT_NAMES, USUAL_CHECKS, type CheckId } from '../../../words-app'
 
@@ -53,7 +54,7 @@ async function startEngine() {
 }
 const usual = computed(() => new Set<CheckId>([...USUAL_CHECKS[input.value?.case.complaint ?? 'coolant-loss'], ...(answer.value?.ranked.next ?? []).filter((n) => isCheck(n.check)).slice(0, 3).map((n) => n.check as CheckId)]))
 const undoable = computed(() => (bench.undoable?.caseId === id ? bench.undoable.item : undefined))
-const templates = computed(() => bench.templatesFor(input.value?.vehicle.name ?? '', input.value?.vehicle.id))
+const templates = computed(() => (input.value ? bench.templatesFor(modelOf(input.value.vehicle), input.value.vehicle.id) : []))
 const acknowledged = computed(() => done.value.has('cautions'))
 function choose(check: CheckId) {
   void router.replace({ query: { ...route.query, check } })

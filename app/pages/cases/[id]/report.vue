@@ -57,7 +57,7 @@ function exportCase() {
     <article class="sheet paper">
       <header>
         <div><h1>Cooling-system report</h1><p>{{ session.current?.shop.name }} · {{ made.toFormat('d LLLL yyyy') }}</p></div>
-        <div class="vehicle"><strong>{{ input.vehicle.name }}</strong><span v-if="input.vehicle.plate">{{ input.vehicle.plate }}</span><span v-if="input.vehicle.kilometres">{{ preferences.show('distance', input.vehicle.kilometres) }}</span></div>
+        <div class="vehicle"><strong>{{ input.vehicle.name }}</strong><span v-if="input.vehicle.model">{{ input.vehicle.model }}</span><span v-if="input.vehicle.plate">{{ input.vehicle.plate }}</span><span v-if="input.vehicle.kilometres">{{ preferences.show('distance', input.vehicle.kilometres) }}</span></div>
       </header>
       <p class="lead"><strong>{{ COMPLAINT_NAMES[input.case.complaint] }}:</strong> {{ input.case.title }}. Opened {{ when(input.case.openedAt) }} by {{ who(input.case.openedBy) }}.</p>
       <p v-if="ranked?.assessment.advice" class="caution">{{ preferences.say(ranked.assessment.advice) }}</p>

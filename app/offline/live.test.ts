@@ -1,0 +1,110 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { followLive } from './live'
+
+/** The browser's lock manager for one name: one holder, the others in line, a wait ended by its signal. */
+class Locks {
+  private tail: Promise<unknown> = Promise.resolve()
+  request(_name: string, { signal }: { signal: AbortSignal }, work: () => Promise<void>) {
+    const turn = this.tail.then(() => (signal.aborted ? Promise.reject(new Error('aborted')) : work()))
+    this.tail = turn.catch(() => undefined)
+    return turn
+  }
+}
+
+class Source extends EventTarget {
+  static readonly CLOSED = 2
+  static open: Source[] = []
+  readyState = 1
+  constructor(readonly url: string) {
+    super()
+    Source.open.push(this)
+  }
+  close() {
+    this.readyState = 2
+    Source.open = Source.open.filter((s) => s !== this)
+  }
+  say(data: string) {
+    this.dispatchEvent(new MessageEvent('message', { data }))
+  }
+  fail() {
+    this.close()
+    this.dispatchEvent(new Event('error'))
+  }
+}
+
+/** Channels of one name hear each other and not themselves. */
+class Channel extends EventTarget {
+  static all: Channel[] = []
+  constructor() {
+    super()
+    Channel.all.push(this)
+  }
+  postMessage(data: unknown) {
+    for (const other of Channel.all) if (other !== this) other.dispatchEvent(new MessageEvent('message', { data }))
+  }
+}
+
+const settled = async () => {
+  for (let i = 0; i < 10; i++) await Promise.resolve()
+}
+let signedIn = true
+function tab() {
+  const changed = vi.fn()
+  return { changed, stop: followLive('ilka', new Channel() as unknown as BroadcastChannel, () => signedIn, changed) }
+}
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  vi.stubGlobal('EventSource', Source)
+  vi.stubGlobal('navigator', { locks: new Locks() })
+  Source.open = []
+  Channel.all = []
+  signedIn = true
+})
+afterEach(() => {
+  vi.unstubAllGlobals()
+  vi.useRealTimers()
+})
+
+describe('following the server', () => {
+  it('opens one connection for all tabs, and every tab hears of a change', async () => {
+    const tabs = [tab(), tab(), tab()]
+    await settled()
+    expect(Source.open.length).toBe(1)
+    Source.open[0]!.say('change')
+    for (const { changed } of tabs) expect(changed).toHaveBeenCalledTimes(1)
+    Source.open[0]!.say('beat')
+    for (const { changed } of tabs) expect(changed).toHaveBeenCalledTimes(1)
+  })
+  it('hands over when the listening tab closes', async () => {
+    const [first, second] = [tab(), tab()]
+    await settled()
+    const before = Source.open[0]
+    first.stop()
+    await settled()
+    expect(Source.open.length).toBe(1)
+    expect(Source.open[0]).not.toBe(before)
+    Source.open[0]!.say('change')
+    expect([first.changed.mock.calls.length, second.changed.mock.calls.length]).toEqual([0, 1])
+  })
+  it('connects again after a while when the server went away, and not when signed out', async () => {
+    tab()
+    await settled()
+    Source.open[0]!.fail()
+    expect(Source.open.length).toBe(0)
+    await vi.advanceTimersByTimeAsync(8_000)
+    expect(Source.open.length).toBe(1)
+    signedIn = false
+    Source.open[0]!.fail()
+    await vi.advanceTimersByTimeAsync(60_000)
+    expect(Source.open.length).toBe(0)
+  })
+  it('a tab that leaves while it waits never connects', async () => {
+    const [first, second] = [tab(), tab()]
+    await settled()
+    second.stop()
+    first.stop()
+    await settled()
+    expect(Source.open.length).toBe(0)
+  })
+})

@@ -1,0 +1,313 @@
+import type { CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
+import { ask, Refusal, Unreachable } from './api'
+import { followLive } from './live'
+import { LocalDatabase, type Entity, type LocalCase, type LocalEvent, type LocalProfile, type LocalRecord, type OutboxItem } from './local-database'
+
+interface Changes {
+  cursor: number
+  more: boolean
+  serverNow: string
+  people: { id: string; name: string | null }[]
+  vehicles: Omit<Vehicle, 'profile'>[]
+  profiles: LocalProfile[]
+  instruments: (Instrument & { supersedes?: string })[]
+  cases: LocalCase[]
+  records: Omit<LocalRecord, 'id'>[]
+  events: Omit<LocalEvent, 'id'>[]
+}
+
+const SOON_MS = 250
+const UNREACHABLE_MS = 2_500
+/** between two looks at the server when nothing is told */
+const QUIET_MS = 15_000
+
+export type Copy = 'people' | 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events'
+
+/**
+ * The shop as this device knows it, and the one outbox that everything recorded goes through. What is written
+ * stands in the browser's database before anything else happens; sending follows in order and by its author only.
+ */
+export function useShopCopy() {
+  const session = useSession()
+  const people = shallowRef(new Map<string, string | null>())
+  const vehicles = shallowRef(new Map<string, Omit<Vehicle, 'profile'>>())
+  const profiles = shallowRef(new Map<string, LocalProfile>())
+  const instruments = shallowRef(new Map<string, Instrument & { supersedes?: string }>())
+  const cases = shallowRef(new Map<string, LocalCase>())
+  const records = shallowRef(new Map<string, LocalRecord>())
+  const events = shallowRef(new Map<string, LocalEvent>())
+  const waitingPictures = shallowRef(new Map<string, string>())
+  const outbox = shallowRef<OutboxItem[]>([])
+  const loaded = ref(false)
+  const reachable = ref(true)
+  let local: LocalDatabase | undefined
+  let owner: string | undefined
+  let stopLive: (() => void) | undefined
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let busy = false
+  let again = false
+  /** how far of the server's changes stands in the maps here; another tab of the same person may have stored more */
+  let seen = 0
+  /** entries on their way into the browser's database */
+  const storing = ref(0)
+  const told = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('thermognosis-bench')
+
+  const maps = { people, vehicles, profiles, instruments, cases, records, events }
+
+  function put(kind: Copy, items: readonly { id: string }[]) {
+    if (items.length === 0) return
+    const next = new Map(maps[kind].value as Map<string, unknown>)
+    for (const item of items) next.set(item.id, kind === 'people' ? (item as { name?: string | null }).name : item)
+    maps[kind].value = next as never
+  }
+
+  /** Opens the signed-in person's own database and shows what it holds, then catches up with the server. */
+  async function open() {
+    const person = session.current?.person
+    if (!person || owner === person.id) return
+    close()
+    owner = person.id
+    const mine = (local = new LocalDatabase(person.id))
+    await readLocal()
+    if (local !== mine) return
+    loaded.value = true
+    void synchronise()
+    connectLive()
+  }
+
+  /** Reads copy, cursor and outbox as of one moment: what another tab, or the page before, is about to write comes with the next changes. */
+  async function readLocal() {
+    if (!local) return
+    const from = local
+    const kinds = Object.keys(maps) as Copy[]
+    const [cursor, waiting, tables] = await from.transaction('r', [...from.copies(), from.outbox], async () => [
+      Number((await from.meta.get('cursor'))?.value ?? 0),
+      await from.outbox.orderBy('order').toArray(),
+      await Promise.all(kinds.map((kind) => from.table<{ id: string }>(kind).toArray())),
+    ] as const)
+    if (local !== from) return
+    seen = cursor
+    for (const [i, kind] of kinds.entries()) {
+      maps[kind].value = new Map() as never
+      put(kind, tables[i]!)
+    }
+    outbox.value = []
+    showOutbox(waiting)
+  }
+
+  let outboxRead: Promise<void> | undefined
+  let outboxMoved = false
+  /** Shows the outbox as it is stored; one reading at a time, and the last one began after the last change. */
+  function readOutbox(): Promise<void> {
+    outboxMoved = true
+    outboxRead ??= (async () => {
+      try {
+        while (outboxMoved && local) {
+          outboxMoved = false
+          const from = local
+          const items = await from.outbox.orderBy('order').toArray().catch((error: unknown) => {
+            if (local === from) throw error
+          })
+          if (items && local === from) showOutbox(items)
+        }
+      } finally {
+        outboxRead = undefined
+      }
+    })()
+    return outboxRead
+  }
+
+  function showOutbox(items: OutboxItem[]) {
+    const shown = new Set(outbox.value.map((i) => `${i.order} ${i.state}`))
+    outbox.value = items
+    for (const item of items) if (!shown.has(`${item.order} ${item.state}`)) showItem(item)
+    if (session.current) session.noteWaiting(session.current.person.id, session.current.person.name, items.length)
+  }
+
+  function close() {
+    stopLive?.()
+    clearTimeout(timer)
+    local?.close()
+    local = undefined
+    owner = undefined
+    loaded.value = false
+    seen = 0
+    outbox.value = []
+    for (const kind of Object.keys(maps) as Copy[]) maps[kind].value = new Map() as never
+  }
+
+  /** Signs out: the copy of the shop leaves this device, what was not sent stays until its author is back. */
+  async function leave() {
+    await local?.forgetCopy()
+    close()
+    await session.signOut()
+  }
+
+  /** Shows what waits in the outbox as if it were here already. */
+  function showItem(item: OutboxItem) {
+    if (item.state === 'refused') return
+    const body = item.body as Record<string, { id: string }>
+    if (item.entity === 'vehicles') put('vehicles', [body.vehicle!])
+    else if (item.entity === 'instruments') put('instruments', [body.instrument!])
+    else if (item.entity === 'cases') put('cases', [{ ...(body.case as unknown as CaseHeader), elevationMetres: session.current?.shop.elevationMetres ?? 0 } as { id: string }])
+    else if (item.entity === 'photographs') waitingPictures.value = new Map(waitingPictures.value).set(item.id, `data:image/jpeg;base64,${(item.body as { base64: string }).base64}`)
+    else if (item.entity === 'profiles') put('profiles', [body as never])
+    else if (item.entity === 'records') put('records', [{ id: item.id, ...body } as never])
+    else put('events', [{ id: item.id, ...body } as never])
+  }
+
+  function hideItem(item: OutboxItem) {
+    if (item.entity === 'photographs') return
+    const next = new Map(maps[item.entity].value as Map<string, unknown>)
+    next.delete(item.id)
+    maps[item.entity].value = next as never
+  }
+
+  async function keep(entity: Entity, id: string, body: Record<string, unknown>, caseId?: string) {
+    if (!local || !session.current) throw new Error('nobody is signed in')
+    const item: OutboxItem = { id, entity, body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>, by: session.current.person.id, at: new Date().toISOString(), state: 'kept', ...(caseId ? { case: caseId } : {}) }
+    // Shown before it is stored, so that a second tap builds on the first; taken away again if it cannot be stored.
+    showItem(item)
+    storing.value += 1
+    try {
+      item.order = await local.outbox.add(item)
+    } catch (error) {
+      hideItem(item)
+      throw error
+    } finally {
+      storing.value -= 1
+    }
+    await readOutbox()
+    told?.postMessage('kept')
+    void synchronise()
+  }
+
+  /** Sends what waits and takes what is new; called on every change and, as a safety net, every few seconds. */
+  async function synchronise() {
+    if (!loaded.value) return
+    if (busy) {
+      again = true
+      return
+    }
+    busy = true
+    clearTimeout(timer)
+    const since = session.signedInAt
+    try {
+      do {
+        again = false
+        await navigator.locks.request('thermognosis-send', send)
+        await receive()
+      } while (again)
+      reachable.value = true
+      if (session.state === 'offline') session.state = 'signed-in'
+    } catch (error) {
+      if (error instanceof Unreachable || (error instanceof Refusal && error.status >= 500)) {
+        reachable.value = false
+        if (session.state === 'signed-in') session.state = 'offline'
+      } else if (error instanceof Refusal && error.status === 401) {
+        // Asked before somebody signed in: it says nothing of the session that is now.
+        if (session.signedInAt === since) session.state = 'signed-out'
+        else again = true
+      } else if (!(error instanceof Refusal)) console.error(error)
+    } finally {
+      busy = false
+      clearTimeout(timer)
+      timer = setTimeout(() => void synchronise(), again ? SOON_MS : reachable.value ? QUIET_MS : UNREACHABLE_MS)
+    }
+  }
+
+  async function send() {
+    const from = local
+    if (!from || session.state === 'signed-out') return
+    for (const item of await from.outbox.where('state').equals('kept').sortBy('order')) {
+      if (item.by !== session.current?.person.id || local !== from) return
+      try {
+        await ask('PUT', `/api/${item.entity}/${item.id}`, item.body)
+        await from.transaction('rw', [...from.copies(), from.outbox], async () => {
+          await saveSent(from, item)
+          await from.outbox.delete(item.order!)
+        })
+      } catch (error) {
+        if (!(error instanceof Refusal) || error.status === 401 || error.status === 429 || error.status >= 500) throw error
+        await from.outbox.update(item.order!, { state: 'refused', reason: error.sentence })
+      }
+      if (local === from) await readOutbox()
+    }
+  }
+
+  /** What was acknowledged joins the copy at once, so that no moment lies between "sent" and "seen again". */
+  async function saveSent(from: LocalDatabase, item: OutboxItem) {
+    if (item.entity === 'photographs') return
+    const shown = maps[item.entity].value.get(item.id)
+    if (shown) await from[item.entity].put(shown as never)
+  }
+
+  async function receive() {
+    const from = local
+    if (!from || session.state === 'signed-out') return
+    for (;;) {
+      const sentAt = Date.now()
+      const page = await ask<Changes>('GET', `/api/changes?after=${seen}`)
+      session.measureClock(page.serverNow, sentAt)
+      if (local !== from) return
+      const fresh: Record<Copy, { id: string }[]> = {
+        people: page.people, vehicles: page.vehicles, profiles: page.profiles, instruments: page.instruments, cases: page.cases,
+        records: page.records.map((r) => ({ id: r.record.id, ...r })),
+        events: page.events.map((e) => ({ id: e.event.id, ...e })),
+      }
+      const kept = await from.transaction('rw', from.copies(), async () => {
+        const stored = Number((await from.meta.get('cursor'))?.value ?? 0)
+        // Signed out in another tab: the copy is gone, and half of it must not stand for the whole.
+        if (stored < seen) return false
+        for (const kind of Object.keys(fresh) as Copy[]) await from.table(kind).bulkPut(fresh[kind])
+        await from.meta.put({ key: 'cursor', value: Math.max(stored, page.cursor) })
+        return true
+      })
+      if (local !== from) return
+      if (!kept) {
+        seen = 0
+        continue
+      }
+      seen = page.cursor
+      for (const kind of Object.keys(fresh) as Copy[]) put(kind, fresh[kind])
+      if (!page.more) return
+    }
+  }
+
+  function connectLive() {
+    stopLive?.()
+    if (session.state !== 'signed-out' && owner) stopLive = followLive(owner, told, () => session.state !== 'signed-out', () => void synchronise())
+  }
+
+  told?.addEventListener('message', (message) => message.data === 'kept' && void readOutbox())
+  if (import.meta.client) {
+    addEventListener('online', () => void synchronise())
+    // A page that closes before the browser's database has answered would take the entry with it.
+    addEventListener('beforeunload', (leaving) => storing.value > 0 && leaving.preventDefault())
+    addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void synchronise())
+  }
+
+  watch(() => session.state, (state, old) => {
+    if (state !== 'signed-in' || old !== 'signed-out') return
+    connectLive()
+    void synchronise()
+  })
+
+  /** Puts a refused entry back in line, with what was changed in it. */
+  async function resend(item: OutboxItem, body: Record<string, unknown>) {
+    await local!.outbox.update(item.order!, { state: 'kept', body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>, reason: undefined })
+    await readOutbox()
+    void synchronise()
+  }
+
+  /** Lets a refused entry go, once it was exported or is not wanted. */
+  async function discard(item: OutboxItem) {
+    await local!.outbox.delete(item.order!)
+    await readLocal()
+  }
+
+  const kept = computed(() => outbox.value.filter((i) => i.state === 'kept'))
+  const refused = computed(() => outbox.value.filter((i) => i.state === 'refused'))
+
+  return { ...maps, waitingPictures, outbox, loaded, reachable, storing, kept, refused, open, leave, keep, synchronise, resend, discard }
+}

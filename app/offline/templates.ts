@@ -1,0 +1,41 @@
+import type { SystemProfile } from '../../core/casefile/profile'
+import type { Vehicle } from '../../core/casefile/schema'
+import type { LocalProfile } from './local-database'
+
+export interface Template {
+  name: string
+  profile: SystemProfile
+}
+
+const MOST = 4
+/** A profile that says no more than its complaint needed is no use to another vehicle. */
+const LEAST_ANSWERS = 3
+/** Not acknowledged yet counts as the newest. */
+const ageOf = (profile: LocalProfile) => profile.seq ?? Infinity
+
+export const newestProfile = (profiles: Iterable<LocalProfile>, vehicleId: string): LocalProfile | undefined =>
+  [...profiles].filter((p) => p.vehicle === vehicleId).sort((a, b) => ageOf(a) - ageOf(b) || (a.id < b.id ? -1 : 1)).at(-1)
+
+/** The model a vehicle is of; where nobody said, the name it goes by. */
+export const modelOf = (vehicle: Pick<Vehicle, 'name' | 'model'>) => vehicle.model ?? vehicle.name
+
+/**
+ * Systems known in the shop that another vehicle can start from: the newest of each model, at most four, the same
+ * model first. `except` is the vehicle that asks.
+ */
+export function templatesFor(model: string, vehicles: Iterable<Omit<Vehicle, 'profile'>>, profileOf: (vehicleId: string) => LocalProfile | undefined, except?: string): Template[] {
+  const newest = new Map<string, { name: string; profile: LocalProfile }>()
+  const key = (name: string) => name.trim().toLowerCase()
+  for (const vehicle of vehicles) {
+    const mine = profileOf(vehicle.id)
+    if (vehicle.id === except || !mine || Object.keys(mine.profile).length < LEAST_ANSWERS) continue
+    const name = modelOf(vehicle)
+    const known = newest.get(key(name))
+    if (!known || ageOf(known.profile) < ageOf(mine)) newest.set(key(name), { name, profile: mine })
+  }
+  const same = (name: string) => Number(key(name) === key(model))
+  return [...newest.values()]
+    .map(({ name, profile }) => ({ name, profile: profile.profile }))
+    .sort((a, b) => same(b.name) - same(a.name) || a.name.localeCompare(b.name))
+    .slice(0, MOST)
+}
