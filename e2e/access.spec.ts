@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { openCheck, signIn } from './steps'
+import { openCheck, signIn, still } from './steps'
 
 /** Goes to a view as one does who is there already: from check to check of a case by the rail, elsewhere by its address. */
 async function show(page: Page, path: string) {
@@ -23,7 +23,7 @@ for (const colorScheme of ['light', 'dark'] as const)
     page.on('request', (r) => { if (!r.url().startsWith(process.env.TEST_BASE_URL!) && !/^(data|blob):/.test(r.url())) outside.push(r.url()) })
     await page.goto('/sign-in')
     const check = async (name: string) => {
-      await page.waitForTimeout(400)
+      await still(page)
       // One frame and only what is wrong: the same rules, a quarter of the time.
       const { violations } = await new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] }).analyze()
       expect(violations.map((v) => `${name}: ${v.id} ${v.nodes[0]?.html.slice(0, 160)} ${v.nodes[0]?.failureSummary?.slice(0, 200)}`)).toEqual([])

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { addReading, signIn, startHold } from './steps'
+import { addReading, settled, signIn, startHold } from './steps'
 
 /**
  * A new user who does what the plan proposes and nothing else. Each story is the truth of one vehicle; every step
@@ -40,7 +40,7 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
   complaint: async (page, story) => {
     for (let i = 0; i < 24; i++) {
       const group = page.getByRole('region', { name: 'Ask next' }).getByRole('radiogroup').first()
-      if (!(await group.isVisible())) await page.waitForTimeout(1500)
+      await settled(page)
       if (!(await group.isVisible())) return
       const asked = (await group.getAttribute('aria-label'))!
       await page.getByRole('region', { name: 'Ask next' }).getByRole('radiogroup', { name: asked, exact: true }).getByRole('radio', { name: story.keeper[asked] ?? 'No', exact: true }).click()
@@ -106,7 +106,7 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
     await expect(page.getByText('Source', { exact: false }).first()).toBeVisible()
   },
   'cranking rise': async (page, { cylinders }) => {
-    await page.waitForTimeout(1500)
+    await settled(page)
     const turned = page.getByLabel('Plugs out, turned by hand: it turns freely')
     if (await turned.isVisible()) await turned.check()
     for (let run = 1; run <= 6; run++) {
@@ -117,7 +117,7 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
       await radio(page, 'Does it stay when cranking stops?', 'Stays').click()
       await page.getByRole('button', { name: 'Keep the run' }).click()
       await expect(page.getByText(`${run} ${run === 1 ? 'run' : 'runs'}: look, take back`)).toBeVisible()
-      await page.waitForTimeout(900)
+      await settled(page)
       const set = page.getByRole('button', { name: 'Set the plugs so' })
       if (!(await set.isVisible())) return
       await set.click()
@@ -185,7 +185,7 @@ async function follow(page: Page, story: Story, reached: (likely: string[], lead
   }
   await DO.complaint!(page, story, 0)
   for (let step = 0; step < most; step++) {
-    await page.waitForTimeout(1200)
+    await settled(page)
     if (reached(await names(), await lead(), await sure())) return trail
     const heading = page.getByRole('heading', { name: /^Next: / })
     const next = (await heading.innerText()).replace('Next: ', '').replace('ask the keeper', 'complaint').trim()
@@ -196,7 +196,7 @@ async function follow(page: Page, story: Story, reached: (likely: string[], lead
     if (!act) throw new Error(`nothing is known of “${next}” (${trail.join(' > ')})`)
     await act(page, story, step)
   }
-  await page.waitForTimeout(1200)
+  await settled(page)
   expect(reached(await names(), await lead(), await sure()), `${trail.join(' > ')} ended at ${(await names()).slice(0, 3).join(', ')}`).toBe(true)
   return trail
 }

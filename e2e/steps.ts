@@ -26,6 +26,17 @@ export async function allKept(page: Page) {
   await expect(page.getByTestId('send-state')).not.toHaveAttribute('aria-label', 'Keeping')
 }
 
+/** The suspects shown are those of the newest record, and nothing moves any more. */
+export async function settled(page: Page) {
+  await expect(page.locator('section[aria-label="Suspects"]')).toHaveAttribute('aria-busy', 'false')
+  await still(page)
+}
+
+/** No transition is under way. */
+export async function still(page: Page) {
+  await page.waitForFunction(() => document.getAnimations().every((a) => a.playState !== 'running'))
+}
+
 /** Takes a coolant-loss complaint for a new vehicle and passes the start card; gives the case's address. */
 export async function newComplaint(page: Page, vehicle: string) {
   await page.getByRole('link', { name: 'New complaint' }).click()

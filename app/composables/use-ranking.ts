@@ -8,6 +8,8 @@ const keyOf = (input: CaseInput) => `${input.case.complaint} ${input.site.elevat
 export function useRanking(input: () => CaseInput | undefined) {
   const answer = shallowRef<RankAnswer>()
   const failed = ref(false)
+  /** the answer shown is not yet that of the newest record */
+  const pending = ref(true)
   let ticket = 0
   let asked = ''
   let busy = false
@@ -23,6 +25,7 @@ export function useRanking(input: () => CaseInput | undefined) {
     const next = waiting
     waiting = undefined
     if (next) ask(next)
+    else pending.value = false
   }
   function start() {
     const made = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' })
@@ -47,11 +50,12 @@ export function useRanking(input: () => CaseInput | undefined) {
       const key = keyOf(value)
       if (key === asked) return
       asked = key
+      pending.value = true
       if (busy) waiting = value
       else ask(value)
     },
     { immediate: true },
   )
   onScopeDispose(() => worker?.terminate())
-  return { answer, failed }
+  return { answer, failed, pending }
 }

@@ -1,6 +1,6 @@
 import type { CaseInput } from '../../core/casefile/assess'
 import { standing } from '../../core/casefile/records'
-import { rankCase, type RankedCase } from '../../core/casefile/rank-case'
+import { chancesOf, rankCase, type RankedCase } from '../../core/casefile/rank-case'
 
 export interface RankRequest {
   ticket: number
@@ -20,8 +20,7 @@ self.addEventListener('message', (event: MessageEvent<RankRequest>) => {
   const newest = standing(input.records).toSorted((a, b) => (a.id < b.id ? -1 : 1)).at(-1)
   let before: RankAnswer['before']
   if (newest && newest.kind !== 'pressure-hold.start') {
-    const earlier = rankCase({ ...input, records: input.records.filter((r) => r.id !== newest.id) })
-    before = { record: newest.id, probability: Object.fromEntries(earlier.ranking.suspects.map((s) => [s.fault, s.probability])) }
+    before = { record: newest.id, probability: chancesOf({ ...input, records: input.records.filter((r) => r.id !== newest.id) }) }
   }
   self.postMessage({ ticket, ranked, before } satisfies RankAnswer)
 })

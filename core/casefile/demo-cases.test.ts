@@ -6,7 +6,7 @@ import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { InputError } from '../message'
 import { caseJsonSchema } from './json-schema'
 import { composeCaseFile } from './compose'
-import { rankCase } from './rank-case'
+import { chancesOf, leadOf, rankCase } from './rank-case'
 import { carryForward, readCaseFile, writeCaseFile } from './read'
 import { standing } from './records'
 
@@ -22,8 +22,14 @@ describe('demo cases', () => {
     for (const file of files) {
       const text = readFileSync(join(folder, file), 'utf8')
       expect(validate(JSON.parse(text)), `${file} ${JSON.stringify(validate.errors?.[0])}`).toBe(true)
-      const { ranking } = rankCase(readCaseFile(text))
+      const input = readCaseFile(text)
+      const { ranking } = rankCase(input)
       for (const s of ranking.suspects) expect(s.probability >= 0 && s.probability <= 1 + 1e-12, `${file} ${s.fault}`).toBe(true)
+      // The short answers, for the board and for what the newest record moved, are the long one's.
+      const chances = chancesOf(input)
+      for (const s of ranking.suspects) expect(chances[s.fault]).toBeCloseTo(s.probability, 12)
+      const lead = leadOf(input)
+      expect(lead.probability).toBeCloseTo(Math.max(ranking.nothingWrong, ranking.suspects[0]!.probability), 9)
     }
   })
   it.each([

@@ -74,6 +74,14 @@ export function leadOf(input: CaseInput): { name: string; probability: number } 
   return nothingWrong > belief.faults[f]! ? { name: 'Nothing wrong', probability: nothingWrong } : { name: model.faults[f]!.name, probability: belief.faults[f]! }
 }
 
+/** Probability of each fault by its id, and nothing more: what a change is compared with. */
+export function chancesOf(input: CaseInput): Record<string, number> {
+  const { belief, model } = believe(input)
+  const chances = Object.fromEntries(model.faults.map((fault, f) => [fault.id, belief.faults[f]!]))
+  belief.release()
+  return chances
+}
+
 /** Assesses and ranks a case: the one entry that the screen, the report, the server and the shell share. */
 export function rankCase(input: CaseInput): RankedCase {
   const { assessment, belief } = believe(input)

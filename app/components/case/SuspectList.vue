@@ -4,7 +4,7 @@ import { ofKind } from '../../../core/casefile/records'
 import { reasonFor } from '../../../core/knowledge/book'
 import { formatChance } from '../../../words/format'
 
-const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean }>()
+const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean; pending?: boolean }>()
 const emit = defineEmits<{ why: [fault: string] }>()
 const preferences = usePreferences()
 const all = ref(false)
@@ -27,7 +27,7 @@ const rows = computed(() => {
 </script>
 
 <template>
-  <section class="suspects" aria-label="Suspects">
+  <section class="suspects" aria-label="Suspects" :aria-busy="pending">
     <h2>Suspects</h2>
     <p v-if="failed" class="problem">The ranking stopped on this device. Everything recorded is kept; load the page again.</p>
     <p v-else-if="!answer" class="quiet">Working it out …</p>

@@ -19,7 +19,7 @@ const preferences = usePreferences()
 const id = String(route.params.id)
 const input = computed(() => bench.caseInput(id))
 const current = computed(() => standingOf(input.value))
-const { answer, failed } = useRanking(() => input.value)
+const { answer, failed, pending } = useRanking(() => input.value)
 const mayRecord = computed(() => session.current?.may.record === true)
 provide(OPEN_CASE, { id, input, records: computed(() => current.value.records), events: computed(() => current.value.events), answer, mayRecord })
 
@@ -173,7 +173,7 @@ const TABS = [{ value: 'check', text: 'Check' }, { value: 'suspects', text: 'Sus
       </section>
     </main>
     <aside class="right" :class="{ shown: tab === 'suspects' }">
-      <SuspectList :answer="answer" :failed="failed" @why="why = $event" />
+      <SuspectList :answer="answer" :failed="failed" :pending="pending" @why="why = $event" />
       <div v-if="next" class="next">
         <h3>Next: {{ nextQuestion ? 'ask the keeper' : CHECK_NAMES[next.check].toLowerCase() }}</h3>
         <p v-if="nextQuestion" class="small">“{{ nextQuestion }}” The answer settles most for its time.</p>
