@@ -53,6 +53,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
 .title :deep(h1) { font-size: 18px; font-weight: 400; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .space { flex: 1; }
 .pill { border: 1.5px solid #5d6d72; border-radius: 4px; padding: 0 12px; min-height: 48px; display: inline-flex; align-items: center; gap: 8px; white-space: nowrap; }
+.state { min-width: 152px; justify-content: center; }
 .short { display: none; }
 .pill.bad { background: #f6dccd; color: #6e2103; border-color: #f6dccd; font-weight: 600; }
 .pill.timer { background: #fdfbf5; color: #1d2a2e; border-color: #fdfbf5; font-weight: 600; }
@@ -61,6 +62,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
   .name { display: none; }
   .bar { padding: 4px 8px; gap: 6px; }
   .pill { padding: 0 8px; }
+  .state { min-width: 72px; }
   .units { font-size: 0; min-width: 48px; justify-content: center; }
   .timer-name { display: none; }
   .state .long { display: none; }

@@ -1,48 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { Channel, Locks, Source } from './browser-stand-ins'
 import { followLive } from './live'
-
-/** The browser's lock manager for one name: one holder, the others in line, a wait ended by its signal. */
-class Locks {
-  private tail: Promise<unknown> = Promise.resolve()
-  request(_name: string, { signal }: { signal: AbortSignal }, work: () => Promise<void>) {
-    const turn = this.tail.then(() => (signal.aborted ? Promise.reject(new Error('aborted')) : work()))
-    this.tail = turn.catch(() => undefined)
-    return turn
-  }
-}
-
-class Source extends EventTarget {
-  static readonly CLOSED = 2
-  static open: Source[] = []
-  readyState = 1
-  constructor(readonly url: string) {
-    super()
-    Source.open.push(this)
-  }
-  close() {
-    this.readyState = 2
-    Source.open = Source.open.filter((s) => s !== this)
-  }
-  say(data: string) {
-    this.dispatchEvent(new MessageEvent('message', { data }))
-  }
-  fail() {
-    this.close()
-    this.dispatchEvent(new Event('error'))
-  }
-}
-
-/** Channels of one name hear each other and not themselves. */
-class Channel extends EventTarget {
-  static all: Channel[] = []
-  constructor() {
-    super()
-    Channel.all.push(this)
-  }
-  postMessage(data: unknown) {
-    for (const other of Channel.all) if (other !== this) other.dispatchEvent(new MessageEvent('message', { data }))
-  }
-}
 
 const settled = async () => {
   for (let i = 0; i < 10; i++) await Promise.resolve()

@@ -1,4 +1,6 @@
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
+import type { useSession } from '../stores/session'
 import { ask, Refusal, Unreachable } from './api'
 import { followLive } from './live'
 import { LocalDatabase, type Entity, type LocalCase, type LocalEvent, type LocalProfile, type LocalRecord, type OutboxItem } from './local-database'
@@ -16,19 +18,21 @@ interface Changes {
   events: Omit<LocalEvent, 'id'>[]
 }
 
-const SOON_MS = 250
-const UNREACHABLE_MS = 2_500
-/** between two looks at the server when nothing is told */
-const QUIET_MS = 15_000
+/** How long after a look at the server the next follows, in ms: when something came in meanwhile, when it was not reached, and when nothing is told. */
+const PACE_MS = { soon: 250, unreachable: 2_500, quiet: 15_000 }
 
 export type Copy = 'people' | 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events'
+
+/** What the copy needs to know of who works here, and tells of it. */
+export type SessionOfCopy = Pick<ReturnType<typeof useSession>, 'state' | 'signedInAt' | 'noteWaiting' | 'measureClock' | 'signOut'> & {
+  current: { person: { id: string; name: string }; shop: { elevationMetres: number } } | undefined
+}
 
 /**
  * The shop as this device knows it, and the one outbox that everything recorded goes through. What is written
  * stands in the browser's database before anything else happens; sending follows in order and by its author only.
  */
-export function useShopCopy() {
-  const session = useSession()
+export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   const people = shallowRef(new Map<string, string | null>())
   const vehicles = shallowRef(new Map<string, Omit<Vehicle, 'profile'>>())
   const profiles = shallowRef(new Map<string, LocalProfile>())
@@ -178,7 +182,7 @@ export function useShopCopy() {
       storing.value -= 1
     }
     await readOutbox()
-    told?.postMessage('kept')
+    told?.postMessage('outbox')
     void synchronise()
   }
 
@@ -212,7 +216,7 @@ export function useShopCopy() {
     } finally {
       busy = false
       clearTimeout(timer)
-      timer = setTimeout(() => void synchronise(), again ? SOON_MS : reachable.value ? QUIET_MS : UNREACHABLE_MS)
+      if (loaded.value) timer = setTimeout(() => void synchronise(), again ? paceMs.soon : reachable.value ? paceMs.quiet : paceMs.unreachable)
     }
   }
 
@@ -232,6 +236,7 @@ export function useShopCopy() {
         await from.outbox.update(item.order!, { state: 'refused', reason: error.sentence })
       }
       if (local === from) await readOutbox()
+      told?.postMessage('outbox')
     }
   }
 
@@ -279,13 +284,18 @@ export function useShopCopy() {
     if (session.state !== 'signed-out' && owner) stopLive = followLive(owner, told, () => session.state !== 'signed-out', () => void synchronise())
   }
 
-  told?.addEventListener('message', (message) => message.data === 'kept' && void readOutbox())
+  told?.addEventListener('message', (message) => message.data === 'outbox' && void readOutbox())
   if (import.meta.client) {
     addEventListener('online', () => void synchronise())
     // A page that closes before the browser's database has answered would take the entry with it.
     addEventListener('beforeunload', (leaving) => storing.value > 0 && leaving.preventDefault())
     addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void synchronise())
   }
+
+  onScopeDispose(() => {
+    close()
+    told?.close()
+  })
 
   watch(() => session.state, (state, old) => {
     if (state !== 'signed-in' || old !== 'signed-out') return

@@ -20,7 +20,7 @@ function byCase<Item extends { case: string }, Fact>(items: Iterable<Item>, fact
 /** What is recorded in the shop, and what the screens read of it; keeping and sending is the copy's work. */
 export const useBench = defineStore('bench', () => {
   const session = useSession()
-  const { people, vehicles, profiles, instruments, cases, records, events, waitingPictures, outbox, loaded, reachable, storing, kept, refused, open, leave, keep, synchronise, resend, discard } = useShopCopy()
+  const { people, vehicles, profiles, instruments, cases, records, events, waitingPictures, outbox, loaded, reachable, storing, kept, refused, open, leave, keep, synchronise, resend, discard } = useShopCopy(session)
   /** what was recorded last on this device since the page was opened */
   const undoable = shallowRef<{ caseId: string; entity: 'records' | 'events'; item: CaseRecord | CaseEvent }>()
 

@@ -1,3 +1,5 @@
+import type { EventKind } from '../../core/casefile/records'
+
 export const ROLES = ['technician', 'lead', 'apprentice', 'viewer'] as const
 export type Role = (typeof ROLES)[number]
 
@@ -12,3 +14,7 @@ const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
 }
 
 export const may = (role: Role, permission: Permission): boolean => GRANTED[role].includes(permission)
+
+/** What an event asks of the one who writes it; taking one back asks the same as writing it. Server and screens both go by this. */
+export const permissionForEvent = (kind: EventKind): Permission =>
+  kind === 'closed' || kind === 'reopened' ? 'close' : kind === 'repaired' || kind === 'drained' ? 'change-vehicle-work' : 'record'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import type { CaseEvent, CaseRecord } from '../../../core/casefile/records'
+import { EVENT_DATA, type CaseEvent, type CaseRecord, type EventKind } from '../../../core/casefile/records'
+import { may, permissionForEvent } from '../../../server/auth/roles'
 import { itemName, itemWords } from '../../../words/records'
 import { CHECK_NAMES, type CheckId } from '../../words-app'
 
@@ -17,7 +18,8 @@ const ofCheck = (item: Item, byId: ReadonlyMap<string, Item>): boolean => {
   return about !== undefined && (about.kind === 'withdrawn' ? ofCheck(about, byId) : about.kind.split('.')[0] === props.check)
 }
 /** Taking work back asks for the same role as recording it. */
-const mayChange = (item: Item) => open.mayRecord.value && (!['repaired', 'drained', 'closed', 'reopened'].includes(item.kind) || session.current?.may.close === true)
+const isEventKind = (kind: string): kind is EventKind => kind in EVENT_DATA
+const mayChange = (item: Item) => open.mayRecord.value && (!isEventKind(item.kind) || may(session.current!.person.role, permissionForEvent(item.kind)))
 const rows = computed(() => {
   const records: Item[] = [...(open.input.value?.records ?? [])]
   const events: Item[] = [...(open.input.value?.events ?? [])]
