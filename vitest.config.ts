@@ -10,5 +10,5 @@ class LongestFirst extends BaseSequencer {
 }
 
 export default defineConfig({
-  test: { include: ['{core,words,cli,app,scripts}/**/*.test.{ts,mjs}', 'tests/*.test.ts'], environment: 'node', testTimeout: 30000, sequence: { sequencer: LongestFirst } },
+  test: { include: ['{core,words,cli,app,scripts}/**/*.test.{ts,mjs}', 'tests/*.test.ts'], environment: 'node', testTimeout: 30000, maxWorkers: 2, isolate: false, sequence: { sequencer: LongestFirst } },
 })
