@@ -4,6 +4,7 @@ import { analyseTrace } from '../../../../core/checks/leak-trace/analysis'
 import type { LeakTrace } from '../../../../core/checks/leak-trace/record'
 import { LEAK_PLACES, positionOf, type EngineOrientation } from '../../../../core/knowledge/places'
 import { formatChance } from '../../../../words/format'
+import { placeLabels } from './tray-labels'
 
 /** The tray from above: drips set by tap and dragged, each counted with a tap a drop; what stands above each, and what was seen there. */
 type Seen = LeakTrace['places'][number]['seen']
@@ -43,15 +44,16 @@ const analysis = computed(() => analyseTrace(draft.value, {
 const candidates = computed(() => analysis.value.candidates.filter((c) => here.value.some((p) => p.id === c.place)))
 const name = (id: string) => LEAK_PLACES.find((p) => p.id === id)!.name
 const spot = (id: string) => { const p = positionOf(LEAK_PLACES.find((l) => l.id === id)!, orientation.value); return { x: p.x * W.value, y: p.y * H.value } }
-/** Names stay inside the tray, beside the circle at the edges and above or below it by turns in the middle. */
-function labelAt(c: { place: string; share: number }) {
-  const { x, y } = spot(c.place)
-  const r = 8 + 22 * Math.sqrt(c.share)
-  const edge = narrow.value ? 90 : 140
-  if (x < edge) return { x: x + r, y: y + 5, anchor: 'start' }
-  if (x > W.value - edge) return { x: x - r, y: y + 5, anchor: 'end' }
-  return { x, y: y < 70 ? y + r + 12 : y - r, anchor: 'middle' }
-}
+const NAMED_FROM = 0.06
+const circles = computed(() => candidates.value.slice(0, 5).map((c) => ({ ...c, ...spot(c.place), r: 5 + 22 * Math.sqrt(c.share) })))
+const labels = computed(() => placeLabels(
+  circles.value.filter((c) => c.share > NAMED_FROM).map((c) => ({ id: c.place, text: name(c.place), x: c.x, y: c.y, r: c.r })),
+  [
+    { x: 0.08 * W.value, y: 8, w: 0.84 * W.value, h: 22 }, { x: (engine.value.x + engine.value.w / 2) * W.value - 24, y: (engine.value.y + 0.85 * engine.value.h) * H.value - 13, w: 48, h: 17 },
+    ...circles.value.map((c) => ({ x: c.x - c.r, y: c.y - c.r, w: 2 * c.r, h: 2 * c.r })), ...draft.value.drips.map((d) => ({ x: d.x * W.value - 12, y: d.y * H.value - 17, w: 24, h: 34 })),
+  ],
+  W.value, H.value,
+))
 const listed = computed(() => { const top = candidates.value.slice(0, more.value ? undefined : 6).map((c) => c.place); return [...new Set([...top, ...seen.value.keys()])] })
 const more = ref(false)
 const share = (id: string) => candidates.value.find((c) => c.place === id)?.share ?? 0
@@ -130,12 +132,12 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
     <svg ref="tray" :viewBox="`0 0 ${W} ${H}`" class="tray" role="group" aria-label="Tray from above, front at the top" @click="addAt" @pointermove="drag" @pointerup="dragging !== undefined && !moved ? (dragging = undefined, moved = true) : undefined">
       <rect x="1" y="1" :width="W - 2" :height="H - 2" class="pan" />
       <rect :x="0.08 * W" y="8" :width="0.84 * W" height="22" class="thing" /><text :x="W / 2" y="24" class="thing-name">radiator</text>
-      <rect :x="engine.x * W" :y="engine.y * H" :width="engine.w * W" :height="engine.h * H" class="thing" rx="6" /><text :x="(engine.x + engine.w / 2) * W" :y="(engine.y + engine.h / 2) * H" class="thing-name">engine</text>
+      <rect :x="engine.x * W" :y="engine.y * H" :width="engine.w * W" :height="engine.h * H" class="thing" rx="6" /><text :x="(engine.x + engine.w / 2) * W" :y="(engine.y + 0.85 * engine.h) * H" class="thing-name">engine</text>
       <text :x="W / 2" :y="H - 10" class="thing-name">bulkhead</text>
-      <g v-for="c in candidates.slice(0, 5)" :key="c.place" class="candidate">
-        <circle :cx="spot(c.place).x" :cy="spot(c.place).y" :r="5 + 22 * Math.sqrt(c.share)" :class="{ found: c.found }" />
+      <g v-for="c in circles" :key="c.place" class="candidate">
+        <circle :cx="c.x" :cy="c.y" :r="c.r" :class="{ found: c.found }" />
       </g>
-      <g v-for="c in candidates.slice(0, 5).filter((one) => one.share > 0.06)" :key="`name ${c.place}`" class="candidate"><text :x="labelAt(c).x" :y="labelAt(c).y" :text-anchor="labelAt(c).anchor">{{ name(c.place) }}</text></g>
+      <g v-for="[id, label] in labels" :key="`name ${id}`" class="candidate"><text :x="label.x" :y="label.y" text-anchor="middle">{{ name(id) }}</text></g>
       <g v-for="(d, i) in draft.drips" :key="i" class="drip" :class="{ picked: picked === i }" :transform="`translate(${d.x * W} ${d.y * H})`" role="button" tabindex="0" :aria-label="`Drip ${i + 1}, ${d.perMinute} a minute. Arrow keys move it`" :data-drip="i" @pointerdown.stop="down($event, i)" @click.stop="dragging = undefined; moved = false" @focus="picked = i" @keydown="nudge($event, i)">
         <circle r="24" class="grip" /><path d="M0 -15C7 -4 10 1 10 6A10 10 0 0 1 -10 6C-10 1 -7 -4 0 -15z" /><text y="11">{{ i + 1 }}</text>
       </g>
