@@ -1,6 +1,5 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
-import type { useSession } from '../stores/session'
 import { ask, Refusal, Unreachable } from './api'
 import { followLive } from './live'
 import { LocalDatabase, type Entity, type LocalCase, type LocalEvent, type LocalProfile, type LocalRecord, type OutboxItem } from './local-database'
@@ -24,8 +23,14 @@ const PACE_MS = { soon: 250, unreachable: 2_500, quiet: 15_000 }
 export type Copy = 'people' | 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events'
 
 /** What the copy needs to know of who works here, and tells of it. */
-export type SessionOfCopy = Pick<ReturnType<typeof useSession>, 'state' | 'signedInAt' | 'noteWaiting' | 'measureClock' | 'signOut'> & {
+export interface SessionOfCopy {
   current: { person: { id: string; name: string }; shop: { elevationMetres: number } } | undefined
+  state: 'unknown' | 'signed-in' | 'offline' | 'signed-out'
+  /** moment of the last sign-in on this page */
+  signedInAt: number
+  noteWaiting(personId: string, name: string, count: number): void
+  measureClock(serverNow: string, sentAt: number): void
+  signOut(): Promise<void>
 }
 
 /**
@@ -285,7 +290,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   }
 
   told?.addEventListener('message', (message) => message.data === 'outbox' && void readOutbox())
-  if (import.meta.client) {
+  if (typeof document !== 'undefined') {
     addEventListener('online', () => void synchronise())
     // A page that closes before the browser's database has answered would take the entry with it.
     addEventListener('beforeunload', (leaving) => storing.value > 0 && leaving.preventDefault())
