@@ -237,6 +237,17 @@ describe('several tabs of one person', () => {
     await eventually(() => expect([one.copy.outbox.value, two.copy.outbox.value]).toEqual([[], []]))
     expect(server.texts()).toEqual(['a'])
   })
+  it('a tab that nobody is signed in on yet hears of the others, and shows its own outbox once somebody is', async () => {
+    const person = newPerson()
+    const waiting = page(person)
+    const working = await opened(person)
+    await working.keep('1', 'a')
+    await eventually(() => expect(working.copy.outbox.value).toEqual([]))
+    await waiting.copy.open()
+    server.weather = 'no-network'
+    await waiting.keep('2', 'b')
+    expect(waiting.copy.kept.value.map((i) => i.id)).toEqual(['2'])
+  })
   it('a copy that was forgotten in one is not kept by halves in another', async () => {
     const person = newPerson()
     for (let n = 1; n <= 4; n++) server.take({ case: 'c', record: { id: String(n), text: `t${n}` } })

@@ -108,12 +108,13 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   let outboxMoved = false
   /** Shows the outbox as it is stored; one reading at a time, and the last one began after the last change. */
   function readOutbox(): Promise<void> {
+    if (!local) return Promise.resolve()
     outboxMoved = true
     outboxRead ??= (async () => {
       try {
         while (outboxMoved && local) {
           outboxMoved = false
-          const from = local
+          const from: LocalDatabase = local
           const items = await from.outbox.orderBy('order').toArray().catch((error: unknown) => {
             if (local === from) throw error
           })
