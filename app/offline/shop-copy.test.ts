@@ -61,7 +61,7 @@ function page(person: string) {
   })
   const scope = effectScope()
   scopes.push(scope)
-  const copy = scope.run(() => useShopCopy(session as unknown as SessionOfCopy, { soon: 2, unreachable: 20, quiet: 200 }))!
+  const copy = scope.run(() => useShopCopy(session as unknown as SessionOfCopy, { soon: 2, failed: 20, quiet: 30_000 }))!
   return {
     copy,
     session,
@@ -147,6 +147,17 @@ describe('what is recorded on a device', () => {
     await copy.synchronise()
     await eventually(() => expect(copy.outbox.value).toEqual([]))
     expect(server.texts()).toEqual(['a'])
+  })
+  it('goes on soon when the browser’s database fails after the server took it', async () => {
+    const { copy, keep } = await opened(newPerson())
+    const said = vi.spyOn(console, 'error').mockImplementation(() => {})
+    const remove = vi.spyOn(IDBObjectStore.prototype, 'delete').mockImplementationOnce(() => { throw new DOMException('gone', 'AbortError') })
+    await keep('1', 'a')
+    await eventually(() => expect(said).toHaveBeenCalled())
+    await eventually(() => expect(copy.outbox.value).toEqual([]))
+    expect(server.texts()).toEqual(['a'])
+    remove.mockRestore()
+    said.mockRestore()
   })
   it('and is refused is set aside with the sentence, later entries go on, and changed it goes too', async () => {
     const { copy, keep, shown } = await opened(newPerson())

@@ -17,10 +17,10 @@ interface Changes {
   events: Omit<LocalEvent, 'id'>[]
 }
 
-/** How long after a look at the server the next follows, in ms: when something came in meanwhile, when it was not reached, and when nothing is told. */
-const PACE_MS = { soon: 250, unreachable: 2_500, quiet: 15_000 }
+/** How long after a look at the server the next follows, in ms: when something came in meanwhile, when it did not come to its end, and when nothing is told. */
+const PACE_MS = { soon: 250, failed: 2_500, quiet: 15_000 }
 
-export type Copy = 'people' | 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events'
+type Copy = 'people' | 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events'
 
 /** What the copy needs to know of who works here, and tells of it. */
 export interface SessionOfCopy {
@@ -202,6 +202,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     busy = true
     clearTimeout(timer)
     const since = session.signedInAt
+    let failed = false
     try {
       do {
         again = false
@@ -211,6 +212,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
       reachable.value = true
       if (session.state === 'offline') session.state = 'signed-in'
     } catch (error) {
+      failed = true
       if (error instanceof Unreachable || (error instanceof Refusal && error.status >= 500)) {
         reachable.value = false
         if (session.state === 'signed-in') session.state = 'offline'
@@ -222,7 +224,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     } finally {
       busy = false
       clearTimeout(timer)
-      if (loaded.value) timer = setTimeout(() => void synchronise(), again ? paceMs.soon : reachable.value ? paceMs.quiet : paceMs.unreachable)
+      if (loaded.value) timer = setTimeout(() => void synchronise(), again ? paceMs.soon : failed && session.state !== 'signed-out' ? paceMs.failed : paceMs.quiet)
     }
   }
 

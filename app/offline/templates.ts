@@ -8,7 +8,7 @@ export interface Template {
 }
 
 const MOST = 4
-/** A profile that says no more than its complaint needed is no use to another vehicle. */
+/** A profile with fewer answers saves another vehicle nothing. */
 const LEAST_ANSWERS = 3
 /** Not acknowledged yet counts as the newest. */
 const ageOf = (profile: LocalProfile) => profile.seq ?? Infinity
