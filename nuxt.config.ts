@@ -24,7 +24,14 @@ export default defineNuxtConfig({
   telemetry: false,
   devtools: { enabled: false },
   experimental: { appManifest: false, payloadExtraction: false },
-  modules: ['vuetify-nuxt-module', '@pinia/nuxt', '@vueuse/nuxt', 'nuxt-auth-utils', 'nuxt-security', '@vite-pwa/nuxt'],
+  modules: [
+    'vuetify-nuxt-module',
+    '@pinia/nuxt',
+    '@vueuse/nuxt',
+    'nuxt-auth-utils',
+    'nuxt-security',
+    '@vite-pwa/nuxt',
+  ],
   imports: { dirs: ['stores'] },
   components: [{ path: '~/components', pathPrefix: false }],
   css: [
@@ -37,7 +44,10 @@ export default defineNuxtConfig({
     head: {
       htmlAttrs: { lang: 'en' },
       title: 'Thermognosis',
-      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'theme-color', content: '#1d2a2e' }],
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'theme-color', content: '#1d2a2e' },
+      ],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },
   },
@@ -73,7 +83,10 @@ export default defineNuxtConfig({
     filename: 'sw.ts',
     registerType: 'autoUpdate',
     injectRegister: false,
-    injectManifest: { globPatterns: ['_nuxt/**/*.{js,css,woff2}', 'icon.svg'], maximumFileSizeToCacheInBytes: 6 * 1024 * 1024 },
+    injectManifest: {
+      globPatterns: ['_nuxt/**/*.{js,css,woff2}', 'icon.svg'],
+      maximumFileSizeToCacheInBytes: 6 * 1024 * 1024,
+    },
     manifest: {
       name: 'Thermognosis',
       short_name: 'Thermognosis',

@@ -4,11 +4,19 @@ import { BaseSequencer, type TestSpecification } from 'vitest/node'
 /** The two files that take a minute and more begin first, so that the others fill the time beside them. */
 class LongestFirst extends BaseSequencer {
   override sort(files: TestSpecification[]) {
-    const place = ({ moduleId }: TestSpecification) => (/cli\.test|mutation\.test/.test(moduleId) ? 0 : 1)
+    const place = ({ moduleId }: TestSpecification) =>
+      /cli\.test|mutation\.test/.test(moduleId) ? 0 : 1
     return Promise.resolve([...files].sort((a, b) => place(a) - place(b)))
   }
 }
 
 export default defineConfig({
-  test: { include: ['{core,words,cli,app,scripts}/**/*.test.{ts,mjs}', 'tests/*.test.ts'], environment: 'node', testTimeout: 30000, maxWorkers: 2, isolate: false, sequence: { sequencer: LongestFirst } },
+  test: {
+    include: ['{core,words,cli,app,scripts}/**/*.test.{ts,mjs}', 'tests/*.test.ts'],
+    environment: 'node',
+    testTimeout: 30000,
+    maxWorkers: 2,
+    isolate: false,
+    sequence: { sequencer: LongestFirst },
+  },
 })

@@ -11,7 +11,13 @@ watchEffect(() => {
   theme.change(name)
   document.documentElement.dataset.theme = name
 })
-watch(() => session.current?.person.id, (id) => { if (id) void bench.open() }, { immediate: true })
+watch(
+  () => session.current?.person.id,
+  (id) => {
+    if (id) void bench.open()
+  },
+  { immediate: true },
+)
 void session.check()
 </script>
 

@@ -6,16 +6,23 @@ import { runCli } from './run'
 import { rankCase } from '../core/casefile/rank-case'
 import { readCaseFile } from '../core/casefile/read'
 
-const run = (args: string[], input?: string) => runCli(args, { stdin: () => Buffer.from(input ?? ''), isTty: false })
+const run = (args: string[], input?: string) =>
+  runCli(args, { stdin: () => Buffer.from(input ?? ''), isTty: false })
 /** As it is called from a shell. */
-const call = (args: string[], input = '') => spawnSync(process.execPath, ['--import', 'tsx', 'cli/main.ts', ...args], { encoding: 'utf8', input })
+const call = (args: string[], input = '') =>
+  spawnSync(process.execPath, ['--import', 'tsx', 'cli/main.ts', ...args], {
+    encoding: 'utf8',
+    input,
+  })
 const seam = 'data/demo/cases/01-minibus-radiator-seam.json'
 
 describe('the command line', () => {
   it('prints the same ranking that the screens show, for people and for machines', () => {
     const expected = rankCase(readCaseFile(readFileSync(seam, 'utf8'))).ranking
     const json = JSON.parse(run(['rank', seam, '--json']).stdout)
-    expect(json.suspects.map((s: { fault: string }) => s.fault)).toEqual(expected.suspects.map((s) => s.fault))
+    expect(json.suspects.map((s: { fault: string }) => s.fault)).toEqual(
+      expected.suspects.map((s) => s.fault),
+    )
     expect(json.suspects[0].probability).toBeCloseTo(expected.suspects[0]!.probability, 12)
     expect(json.book.hash).toMatch(/^[0-9a-f]{16}$/)
     const text = run(['rank', seam])
@@ -25,8 +32,23 @@ describe('the command line', () => {
   })
   it('rank says everything that the format promises, and nothing else', () => {
     const json = JSON.parse(run(['rank', seam, '--json']).stdout)
-    expect(Object.keys(json)).toEqual(['suspects', 'nothingWrong', 'notInTheBook', 'sets', 'moved', 'unexplained', 'stability', 'book'])
-    expect(Object.keys(json.suspects[0])).toEqual(['fault', 'name', 'probability', 'role', 'guards'])
+    expect(Object.keys(json)).toEqual([
+      'suspects',
+      'nothingWrong',
+      'notInTheBook',
+      'sets',
+      'moved',
+      'unexplained',
+      'stability',
+      'book',
+    ])
+    expect(Object.keys(json.suspects[0])).toEqual([
+      'fault',
+      'name',
+      'probability',
+      'role',
+      'guards',
+    ])
     expect(Object.keys(json.suspects[0].guards[0]).sort()).toEqual(['id', 'met', 'text'])
     expect(Object.keys(json.moved[0])).toEqual(['reading', 'fault', 'decibans'])
     expect(Object.keys(json.sets[0])).toEqual(['faults', 'probability'])
@@ -37,7 +59,8 @@ describe('the command line', () => {
   it('plans, by a policy and with the shop’s prices', () => {
     const json = JSON.parse(run(['plan', seam, '--policy', 'press-first', '--json']).stdout)
     expect(json.policy).toBe('press-first')
-    for (const key of ['check', 'phase', 'minutes', 'bits', 'why']) expect(json.steps[0]).toHaveProperty(key)
+    for (const key of ['check', 'phase', 'minutes', 'bits', 'why'])
+      expect(json.steps[0]).toHaveProperty(key)
     expect(json.expectedMinutes).toBeGreaterThan(0)
     expect(json.testOrReplace[0].fault).toBe('radiator-seam-leak')
     expect(run(['plan', seam]).stdout).toMatch(/Expected: \d+ minutes/)
@@ -49,28 +72,50 @@ describe('the command line', () => {
     const file = 'data/vignettes/open/overheats-fan-motor.json'
     const json = JSON.parse(run(['check', file, '--json']).stdout)
     expect(json.checks.map((c: { check: string }) => c.check)).toContain('fan-circuit')
-    expect(json.checks.find((c: { check: string }) => c.check === 'fan-circuit').states).toContain('motor')
+    expect(json.checks.find((c: { check: string }) => c.check === 'fan-circuit').states).toContain(
+      'motor',
+    )
     expect(run(['check', file]).stdout).toContain('does not prove')
     expect(JSON.parse(run(['check', seam, '--json']).stdout).holds[0].state).toBe('seep')
   })
   it('reads a log of any columns, and says which column is wrong', () => {
     const log = 'time;ECT (°F);x\n0:00;68;1\n0:10;104;2\n0:20;140;3\n'
     const json = JSON.parse(run(['log', '-', '--column', 'engine-speed=x', '--json'], log).stdout)
-    expect(json.traces.map((t: { channel: string }) => t.channel).sort()).toEqual(['engine-speed', 'scan-coolant'])
-    expect(json.traces.find((t: { channel: string }) => t.channel === 'scan-coolant').values.map(Math.round)).toEqual([20, 40, 60])
+    expect(json.traces.map((t: { channel: string }) => t.channel).sort()).toEqual([
+      'engine-speed',
+      'scan-coolant',
+    ])
+    expect(
+      json.traces
+        .find((t: { channel: string }) => t.channel === 'scan-coolant')
+        .values.map(Math.round),
+    ).toEqual([20, 40, 60])
     expect(run(['log', '-', '--column', 'dash=none'], log).status).toBe(2)
   })
   it('lists faults and signs, and audits the book', () => {
     expect(JSON.parse(run(['faults', '--json']).stdout).length).toBe(90)
     expect(JSON.parse(run(['signs', '--json']).stdout).length).toBeGreaterThan(180)
     const audit = JSON.parse(run(['knowledge', 'audit', '--json']).stdout)
-    expect([audit.withoutSign, audit.unspokenSigns, audit.unreadSigns, audit.withoutReason]).toEqual([[], [], [], []])
+    expect([
+      audit.withoutSign,
+      audit.unspokenSigns,
+      audit.unreadSigns,
+      audit.withoutReason,
+    ]).toEqual([[], [], [], []])
     expect(run(['knowledge', 'audit']).stdout).toContain('Pairs that no check can tell apart')
   })
   it('benchmarks with exactly the figures promised, the engine agreeing with a plain enumeration to 1e-9', () => {
     const result = bench(2)
-    expect(Object.keys(result)).toEqual(['fullRankingMs', 'oneMoreReadingMs', 'planMs', 'logAnalysisMs', 'baselineRatio', 'memoryMB'])
-    for (const key of ['fullRankingMs', 'oneMoreReadingMs', 'planMs', 'logAnalysisMs'] as const) expect(Object.keys(result[key])).toEqual(['median', 'p95'])
+    expect(Object.keys(result)).toEqual([
+      'fullRankingMs',
+      'oneMoreReadingMs',
+      'planMs',
+      'logAnalysisMs',
+      'baselineRatio',
+      'memoryMB',
+    ])
+    for (const key of ['fullRankingMs', 'oneMoreReadingMs', 'planMs', 'logAnalysisMs'] as const)
+      expect(Object.keys(result[key])).toEqual(['median', 'p95'])
   }, 120_000)
   it('reads standard input, and files from where npm was called', () => {
     expect(call(['validate'], readFileSync(seam, 'utf8')).stdout).toMatch(/^Good: /)

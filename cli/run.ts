@@ -45,14 +45,16 @@ type Read = (path: string | undefined) => string
 
 function reader({ stdin, isTty }: Streams): Read {
   return (path) => {
-    if (path === undefined && isTty) throw new UsageError('A file is needed, or the case on standard input.')
+    if (path === undefined && isTty)
+      throw new UsageError('A file is needed, or the case on standard input.')
     let bytes: Buffer
     try {
       bytes = path === undefined || path === '-' ? stdin() : readFileSync(fromCaller(path))
     } catch {
       throw new UsageError(`${path ?? 'Standard input'} cannot be read.`)
     }
-    if (path === undefined && bytes.length === 0) throw new UsageError('A file is needed, or the case on standard input.')
+    if (path === undefined && bytes.length === 0)
+      throw new UsageError('A file is needed, or the case on standard input.')
     if (bytes.length > MAX_FILE_BYTES)
       throw new InputError('', message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 }))
     return bytes.toString('utf8')
@@ -68,7 +70,16 @@ function rankCommand(read: Read, file: string | undefined, json: boolean): strin
   const stability = stabilityOf(belief)
   if (json) {
     const { suspects, nothingWrong, notInTheBook, sets, moved, unexplained } = ranking
-    return lines({ suspects, nothingWrong, notInTheBook, sets, moved, unexplained, stability, book: { version: BOOK.version, hash: BOOK_HASH } })
+    return lines({
+      suspects,
+      nothingWrong,
+      notInTheBook,
+      sets,
+      moved,
+      unexplained,
+      stability,
+      book: { version: BOOK.version, hash: BOOK_HASH },
+    })
   }
   const listed = ranking.suspects.slice(0, 10).map((s) => {
     const open = s.guards.filter((g) => !g.met).map((g) => `\n      not yet: ${g.text}`)
@@ -79,32 +90,80 @@ function rankCommand(read: Read, file: string | undefined, json: boolean): strin
     ...listed,
     `Nothing wrong: ${formatChance(ranking.nothingWrong)}. Book ${BOOK.version}, ${BOOK_HASH}.`,
     `One level moved a step keeps the lead in ${Math.round(stability.keeps * 100)} % of ${stability.shifts} trials.`,
-    ...(pivot ? [`Would change the lead most: ${pivot.sign} = ${pivot.state} (${pivot.check}), then ${pivot.newLead}.`] : []),
-    ...(assessment.assumptions.length > 0 ? ['Assumed:', ...assessment.assumptions.map((a) => `  ${sentence(a)}`)] : []),
+    ...(pivot
+      ? [
+          `Would change the lead most: ${pivot.sign} = ${pivot.state} (${pivot.check}), then ${pivot.newLead}.`,
+        ]
+      : []),
+    ...(assessment.assumptions.length > 0
+      ? ['Assumed:', ...assessment.assumptions.map((a) => `  ${sentence(a)}`)]
+      : []),
     '',
   ].join('\n')
 }
 
-function planCommand(read: Read, file: string | undefined, policy: string, pricesFile: string | undefined, json: boolean): string {
-  if (!(POLICIES as readonly string[]).includes(policy)) throw new UsageError(`There is no policy ${policy}; there are ${POLICIES.join(', ')}.`)
+function planCommand(
+  read: Read,
+  file: string | undefined,
+  policy: string,
+  pricesFile: string | undefined,
+  json: boolean,
+): string {
+  if (!(POLICIES as readonly string[]).includes(policy))
+    throw new UsageError(`There is no policy ${policy}; there are ${POLICIES.join(', ')}.`)
   const input = readCaseFile(read(file))
   const { assessment, belief } = believe(input)
   const plan = makePlan(belief, input, policy as PolicyName, assessment.engine)
-  const own = policy === 'certainty' ? undefined : makePlan(belief, input, 'certainty', assessment.engine)
-  const compared = own && { policy: own.policy, expectedMinutes: own.expectedMinutes, reachesLead: own.reachesLead }
-  const advice = testOrReplace(belief, input, assessment.facts, pricesFile === undefined ? undefined : readPrices(read, pricesFile))
-  if (json) return lines({ policy: plan.policy, steps: plan.steps, expectedMinutes: plan.expectedMinutes, testOrReplace: advice, ...(compared ? { compared } : {}), expectedLeadNow: plan.expectedLeadNow, reachesLead: plan.reachesLead, lostMass: plan.lostMass })
+  const own =
+    policy === 'certainty' ? undefined : makePlan(belief, input, 'certainty', assessment.engine)
+  const compared = own && {
+    policy: own.policy,
+    expectedMinutes: own.expectedMinutes,
+    reachesLead: own.reachesLead,
+  }
+  const advice = testOrReplace(
+    belief,
+    input,
+    assessment.facts,
+    pricesFile === undefined ? undefined : readPrices(read, pricesFile),
+  )
+  if (json)
+    return lines({
+      policy: plan.policy,
+      steps: plan.steps,
+      expectedMinutes: plan.expectedMinutes,
+      testOrReplace: advice,
+      ...(compared ? { compared } : {}),
+      expectedLeadNow: plan.expectedLeadNow,
+      reachesLead: plan.reachesLead,
+      lostMass: plan.lostMass,
+    })
   const unit = pricesFile === undefined ? 'h' : ''
   return [
-    ...plan.steps.map((s, i) => `${String(i + 1).padStart(2)}. ${s.check.padEnd(22)} ${s.phase.padEnd(8)} ${String(s.minutes).padStart(4)} min${s.waitMinutes > 0 ? ` + ${s.waitMinutes} waiting` : ''}  ${s.bits.toFixed(2)} bits, lead then ${Math.round(s.expectedLead * 100)} %. ${s.why}`),
+    ...plan.steps.map(
+      (s, i) =>
+        `${String(i + 1).padStart(2)}. ${s.check.padEnd(22)} ${s.phase.padEnd(8)} ${String(s.minutes).padStart(4)} min${s.waitMinutes > 0 ? ` + ${s.waitMinutes} waiting` : ''}  ${s.bits.toFixed(2)} bits, lead then ${Math.round(s.expectedLead * 100)} %. ${s.why}`,
+    ),
     `Expected: ${plan.expectedMinutes} minutes${plan.reachesLead ? '' : ', and the lead stays below 90 %'}.`,
-    ...(compared ? [`By most certainty per minute: ${compared.expectedMinutes} minutes${compared.reachesLead ? '' : ', lead below 90 %'}.`] : []),
-    ...advice.slice(0, 6).map((a) => `${a.fault}: ${a.advice}; changing it ${a.expectedReplaceFirst.toFixed(1)} ${unit}${a.expectedTestFirst === undefined ? '' : `, testing first (${a.test!.check}) ${a.expectedTestFirst.toFixed(1)} ${unit}`}. ${a.enoughToOrder ? 'Enough to order.' : `Not enough to order${a.guardsOpen.length > 0 ? `: ${a.guardsOpen.join(', ')} open` : ''}.`}`),
+    ...(compared
+      ? [
+          `By most certainty per minute: ${compared.expectedMinutes} minutes${compared.reachesLead ? '' : ', lead below 90 %'}.`,
+        ]
+      : []),
+    ...advice
+      .slice(0, 6)
+      .map(
+        (a) =>
+          `${a.fault}: ${a.advice}; changing it ${a.expectedReplaceFirst.toFixed(1)} ${unit}${a.expectedTestFirst === undefined ? '' : `, testing first (${a.test!.check}) ${a.expectedTestFirst.toFixed(1)} ${unit}`}. ${a.enoughToOrder ? 'Enough to order.' : `Not enough to order${a.guardsOpen.length > 0 ? `: ${a.guardsOpen.join(', ')} open` : ''}.`}`,
+      ),
     '',
   ].join('\n')
 }
 
-const pricesSchema = z.strictObject({ hourlyRate: z.number().positive().max(100_000), parts: z.record(z.string(), z.number().min(0).max(10_000_000)) })
+const pricesSchema = z.strictObject({
+  hourlyRate: z.number().positive().max(100_000),
+  parts: z.record(z.string(), z.number().min(0).max(10_000_000)),
+})
 
 function readPrices(read: Read, path: string) {
   let raw: unknown
@@ -117,7 +176,10 @@ function readPrices(read: Read, path: string) {
   const parsed = pricesSchema.safeParse(raw)
   if (parsed.success) return parsed.data
   const issue = parsed.error.issues[0]!
-  throw new InputError(issue.path.join('.'), message('file.badField', { path: issue.path.join('.'), reason: issue.message }))
+  throw new InputError(
+    issue.path.join('.'),
+    message('file.badField', { path: issue.path.join('.'), reason: issue.message }),
+  )
 }
 
 function checkCommand(read: Read, file: string | undefined, json: boolean): string {
@@ -126,40 +188,112 @@ function checkCommand(read: Read, file: string | undefined, json: boolean): stri
   const say = (list: readonly Message[]) => list.map((m) => sentence(m))
   if (json)
     return lines({
-      holds: holds.map(({ id, analysis }) => ({ source: id, ...analysis, notes: say(analysis.notes), doesNotProve: say(analysis.doesNotProve), cautions: say(analysis.cautions) })),
-      caps: caps.map(({ id, analysis, intervals }) => ({ source: id, ...analysis, intervals, doesNotProve: say(analysis.doesNotProve) })),
+      holds: holds.map(({ id, analysis }) => ({
+        source: id,
+        ...analysis,
+        notes: say(analysis.notes),
+        doesNotProve: say(analysis.doesNotProve),
+        cautions: say(analysis.cautions),
+      })),
+      caps: caps.map(({ id, analysis, intervals }) => ({
+        source: id,
+        ...analysis,
+        intervals,
+        doesNotProve: say(analysis.doesNotProve),
+      })),
       selfChecks: selfChecks.map(({ id, analysis }) => ({ source: id, ...analysis })),
-      checks: outcomes.map(({ check, source, states, figures, intervals, doesNotProve, cautions, notes, signs }) => ({ check, source, states, figures, intervals, doesNotProve: say(doesNotProve), cautions: say(cautions), notes: say(notes), signs: signs.map((s) => ({ sign: s.sign, likelihood: s.likelihood, validity: s.validity, says: sentence(s.says) })) })),
+      checks: outcomes.map(
+        ({ check, source, states, figures, intervals, doesNotProve, cautions, notes, signs }) => ({
+          check,
+          source,
+          states,
+          figures,
+          intervals,
+          doesNotProve: say(doesNotProve),
+          cautions: say(cautions),
+          notes: say(notes),
+          signs: signs.map((s) => ({
+            sign: s.sign,
+            likelihood: s.likelihood,
+            validity: s.validity,
+            says: sentence(s.says),
+          })),
+        }),
+      ),
       assumptions: say(assumptions),
     })
   return [
-    ...holds.map((h) => `pressure-hold: ${h.analysis.state}${h.analysis.fallKPaPerMinute ? `, falls ${h.analysis.fallKPaPerMinute.value.toFixed(2)} kPa/min (${h.analysis.fallKPaPerMinute.low.toFixed(2)} to ${h.analysis.fallKPaPerMinute.high.toFixed(2)})` : ''}\n    does not prove: ${say(h.analysis.doesNotProve).join('; ')}`),
+    ...holds.map(
+      (h) =>
+        `pressure-hold: ${h.analysis.state}${h.analysis.fallKPaPerMinute ? `, falls ${h.analysis.fallKPaPerMinute.value.toFixed(2)} kPa/min (${h.analysis.fallKPaPerMinute.low.toFixed(2)} to ${h.analysis.fallKPaPerMinute.high.toFixed(2)})` : ''}\n    does not prove: ${say(h.analysis.doesNotProve).join('; ')}`,
+    ),
     ...caps.map((c) => `cap: ${c.analysis.states.join(', ') || 'recorded'}`),
     ...selfChecks.map((c) => `tester-self-check: ${c.analysis.state}`),
-    ...outcomes.map((o) => [`${o.check}: ${o.states.join(', ')}`, ...say(o.notes).map((n) => `    note: ${n}`), ...(o.doesNotProve.length > 0 ? [`    does not prove: ${say(o.doesNotProve).join('; ')}`] : [])].join('\n')),
+    ...outcomes.map((o) =>
+      [
+        `${o.check}: ${o.states.join(', ')}`,
+        ...say(o.notes).map((n) => `    note: ${n}`),
+        ...(o.doesNotProve.length > 0
+          ? [`    does not prove: ${say(o.doesNotProve).join('; ')}`]
+          : []),
+      ].join('\n'),
+    ),
     ...say(assumptions).map((a) => `Assumed: ${a}`),
     '',
   ].join('\n')
 }
 
 /** Columns as `channel=Column name`, beside what the file's own names suggest. */
-function logCommand(read: Read, file: string | undefined, columns: readonly string[], json: boolean): string {
+function logCommand(
+  read: Read,
+  file: string | undefined,
+  columns: readonly string[],
+  json: boolean,
+): string {
   const table = readLogTable(read(file))
   const suggested = suggestMapping(table)
-  const given = Object.fromEntries(columns.map((c) => [c.slice(0, c.indexOf('=')), c.slice(c.indexOf('=') + 1)]))
+  const given = Object.fromEntries(
+    columns.map((c) => [c.slice(0, c.indexOf('=')), c.slice(c.indexOf('=') + 1)]),
+  )
   const { time = suggested.time ?? '', ...channels } = given
   const log = importLog(table, { time, channels: { ...suggested.channels, ...channels } })
-  if (json) return lines({ columns: table.columns, decimalComma: table.decimalComma, traces: log.traces, notes: log.notes.map((n) => sentence(n)) })
-  return [...log.traces.map((t) => `${t.channel}: ${t.values.length} values over ${Math.round(t.seconds.at(-1)!)} s, ${Math.min(...t.values).toFixed(1)} to ${Math.max(...t.values).toFixed(1)}, from “${t.from}”`), ...log.notes.map((n) => sentence(n)), ''].join('\n')
+  if (json)
+    return lines({
+      columns: table.columns,
+      decimalComma: table.decimalComma,
+      traces: log.traces,
+      notes: log.notes.map((n) => sentence(n)),
+    })
+  return [
+    ...log.traces.map(
+      (t) =>
+        `${t.channel}: ${t.values.length} values over ${Math.round(t.seconds.at(-1)!)} s, ${Math.min(...t.values).toFixed(1)} to ${Math.max(...t.values).toFixed(1)}, from “${t.from}”`,
+    ),
+    ...log.notes.map((n) => sentence(n)),
+    '',
+  ].join('\n')
 }
 
 function auditCommand(json: boolean): string {
   const audit = auditBook(BOOK, buildModel(BOOK, 'overheats', {}))
   if (json) return lines(audit)
-  const part = (title: string, list: readonly string[]) => [`${title}: ${list.length === 0 ? 'none' : ''}`, ...list.map((l) => `  ${l}`)]
+  const part = (title: string, list: readonly string[]) => [
+    `${title}: ${list.length === 0 ? 'none' : ''}`,
+    ...list.map((l) => `  ${l}`),
+  ]
   return [
-    ...part('Faults without a discriminating sign', audit.withoutSign), ...part('Signs that no fault speaks to', audit.unspokenSigns), ...part('Signs that no check reads', audit.unreadSigns), ...part('Levels without a reason', audit.withoutReason),
-    ...part('Pairs that no check can tell apart', audit.hardPairs.map((p) => `${p.faults.join(' / ')}: closest ${p.closest.check} (${p.closest.sign}, ${p.closest.distance.toFixed(2)})`)), '',
+    ...part('Faults without a discriminating sign', audit.withoutSign),
+    ...part('Signs that no fault speaks to', audit.unspokenSigns),
+    ...part('Signs that no check reads', audit.unreadSigns),
+    ...part('Levels without a reason', audit.withoutReason),
+    ...part(
+      'Pairs that no check can tell apart',
+      audit.hardPairs.map(
+        (p) =>
+          `${p.faults.join(' / ')}: closest ${p.closest.check} (${p.closest.sign}, ${p.closest.distance.toFixed(2)})`,
+      ),
+    ),
+    '',
   ].join('\n')
 }
 
@@ -167,7 +301,17 @@ const lines = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`
 
 function readArguments(args: string[]) {
   try {
-    return parseArgs({ args, allowPositionals: true, options: { json: { type: 'boolean', default: false }, write: { type: 'string' }, policy: { type: 'string', default: 'certainty' }, prices: { type: 'string' }, column: { type: 'string', multiple: true, default: [] } } })
+    return parseArgs({
+      args,
+      allowPositionals: true,
+      options: {
+        json: { type: 'boolean', default: false },
+        write: { type: 'string' },
+        policy: { type: 'string', default: 'certainty' },
+        prices: { type: 'string' },
+        column: { type: 'string', multiple: true, default: [] },
+      },
+    })
   } catch (error) {
     throw new UsageError(error instanceof Error ? error.message : String(error))
   }
@@ -185,7 +329,9 @@ function run(args: string[], read: Read): string {
     case 'check':
       return checkCommand(read, file, json)
     case 'signs':
-      return json ? lines(BOOK.signs.map(({ id, name, states, check }) => ({ id, name, states, check }))) : BOOK.signs.map((s) => `${s.id.padEnd(26)} ${s.name} (${s.states.join(', ')})\n`).join('')
+      return json
+        ? lines(BOOK.signs.map(({ id, name, states, check }) => ({ id, name, states, check })))
+        : BOOK.signs.map((s) => `${s.id.padEnd(26)} ${s.name} (${s.states.join(', ')})\n`).join('')
     case 'log':
       return logCommand(read, file, values.column, json)
     case 'knowledge':
@@ -193,16 +339,31 @@ function run(args: string[], read: Read): string {
       return auditCommand(json)
     case 'bench': {
       const result = bench()
-      return json ? `${JSON.stringify(result)}\n` : `${Object.entries(result).map(([k, v]) => `${k}: ${typeof v === 'object' ? `${v.median} (p95 ${v.p95})` : v}`).join('\n')}\n`
+      return json
+        ? `${JSON.stringify(result)}\n`
+        : `${Object.entries(result)
+            .map(([k, v]) => `${k}: ${typeof v === 'object' ? `${v.median} (p95 ${v.p95})` : v}`)
+            .join('\n')}\n`
     }
     case 'validate': {
       const input = readCaseFile(read(file))
-      const summary = { ok: true, case: input.case.id, records: input.records.length, events: input.events.length }
-      return json ? `${JSON.stringify(summary)}\n` : `Good: ${input.case.title}, ${summary.records} records, ${summary.events} events.\n`
+      const summary = {
+        ok: true,
+        case: input.case.id,
+        records: input.records.length,
+        events: input.events.length,
+      }
+      return json
+        ? `${JSON.stringify(summary)}\n`
+        : `Good: ${input.case.title}, ${summary.records} records, ${summary.events} events.\n`
     }
     case 'faults':
       return json
-        ? `${JSON.stringify(BOOK.faults.map(({ id, name, group, part }) => ({ id, name, group, part })), null, 2)}\n`
+        ? `${JSON.stringify(
+            BOOK.faults.map(({ id, name, group, part }) => ({ id, name, group, part })),
+            null,
+            2,
+          )}\n`
         : BOOK.faults.map((f) => `${f.id.padEnd(26)} ${f.name}\n`).join('')
     case 'schema': {
       const schema = `${JSON.stringify(caseJsonSchema(), null, 2)}\n`
@@ -211,7 +372,9 @@ function run(args: string[], read: Read): string {
       return ''
     }
     default:
-      throw new UsageError(command === undefined ? USAGE : `There is no command ${command}.\n\n${USAGE}`)
+      throw new UsageError(
+        command === undefined ? USAGE : `There is no command ${command}.\n\n${USAGE}`,
+      )
   }
 }
 
@@ -237,7 +400,12 @@ export function runCli(args: string[], streams: Streams): Outcome {
     if (error instanceof UsageError) return { status: 2, stdout: '', stderr: `${error.message}\n` }
     if (!(error instanceof InputError)) throw error
     const text = sentence(error.problem)
-    if (args.includes('--json')) return { status: 2, stdout: `${JSON.stringify({ ok: false, path: error.path, sentence: text })}\n`, stderr: '' }
+    if (args.includes('--json'))
+      return {
+        status: 2,
+        stdout: `${JSON.stringify({ ok: false, path: error.path, sentence: text })}\n`,
+        stderr: '',
+      }
     return { status: 2, stdout: '', stderr: `${text}${error.path ? ` [${error.path}]` : ''}\n` }
   }
 }

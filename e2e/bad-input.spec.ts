@@ -2,7 +2,9 @@ import { writeFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { addReading, allSent, newComplaint, openCheck, signIn, startHold } from './steps'
 
-test('bad input gets one clear sentence where it happened, and nothing recorded is lost', async ({ page }) => {
+test('bad input gets one clear sentence where it happened, and nothing recorded is lost', async ({
+  page,
+}) => {
   await signIn(page, 'ilka')
   await page.getByRole('link', { name: 'New complaint' }).click()
   await page.getByRole('button', { name: 'Open the case' }).click()
@@ -12,7 +14,9 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
 
   await openCheck(page, 'cap')
   await page.getByLabel('Marked', { exact: true }).fill('15 °C')
-  await expect(page.getByRole('alert')).toHaveText('“°C” measures something else; here it is kPa, psi, bar.')
+  await expect(page.getByRole('alert')).toHaveText(
+    '“°C” measures something else; here it is kPa, psi, bar.',
+  )
   await page.getByLabel('Marked', { exact: true }).fill('900')
   await expect(page.getByRole('alert')).toContainText('out of range')
   await page.getByLabel('Marked', { exact: true }).fill('high')
@@ -29,7 +33,12 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
   await page.getByLabel('Coolant temperature now').fill('')
   await startHold(page, 'Bad gauge')
   const field = page.getByLabel('Reading as the gauge shows it', { exact: true })
-  for (const [typed, says] of [['', 'Type a number first.'], ['abc', '“abc” is not a number.'], ['20 °F', '“°F” measures something else; here it is kPa, psi, bar.'], ['5000', '“5000” is out of range; −100.0 kPa to 400.0 kPa is possible here.']] as const) {
+  for (const [typed, says] of [
+    ['', 'Type a number first.'],
+    ['abc', '“abc” is not a number.'],
+    ['20 °F', '“°F” measures something else; here it is kPa, psi, bar.'],
+    ['5000', '“5000” is out of range; −100.0 kPa to 400.0 kPa is possible here.'],
+  ] as const) {
     await field.fill(typed)
     await page.getByTestId('add-reading').click()
     await expect(page.getByRole('alert')).toHaveText(says)
@@ -37,7 +46,11 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
   await field.fill('100')
   await page.getByRole('button', { name: 'At another time' }).click()
   const at = page.getByLabel('Minutes and seconds, like 4:30')
-  for (const [typed, says] of [['-1:00', 'That time is before the hold began.'], ['90:00', 'That time has not come yet.'], ['soon', '“soon” is not a time; write minutes and seconds, like 4:30.']] as const) {
+  for (const [typed, says] of [
+    ['-1:00', 'That time is before the hold began.'],
+    ['90:00', 'That time has not come yet.'],
+    ['soon', '“soon” is not a time; write minutes and seconds, like 4:30.'],
+  ] as const) {
     await at.fill(typed)
     await page.getByTestId('add-reading').click()
     await expect(page.getByRole('alert')).toHaveText(says)
@@ -50,18 +63,27 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
   await allSent(page)
 })
 
-test('an import that is truncated, of a later version or too large is refused in one sentence', async ({ page }, testInfo) => {
+test('an import that is truncated, of a later version or too large is refused in one sentence', async ({
+  page,
+}, testInfo) => {
   await signIn(page, 'oren')
   const picker = page.getByLabel('Case file to import')
-  const give = (name: string, text: string) => picker.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
+  const give = (name: string, text: string) =>
+    picker.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
   await give('cut.json', '{"format":"thermognosis-case","version":1,"case":{')
-  await expect(page.getByRole('alert')).toHaveText('cut.json: This file ends in the middle: it was cut short on its way.')
+  await expect(page.getByRole('alert')).toHaveText(
+    'cut.json: This file ends in the middle: it was cut short on its way.',
+  )
   await give('later.json', '{"format":"thermognosis-case","version":4}')
-  await expect(page.getByRole('alert')).toContainText('version 4; this program reads up to version 1')
+  await expect(page.getByRole('alert')).toContainText(
+    'version 4; this program reads up to version 1',
+  )
   const huge = testInfo.outputPath('huge.json')
   writeFileSync(huge, Buffer.alloc(50 * 1024 * 1024, 32))
   await picker.setInputFiles(huge)
-  await expect(page.getByRole('alert')).toHaveText('huge.json is too large: a case file has at most 8 MB.')
+  await expect(page.getByRole('alert')).toHaveText(
+    'huge.json is too large: a case file has at most 8 MB.',
+  )
   await expect(page.getByRole('link', { name: /KVD 207/ })).toBeVisible()
 })
 

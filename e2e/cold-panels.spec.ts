@@ -11,15 +11,27 @@ async function press(target: Locator, mode: Mode) {
   await target.focus()
   await target.press('Enter')
 }
-const radio = (page: Page, group: string, name: string) => page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name, exact: true })
-const verdict = (page: Page) => page.getByRole('status').filter({ has: page.locator('.verdict') }).locator('.verdict')
+const radio = (page: Page, group: string, name: string) =>
+  page
+    .getByRole('radiogroup', { name: group, exact: true })
+    .getByRole('radio', { name, exact: true })
+const verdict = (page: Page) =>
+  page
+    .getByRole('status')
+    .filter({ has: page.locator('.verdict') })
+    .locator('.verdict')
 
 async function open(page: Page, check: string, mode: Mode) {
   if (mode === 'touch') await page.getByRole('button', { name: 'Steps', exact: true }).tap()
   await openCheck(page, check)
 }
 
-async function complaint(page: Page, kind: 'Loses coolant' | 'Overheats', vehicle: string, mode: Mode) {
+async function complaint(
+  page: Page,
+  kind: 'Loses coolant' | 'Overheats',
+  vehicle: string,
+  mode: Mode,
+) {
   await page.goto('/new')
   await press(page.getByRole('radio', { name: kind }), mode)
   await page.getByLabel('Vehicle, as you call it').fill(vehicle)
@@ -30,9 +42,15 @@ async function complaint(page: Page, kind: 'Loses coolant' | 'Overheats', vehicl
 
 for (const mode of ['touch', 'keyboard'] as const) {
   test.describe(`by ${mode}`, () => {
-    test.use(mode === 'touch' ? { viewport: { width: 390, height: 844 }, hasTouch: true } : { viewport: { width: 1280, height: 800 } })
+    test.use(
+      mode === 'touch'
+        ? { viewport: { width: 390, height: 844 }, hasTouch: true }
+        : { viewport: { width: 1280, height: 800 } },
+    )
 
-    test('a loss: system, questions, look, mix, wipe, trace, cranking, endoscope, vacuum', async ({ page }, testInfo) => {
+    test('a loss: system, questions, look, mix, wipe, trace, cranking, endoscope, vacuum', async ({
+      page,
+    }, testInfo) => {
       test.setTimeout(240_000)
       const large = testInfo.outputPath('large.jpg')
       writeFileSync(large, Buffer.alloc(40 * 1024 * 1024, 1))
@@ -78,18 +96,41 @@ for (const mode of ['touch', 'keyboard'] as const) {
 
       await test.step('walk-round: wear, photograph, the rest at once', async () => {
         await open(page, 'look-round', mode)
-        await press(page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ }), mode)
+        await press(
+          page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ }),
+          mode,
+        )
         await press(radio(page, 'Upper hose', 'Stained'), mode)
-        await press(page.getByRole('group', { name: 'Wear of: Upper hose' }).getByRole('button', { name: 'Cracked' }), mode)
-        await expect(page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ })).toContainText('Stained, cracked')
-        await page.getByLabel('Photograph of: Upper hose').setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture at all') })
-        await expect(page.getByText('“notes.jpg” is no picture that this browser can read.')).toBeVisible()
+        await press(
+          page
+            .getByRole('group', { name: 'Wear of: Upper hose' })
+            .getByRole('button', { name: 'Cracked' }),
+          mode,
+        )
+        await expect(
+          page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ }),
+        ).toContainText('Stained, cracked')
+        await page.getByLabel('Photograph of: Upper hose').setInputFiles({
+          name: 'notes.jpg',
+          mimeType: 'image/jpeg',
+          buffer: Buffer.from('no picture at all'),
+        })
+        await expect(
+          page.getByText('“notes.jpg” is no picture that this browser can read.'),
+        ).toBeVisible()
         await page.getByLabel('Photograph of: Upper hose').setInputFiles(large)
         await expect(page.getByText(/has 40 MB; up to 25 MB can be taken/)).toBeVisible()
-        await page.getByLabel('Photograph of: Upper hose').setInputFiles({ name: 'hose.png', mimeType: 'image/png', buffer: await picture(page) })
+        await page
+          .getByLabel('Photograph of: Upper hose')
+          .setInputFiles({ name: 'hose.png', mimeType: 'image/png', buffer: await picture(page) })
         const photo = page.getByRole('img', { name: 'Upper hose' })
         await expect(photo).toBeVisible()
-        await press(page.getByRole('region', { name: 'Top' }).getByRole('button', { name: 'All the rest dry' }), mode)
+        await press(
+          page
+            .getByRole('region', { name: 'Top' })
+            .getByRole('button', { name: 'All the rest dry' }),
+          mode,
+        )
         await expect(page.getByRole('region', { name: 'Top' })).toContainText('all looked at')
         await expect(page.getByRole('region', { name: 'Engine' })).toContainText('not looked at')
         await press(page.getByRole('button', { name: 'All the rest good' }), mode)
@@ -99,7 +140,9 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await test.step('mix', async () => {
         await open(page, 'mix', mode)
         await page.getByLabel('Antifreeze').fill('80')
-        await expect(page.getByRole('alert')).toHaveText('Antifreeze lies between 0 and 60 % by volume.')
+        await expect(page.getByRole('alert')).toHaveText(
+          'Antifreeze lies between 0 and 60 % by volume.',
+        )
         await page.getByLabel('Antifreeze').fill('30')
         await press(page.getByRole('button', { name: 'Keep the reading' }), mode)
         await expect(verdict(page)).toHaveText('Too thin.')
@@ -135,7 +178,10 @@ for (const mode of ['touch', 'keyboard'] as const) {
 
       await test.step('wipe', async () => {
         await open(page, 'clean-and-dry', mode)
-        await press(page.getByRole('region', { name: 'Wipe the joints' }).locator('[data-part=pump]'), mode)
+        await press(
+          page.getByRole('region', { name: 'Wipe the joints' }).locator('[data-part=pump]'),
+          mode,
+        )
         await expect(page.getByText('1 of')).toBeVisible()
         await press(page.getByRole('button', { name: 'All joints wiped' }), mode)
         await expect(page.getByText(/^(\d+) of \1 wiped/)).toBeVisible()
@@ -164,14 +210,23 @@ for (const mode of ['touch', 'keyboard'] as const) {
           await page.waitForTimeout(400)
         }
         await expect(page.getByText(/^\d+(\.\d)? a minute$/)).toBeVisible()
-        await press(page.locator('[data-place=tank-seam]').getByRole('radio', { name: 'Seen issuing' }), mode)
+        await press(
+          page.locator('[data-place=tank-seam]').getByRole('radio', { name: 'Seen issuing' }),
+          mode,
+        )
         await expect(verdict(page)).toHaveText('Source found.')
-        if (mode === 'touch') await page.getByRole('button', { name: 'Suspects', exact: true }).tap()
-        await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText('Tank: crack or seam')
+        if (mode === 'touch')
+          await page.getByRole('button', { name: 'Suspects', exact: true }).tap()
+        await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText(
+          'Tank: crack or seam',
+        )
       })
 
       await test.step('proven, then withdrawn, both kept', async () => {
-        await press(page.getByLabel('Suspects').getByRole('button', { name: /^Tank: crack or seam/ }), mode)
+        await press(
+          page.getByLabel('Suspects').getByRole('button', { name: /^Tank: crack or seam/ }),
+          mode,
+        )
         const why = page.getByRole('dialog')
         await press(why.getByRole('button', { name: 'Declare proven' }), mode)
         await expect(why.getByRole('alert')).toContainText('Say in a few words what changed it')
@@ -191,9 +246,17 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await press(page.getByRole('button', { name: 'Keep the run' }), mode)
         await expect(page.getByRole('alert')).toHaveText('Say how many seconds it was cranked.')
         const file = page.getByLabel('Trace file of the run')
-        await file.setInputFiles({ name: 'gap.csv', mimeType: 'text/csv', buffer: Buffer.from(trace(true)) })
+        await file.setInputFiles({
+          name: 'gap.csv',
+          mimeType: 'text/csv',
+          buffer: Buffer.from(trace(true)),
+        })
         await expect(page.getByRole('alert')).toContainText('The trace has a gap from')
-        await file.setInputFiles({ name: 'run.csv', mimeType: 'text/csv', buffer: Buffer.from(trace(false)) })
+        await file.setInputFiles({
+          name: 'run.csv',
+          mimeType: 'text/csv',
+          buffer: Buffer.from(trace(false)),
+        })
         await expect(page.getByText(/^Read from run.csv/)).toBeVisible()
         await press(page.getByRole('button', { name: 'Keep the run' }), mode)
         await expect(verdict(page)).toHaveText('Pressure rises with cranking.')
@@ -218,7 +281,9 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await expect(page.getByLabel('Stood for')).toHaveValue('0.5')
         await page.getByLabel('Stood for').fill('10')
         await press(page.getByRole('button', { name: 'Keep the vacuum test' }), mode)
-        await expect(page.getByRole('alert')).toContainText('It cannot hold more vacuum than was drawn')
+        await expect(page.getByRole('alert')).toContainText(
+          'It cannot hold more vacuum than was drawn',
+        )
         await page.getByLabel('At the end').fill('-60')
         await press(page.getByRole('button', { name: 'Keep the vacuum test' }), mode)
         await expect(verdict(page)).toHaveText('Vacuum is lost.')
@@ -241,10 +306,16 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await page.goto(`${new URL(page.url()).pathname}/report`)
       await expect(page.getByRole('heading', { name: 'Photographs' })).toBeVisible()
       await expect(page.getByRole('img', { name: 'Upper hose' })).toHaveJSProperty('complete', true)
-      expect(await page.getByRole('img', { name: 'Upper hose' }).evaluate((img: HTMLImageElement) => img.naturalWidth)).toBeGreaterThan(10)
+      expect(
+        await page
+          .getByRole('img', { name: 'Upper hose' })
+          .evaluate((img: HTMLImageElement) => img.naturalWidth),
+      ).toBeGreaterThan(10)
     })
 
-    test('overheating: fan and pump by hand, sensors cold, circuit walk, leakage, coolers, and the warning before a start', async ({ page }) => {
+    test('overheating: fan and pump by hand, sensors cold, circuit walk, leakage, coolers, and the warning before a start', async ({
+      page,
+    }) => {
       test.setTimeout(150_000)
       await signIn(page, 'oren')
       await complaint(page, 'Overheats', `Hot by ${mode}`, mode)
@@ -253,7 +324,9 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await press(radio(page, 'Push the fan: how does it turn, cold?', 'Does not slip'), mode)
       await expect(verdict(page)).toHaveText('Clutch seized.')
       await page.getByLabel('Turns after a push').fill('900')
-      await expect(page.getByRole('alert')).toContainText('Turns after a push lies between 0 and 50')
+      await expect(page.getByRole('alert')).toContainText(
+        'Turns after a push lies between 0 and 50',
+      )
 
       await open(page, 'belt-and-pump', mode)
       await press(radio(page, 'Belt: glazed, slack, or slipping', 'Slips much'), mode)
@@ -283,7 +356,10 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await page.getByLabel('At the plug').fill('0.2')
       await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
       await expect(page.getByText(/^4 links are left/)).toBeVisible()
-      await press(page.getByRole('group', { name: 'Measurements' }).getByRole('button', { name: /bridged/ }), mode)
+      await press(
+        page.getByRole('group', { name: 'Measurements' }).getByRole('button', { name: /bridged/ }),
+        mode,
+      )
       await press(page.getByRole('radio', { name: 'It runs' }), mode)
       await expect(page.getByText(/^2 links are left: relay, control/)).toBeVisible()
       await press(page.getByRole('radio', { name: 'Command present' }), mode)
@@ -304,12 +380,18 @@ for (const mode of ['touch', 'keyboard'] as const) {
 
       if (mode === 'touch') await page.getByRole('button', { name: 'Steps', exact: true }).tap()
       await press(page.getByRole('button', { name: 'Start the engine' }), mode)
-      await expect(page.getByRole('alertdialog')).toContainText(/wait 45 to 90 minutes of cooling down/)
+      await expect(page.getByRole('alertdialog')).toContainText(
+        /wait 45 to 90 minutes of cooling down/,
+      )
       await press(page.getByRole('button', { name: 'Started: engine runs' }), mode)
       await open(page, 'mix', mode)
-      await expect(page.getByText('The engine runs: cold checks wait. Never open a hot system.')).toBeVisible()
+      await expect(
+        page.getByText('The engine runs: cold checks wait. Never open a hot system.'),
+      ).toBeVisible()
       await press(page.getByRole('button', { name: 'Undo the last entry' }), mode)
-      await expect(page.getByText('The engine runs: cold checks wait. Never open a hot system.')).toBeHidden()
+      await expect(
+        page.getByText('The engine runs: cold checks wait. Never open a hot system.'),
+      ).toBeHidden()
       await allSent(page)
     })
   })
@@ -335,13 +417,17 @@ function trace(gap: boolean): string {
   for (let t = 0; t <= 10; t += 0.05) {
     if (gap && t > 4 && t < 5.5) continue
     const cranking = t > 2 && t < 7
-    const value = (t <= 2 ? 0 : t >= 7 ? 3 : ((t - 2) / 5) * 3) + (cranking ? 0.4 * Math.sin(t * 30) : 0)
+    const value =
+      (t <= 2 ? 0 : t >= 7 ? 3 : ((t - 2) / 5) * 3) + (cranking ? 0.4 * Math.sin(t * 30) : 0)
     rows.push(`${t.toFixed(2)},${value.toFixed(2)}`)
   }
   return rows.join('\n')
 }
 
-test('two people work on one case and see each other’s readings within a second', async ({ browser, page }) => {
+test('two people work on one case and see each other’s readings within a second', async ({
+  browser,
+  page,
+}) => {
   await signIn(page, 'ilka')
   const path = await newComplaint(page, 'Shared bus')
   await allSent(page)
@@ -366,10 +452,15 @@ test('an instrument is listed with what it is off by, and changed', async ({ pag
   await page.goto('/instruments')
   await page.getByRole('button', { name: 'Another instrument' }).click()
   await page.getByRole('button', { name: 'Keep the instrument' }).click()
-  await expect(page.getByRole('alert')).toHaveText('Give the instrument a name that is written on it.')
+  await expect(page.getByRole('alert')).toHaveText(
+    'Give the instrument a name that is written on it.',
+  )
   await page.getByRole('radio', { name: 'Infrared gun' }).click()
   await page.getByLabel('Name on it').fill('Gun 2')
-  await page.getByRole('radiogroup', { name: 'Compared with a better one today' }).getByRole('radio', { name: 'Yes' }).click()
+  await page
+    .getByRole('radiogroup', { name: 'Compared with a better one today' })
+    .getByRole('radio', { name: 'Yes' })
+    .click()
   await page.getByLabel('Reads too high by').fill('-3')
   await page.getByRole('button', { name: 'Keep the instrument' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('3.0 K low')

@@ -2,7 +2,10 @@ import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { addReading, allSent, newComplaint, openCheck, signIn, startHold } from './steps'
 
-test('a complaint goes in, a hold is run, suspects move, the report prints and the case goes out and in again', async ({ page, browser }) => {
+test('a complaint goes in, a hold is run, suspects move, the report prints and the case goes out and in again', async ({
+  page,
+  browser,
+}) => {
   await page.clock.install()
   await signIn(page, 'ilka')
   await newComplaint(page, 'Tarrow 24 under test')
@@ -17,7 +20,9 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   await page.getByRole('button', { name: 'Keep the cap test' }).click()
   await expect(page.getByText('Good.', { exact: true })).toBeVisible()
   await expect(page.getByText('Coolant boils at')).toBeVisible()
-  await expect(page.getByRole('paragraph').filter({ hasText: 'This does not clear:' })).toContainText('the neck it seats on')
+  await expect(
+    page.getByRole('paragraph').filter({ hasText: 'This does not clear:' }),
+  ).toContainText('the neck it seats on')
 
   await openCheck(page, 'tester-self-check')
   await page.getByLabel('Pumped to').fill('100')
@@ -33,7 +38,9 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   }
   const verdict = page.getByTestId('verdict')
   await expect(verdict).toContainText('Seep.')
-  await expect(page.getByRole('paragraph').filter({ hasText: 'A pass here would not clear:' })).toContainText('the cap (it is off)')
+  await expect(
+    page.getByRole('paragraph').filter({ hasText: 'A pass here would not clear:' }),
+  ).toContainText('the cap (it is off)')
   await expect(page.getByText(/kPa\/min/).first()).toBeVisible()
   await expect.poll(async () => suspects.getByRole('list').innerText()).not.toBe(before)
 
@@ -61,7 +68,10 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   await expect(page.getByRole('button', { name: 'Hold again' })).toBeVisible()
 
   await page.locator('[data-part=radiator]').click()
-  await page.getByRole('radiogroup', { name: 'Radiator' }).getByRole('radio', { name: 'Seen issuing' }).click()
+  await page
+    .getByRole('radiogroup', { name: 'Radiator' })
+    .getByRole('radio', { name: 'Seen issuing' })
+    .click()
   await expect(suspects.getByRole('listitem').first()).toContainText('Radiator')
   await suspects.getByRole('button', { name: /^Radiator: tank seam/ }).click()
   const why = page.getByRole('dialog')
@@ -79,21 +89,29 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   await page.getByRole('button', { name: 'Export the case' }).click()
   const path = await (await download).path()
   const file = JSON.parse(readFileSync(path, 'utf8'))
-  expect(file.records.filter((r: { kind: string }) => r.kind === 'pressure-hold.reading').length).toBe(11)
+  expect(
+    file.records.filter((r: { kind: string }) => r.kind === 'pressure-hold.reading').length,
+  ).toBe(11)
 
   const elsewhere = await (await browser.newContext()).newPage()
   await elsewhere.goto('/sign-in')
   await elsewhere.getByLabel('Sign-in name').fill('berit')
   await elsewhere.getByLabel('Password').fill('valley-garage-400')
   await elsewhere.getByRole('button', { name: 'Sign in' }).click()
-  await elsewhere.getByLabel('Case file to import').setInputFiles({ name: 'case.json', mimeType: 'application/json', buffer: readFileSync(path) })
+  await elsewhere
+    .getByLabel('Case file to import')
+    .setInputFiles({ name: 'case.json', mimeType: 'application/json', buffer: readFileSync(path) })
   await expect(elsewhere.getByText(/entries taken in/)).toBeVisible()
   await elsewhere.getByRole('link', { name: /Tarrow 24 under test/ }).click()
-  await expect(elsewhere.getByLabel('Suspects').getByRole('listitem').first()).toContainText('Radiator')
+  await expect(elsewhere.getByLabel('Suspects').getByRole('listitem').first()).toContainText(
+    'Radiator',
+  )
   await elsewhere.context().close()
 })
 
-test('the timer keeps true time through a reload, and a running hold is called out on the board', async ({ page }) => {
+test('the timer keeps true time through a reload, and a running hold is called out on the board', async ({
+  page,
+}) => {
   await signIn(page, 'oren')
   const path = await newComplaint(page, 'Timer bus')
   await startHold(page, 'Timer gauge')
@@ -108,7 +126,9 @@ test('the timer keeps true time through a reload, and a running hold is called o
   await expect(page).toHaveTitle(/\d\d:\d\d Hold/)
 })
 
-test('timers of two cases run at once, and call out on any page when their time is over', async ({ page }) => {
+test('timers of two cases run at once, and call out on any page when their time is over', async ({
+  page,
+}) => {
   await page.clock.install()
   await signIn(page, 'oren')
   const first = await newComplaint(page, 'First timer')
@@ -117,9 +137,11 @@ test('timers of two cases run at once, and call out on any page when their time 
   const second = await newComplaint(page, 'Second timer')
   await startHold(page, 'Timer gauge 2')
   await page.goto('/instruments')
-  for (const path of [first, second]) await expect(page.locator(`a[href^="${path}"].timer`)).toBeVisible()
+  for (const path of [first, second])
+    await expect(page.locator(`a[href^="${path}"].timer`)).toBeVisible()
   await page.clock.fastForward(17 * 60_000)
-  for (const path of [first, second]) await expect(page.locator(`a[href^="${path}"].timer`)).toHaveClass(/due/)
+  for (const path of [first, second])
+    await expect(page.locator(`a[href^="${path}"].timer`)).toHaveClass(/due/)
 })
 
 test('units switch everywhere and the record keeps what was typed', async ({ page }) => {

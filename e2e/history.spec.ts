@@ -1,11 +1,16 @@
 import { expect, test } from '@playwright/test'
 import { allSent, newComplaint, openCheck, signIn } from './steps'
 
-test('what was done to the vehicle is taken back and brought back; after a repair a part is looked at anew', async ({ page }) => {
+test('what was done to the vehicle is taken back and brought back; after a repair a part is looked at anew', async ({
+  page,
+}) => {
   await signIn(page, 'ilka')
   await newComplaint(page, 'Clamped Sett 4')
   await openCheck(page, 'look-round')
-  await page.getByRole('region', { name: 'Look round' }).getByRole('button', { name: /^Radiator/ }).click()
+  await page
+    .getByRole('region', { name: 'Look round' })
+    .getByRole('button', { name: /^Radiator/ })
+    .click()
   const seen = page.getByRole('radiogroup', { name: 'Radiator' })
   await seen.getByRole('radio', { name: 'Seen issuing' }).click()
   await expect(seen.getByRole('radio', { name: 'Seen issuing' })).toBeChecked()
@@ -17,7 +22,11 @@ test('what was done to the vehicle is taken back and brought back; after a repai
   await page.getByRole('button', { name: 'History' }).click()
   const history = page.getByRole('dialog')
   await history.getByRole('radio', { name: 'The whole case' }).click()
-  await history.getByRole('listitem').filter({ hasText: 'Done: Clamp taken off' }).getByRole('button', { name: 'Take back' }).click()
+  await history
+    .getByRole('listitem')
+    .filter({ hasText: 'Done: Clamp taken off' })
+    .getByRole('button', { name: 'Take back' })
+    .click()
   await expect(history.getByText('Took back: Clamp taken off')).toBeVisible()
   await history.getByRole('button', { name: 'Back to the check' }).click()
   await expect(page.getByRole('button', { name: 'Clamp taken off' })).toBeVisible()
@@ -35,7 +44,11 @@ test('what was done to the vehicle is taken back and brought back; after a repai
   await page.getByRole('button', { name: 'History' }).click()
   await expect(history.getByText('Recorded: Look round')).toHaveCount(2)
   await history.getByRole('radio', { name: 'The whole case' }).click()
-  await history.getByRole('listitem').filter({ hasText: 'Done: Repaired' }).getByRole('button', { name: 'Take back' }).click()
+  await history
+    .getByRole('listitem')
+    .filter({ hasText: 'Done: Repaired' })
+    .getByRole('button', { name: 'Take back' })
+    .click()
   await history.getByRole('button', { name: 'Back to the check' }).click()
   await expect(seen.getByRole('radio', { name: 'Dry', exact: true })).toBeChecked()
   await allSent(page)

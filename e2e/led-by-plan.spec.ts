@@ -21,7 +21,10 @@ interface Story {
   cylinders: Record<number, number>
 }
 
-const radio = (page: Page, group: string, name: string) => page.getByRole('radiogroup', { name: group, exact: true }).getByRole('radio', { name, exact: true })
+const radio = (page: Page, group: string, name: string) =>
+  page
+    .getByRole('radiogroup', { name: group, exact: true })
+    .getByRole('radio', { name, exact: true })
 
 async function take(page: Page, story: Story, vehicle: string) {
   await page.goto('/new')
@@ -43,8 +46,14 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
       await settled(page)
       if (!(await group.isVisible())) return
       const asked = (await group.getAttribute('aria-label'))!
-      await page.getByRole('region', { name: 'Ask next' }).getByRole('radiogroup', { name: asked, exact: true }).getByRole('radio', { name: story.keeper[asked] ?? 'No', exact: true }).click()
-      await expect(page.locator(`section[aria-label="Ask next"] [aria-label="${asked}"]`)).toHaveCount(0)
+      await page
+        .getByRole('region', { name: 'Ask next' })
+        .getByRole('radiogroup', { name: asked, exact: true })
+        .getByRole('radio', { name: story.keeper[asked] ?? 'No', exact: true })
+        .click()
+      await expect(
+        page.locator(`section[aria-label="Ask next"] [aria-label="${asked}"]`),
+      ).toHaveCount(0)
     }
   },
   'level, condition': async (page, story) => {
@@ -59,11 +68,16 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
   },
   'look round': async (page, story) => {
     for (const [part, seen] of Object.entries(story.looks)) {
-      await page.getByRole('group', { name: /^Parts: / }).getByRole('button', { name: new RegExp(`^${part}`) }).click()
+      await page
+        .getByRole('group', { name: /^Parts: / })
+        .getByRole('button', { name: new RegExp(`^${part}`) })
+        .click()
       await radio(page, part, seen).click()
     }
     for (const region of ['Front', 'Top', 'Engine', 'Bulkhead and cabin']) {
-      const rest = page.getByRole('region', { name: region }).getByRole('button', { name: 'All the rest dry' })
+      const rest = page
+        .getByRole('region', { name: region })
+        .getByRole('button', { name: 'All the rest dry' })
       if (await rest.isEnabled()) await rest.click()
       await expect(page.getByRole('region', { name: region })).toContainText('all looked at')
     }
@@ -102,7 +116,11 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
   },
   'trace the drip': async (page, { places }) => {
     await page.getByRole('button', { name: 'All places' }).click()
-    for (const [place, seen] of Object.entries(places)) await page.locator(`[data-place="${place}"]`).getByRole('radio', { name: seen, exact: true }).click()
+    for (const [place, seen] of Object.entries(places))
+      await page
+        .locator(`[data-place="${place}"]`)
+        .getByRole('radio', { name: seen, exact: true })
+        .click()
     await expect(page.getByText('Source', { exact: false }).first()).toBeVisible()
   },
   'cranking rise': async (page, { cylinders }) => {
@@ -111,12 +129,18 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
     if (await turned.isVisible()) await turned.check()
     for (let run = 1; run <= 6; run++) {
       const plugged: number[] = []
-      for (const c of [1, 2, 3, 4]) if ((await page.locator(`[data-cylinder="${c}"]`).getAttribute('aria-pressed')) === 'true') plugged.push(c)
+      for (const c of [1, 2, 3, 4])
+        if ((await page.locator(`[data-cylinder="${c}"]`).getAttribute('aria-pressed')) === 'true')
+          plugged.push(c)
       await page.getByLabel('Cranked for').fill('5')
-      await page.getByLabel('After').fill((plugged.reduce((sum, c) => sum + (cylinders[c] ?? 0), 0) * 5).toFixed(2))
+      await page
+        .getByLabel('After')
+        .fill((plugged.reduce((sum, c) => sum + (cylinders[c] ?? 0), 0) * 5).toFixed(2))
       await radio(page, 'Does it stay when cranking stops?', 'Stays').click()
       await page.getByRole('button', { name: 'Keep the run' }).click()
-      await expect(page.getByText(`${run} ${run === 1 ? 'run' : 'runs'}: look, take back`)).toBeVisible()
+      await expect(
+        page.getByText(`${run} ${run === 1 ? 'run' : 'runs'}: look, take back`),
+      ).toBeVisible()
       await settled(page)
       const set = page.getByRole('button', { name: 'Set the plugs so' })
       if (!(await set.isVisible())) return
@@ -126,7 +150,11 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
   'look into cylinders': async (page, { cylinders }) => {
     for (const c of [1, 2, 3, 4]) {
       await page.locator(`[data-cylinder="${c}"]`).click()
-      await radio(page, `Cylinder ${c} looks`, (cylinders[c] ?? 0) > 0.1 ? 'Coolant in it' : 'Dry, sooted').click()
+      await radio(
+        page,
+        `Cylinder ${c} looks`,
+        (cylinders[c] ?? 0) > 0.1 ? 'Coolant in it' : 'Dry, sooted',
+      ).click()
     }
   },
   'vacuum decay': async (page, { fallKPaPerMinute }) => {
@@ -157,14 +185,18 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
     await page.getByLabel('Battery').fill('12.5')
     await page.getByLabel('At the plug').fill('12.3')
     await page.getByRole('button', { name: 'Keep', exact: true }).click()
-    await page.getByRole('group', { name: 'Measurements' }).getByRole('button', { name: /bridged/ }).click()
+    await page
+      .getByRole('group', { name: 'Measurements' })
+      .getByRole('button', { name: /bridged/ })
+      .click()
     await page.getByRole('radio', { name: 'It runs' }).click()
     await page.locator('[data-link=ground]').click()
     await page.getByLabel('Dropped to ground').fill('0.1')
     await page.getByRole('button', { name: 'Keep', exact: true }).click()
   },
   'coolers by themselves': async (page) => {
-    for (const row of await page.getByRole('radio', { name: 'Tight', exact: true }).all()) await row.click()
+    for (const row of await page.getByRole('radio', { name: 'Tight', exact: true }).all())
+      await row.click()
   },
   'cylinder leakage': async (page) => {
     await page.getByLabel('Cylinder 1 leaks').fill('6')
@@ -174,30 +206,50 @@ const DO: Record<string, (page: Page, story: Story, n: number) => Promise<void>>
 }
 
 /** Does what "Next" says until the story's end is reached, or gives up; returns the checks that were made. */
-async function follow(page: Page, story: Story, reached: (likely: string[], lead: string, sure: boolean) => boolean, most = 14): Promise<string[]> {
+async function follow(
+  page: Page,
+  story: Story,
+  reached: (likely: string[], lead: string, sure: boolean) => boolean,
+  most = 14,
+): Promise<string[]> {
   const trail: string[] = []
-  const lead = async () => (await page.getByLabel('Suspects').getByRole('listitem').first().innerText()).split('\n')[0]!.trim()
-  const sure = async () => /over 9 in 10|nearly certain/.test(await page.getByLabel('Suspects').getByRole('listitem').first().innerText())
+  const lead = async () =>
+    (await page.getByLabel('Suspects').getByRole('listitem').first().innerText())
+      .split('\n')[0]!
+      .trim()
+  const sure = async () =>
+    /over 9 in 10|nearly certain/.test(
+      await page.getByLabel('Suspects').getByRole('listitem').first().innerText(),
+    )
   /** suspects that are at least as likely as not */
   const names = async () => {
     const rows = await page.getByLabel('Suspects').getByRole('listitem').allInnerTexts()
-    return rows.filter((row) => /\b[5-9] in 10\b|over 9 in 10|nearly certain/.test(row)).map((row) => row.split('\n')[0]!.trim())
+    return rows
+      .filter((row) => /\b[5-9] in 10\b|over 9 in 10|nearly certain/.test(row))
+      .map((row) => row.split('\n')[0]!.trim())
   }
   await DO.complaint!(page, story, 0)
   for (let step = 0; step < most; step++) {
     await settled(page)
     if (reached(await names(), await lead(), await sure())) return trail
     const heading = page.getByRole('heading', { name: /^Next: / })
-    const next = (await heading.innerText()).replace('Next: ', '').replace('ask the keeper', 'complaint').trim()
+    const next = (await heading.innerText())
+      .replace('Next: ', '')
+      .replace('ask the keeper', 'complaint')
+      .trim()
     trail.push(next)
     await page.getByRole('button', { name: 'Go there' }).click()
     const act = DO[next]
-    if (trail.filter((t) => t === next).length > 4) throw new Error(`the plan goes in circles: ${trail.join(' > ')}`)
+    if (trail.filter((t) => t === next).length > 4)
+      throw new Error(`the plan goes in circles: ${trail.join(' > ')}`)
     if (!act) throw new Error(`nothing is known of “${next}” (${trail.join(' > ')})`)
     await act(page, story, step)
   }
   await settled(page)
-  expect(reached(await names(), await lead(), await sure()), `${trail.join(' > ')} ended at ${(await names()).slice(0, 3).join(', ')}`).toBe(true)
+  expect(
+    reached(await names(), await lead(), await sure()),
+    `${trail.join(' > ')} ended at ${(await names()).slice(0, 3).join(', ')}`,
+  ).toBe(true)
   return trail
 }
 
@@ -212,8 +264,24 @@ test.describe('led by the plan', () => {
 
   test('a slow leak outside with two sources: both end on top', async ({ page }) => {
     const story: Story = {
-      complaint: 'Loses coolant', keeper: { 'Is the ground wet under it after it has stood?': 'Yes', 'Is it lost standing overnight, more than on the road?': 'Yes' }, systemRating: '103', cap: SOUND_CAP, residual: 'None', fallKPaPerMinute: 0.8, tray: 'Wet',
-      looks: { 'Thermostat housing': 'Stained', Tank: 'Wet' }, places: { 'thermostat-flange': 'Dried, wet again', 'tank-seam': 'Seen issuing', 'weep-hole': 'Dry', 'upper-hose': 'Dry' }, cylinders: {},
+      complaint: 'Loses coolant',
+      keeper: {
+        'Is the ground wet under it after it has stood?': 'Yes',
+        'Is it lost standing overnight, more than on the road?': 'Yes',
+      },
+      systemRating: '103',
+      cap: SOUND_CAP,
+      residual: 'None',
+      fallKPaPerMinute: 0.8,
+      tray: 'Wet',
+      looks: { 'Thermostat housing': 'Stained', Tank: 'Wet' },
+      places: {
+        'thermostat-flange': 'Dried, wet again',
+        'tank-seam': 'Seen issuing',
+        'weep-hole': 'Dry',
+        'upper-hose': 'Dry',
+      },
+      cylinders: {},
     }
     await take(page, story, 'Two sources')
     const both = ['Thermostat housing or outlet', 'Tank: crack or seam']
@@ -224,27 +292,57 @@ test.describe('led by the plan', () => {
 
   test('coolant into two cylinders: the lead, and both cylinders named', async ({ page }) => {
     const story: Story = {
-      complaint: 'Loses coolant', keeper: { 'White, sweet exhaust that lasts when the engine is hot?': 'Yes', 'Does it run rough for the first minute after a cold night?': 'Yes' }, systemRating: '103', cap: SOUND_CAP, residual: 'Some', fallKPaPerMinute: 0.9, tray: 'Dry',
-      looks: {}, places: { 'thermostat-flange': 'Dry', 'weep-hole': 'Dry', 'upper-hose': 'Dry' }, cylinders: { 1: 0.005, 2: 0.24, 3: 0.34 },
+      complaint: 'Loses coolant',
+      keeper: {
+        'White, sweet exhaust that lasts when the engine is hot?': 'Yes',
+        'Does it run rough for the first minute after a cold night?': 'Yes',
+      },
+      systemRating: '103',
+      cap: SOUND_CAP,
+      residual: 'Some',
+      fallKPaPerMinute: 0.9,
+      tray: 'Dry',
+      looks: {},
+      places: { 'thermostat-flange': 'Dry', 'weep-hole': 'Dry', 'upper-hose': 'Dry' },
+      cylinders: { 1: 0.005, 2: 0.24, 3: 0.34 },
     }
     await take(page, story, 'Two cylinders')
-    const trail = await follow(page, story, (_, lead, sure) => sure && lead === 'Head gasket: coolant to cylinder', 10)
+    const trail = await follow(
+      page,
+      story,
+      (_, lead, sure) => sure && lead === 'Head gasket: coolant to cylinder',
+      10,
+    )
     process.stdout.write(`two cylinders: ${trail.join(' > ')}\n`)
     // Sure of the fault, the plan asks for the runs that name the cylinders.
     if (!trail.includes('cranking rise')) {
       await expect(page.getByRole('heading', { name: 'Next: cranking rise' })).toBeVisible()
       await page.getByRole('button', { name: 'Go there' }).click()
       await DO['cranking rise']!(page, story, 0)
-    }
-    else await page.locator('[data-check="cranking-rise"]').click()
-    await expect(page.getByRole('heading', { name: 'It comes from 2 cylinders: 2 and 3' })).toBeVisible()
-    await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText('Head gasket: coolant to cylinder')
+    } else await page.locator('[data-check="cranking-rise"]').click()
+    await expect(
+      page.getByRole('heading', { name: 'It comes from 2 cylinders: 2 and 3' }),
+    ).toBeVisible()
+    await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText(
+      'Head gasket: coolant to cylinder',
+    )
   })
 
   test('a wrong cap: the plan leads to it', async ({ page }) => {
     const story: Story = {
-      complaint: 'Overheats', keeper: { 'Does it run hot at speed, climbing or towing?': 'Yes', 'Does it push coolant out of the tank or the cap when hot?': 'Yes' }, systemRating: '138', cap: { marked: '90', opens: '91', holds: '88' }, residual: 'None', fallKPaPerMinute: 0.02, tray: 'Dry',
-      looks: {}, places: {}, cylinders: {},
+      complaint: 'Overheats',
+      keeper: {
+        'Does it run hot at speed, climbing or towing?': 'Yes',
+        'Does it push coolant out of the tank or the cap when hot?': 'Yes',
+      },
+      systemRating: '138',
+      cap: { marked: '90', opens: '91', holds: '88' },
+      residual: 'None',
+      fallKPaPerMinute: 0.02,
+      tray: 'Dry',
+      looks: {},
+      places: {},
+      cylinders: {},
     }
     await take(page, story, 'Wrong cap')
     const trail = await follow(page, story, (_, lead) => lead === 'Wrong cap for the place')

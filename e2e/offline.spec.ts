@@ -2,7 +2,10 @@ import { expect, test } from '@playwright/test'
 import { Forwarder } from './forwarder'
 import { addReading, allSent, newComplaint, signIn, startHold } from './steps'
 
-test('the network goes in the middle of a hold: readings go on, pages open, and every reading arrives once', async ({ browser, request }) => {
+test('the network goes in the middle of a hold: readings go on, pages open, and every reading arrives once', async ({
+  browser,
+  request,
+}) => {
   const forwarder = new Forwarder(new URL(process.env.TEST_BASE_URL!))
   await forwarder.start()
   const context = await browser.newContext({ baseURL: forwarder.base })
@@ -34,23 +37,39 @@ test('the network goes in the middle of a hold: readings go on, pages open, and 
   await forwarder.start()
   await allSent(page)
   await expect(page.getByText('Everything you recorded here has been sent.')).toBeVisible()
-  const signedIn = await request.post(`${process.env.TEST_BASE_URL}/api/session`, { data: { signIn: 'oren', password: 'saddle-ridge-1300' } })
+  const signedIn = await request.post(`${process.env.TEST_BASE_URL}/api/session`, {
+    data: { signIn: 'oren', password: 'saddle-ridge-1300' },
+  })
   expect(signedIn.ok()).toBe(true)
-  const cookie = signedIn.headersArray().filter((h) => h.name.toLowerCase() === 'set-cookie').map((h) => h.value.split(';')[0]).join('; ')
-  const exported = await (await request.get(`${process.env.TEST_BASE_URL}/api${path}/export`, { headers: { cookie } })).json()
-  const values = exported.records.filter((r: { kind: string }) => r.kind === 'pressure-hold.reading').map((r: { data: { pressure: { value: number } } }) => r.data.pressure.value)
+  const cookie = signedIn
+    .headersArray()
+    .filter((h) => h.name.toLowerCase() === 'set-cookie')
+    .map((h) => h.value.split(';')[0])
+    .join('; ')
+  const exported = await (
+    await request.get(`${process.env.TEST_BASE_URL}/api${path}/export`, { headers: { cookie } })
+  ).json()
+  const values = exported.records
+    .filter((r: { kind: string }) => r.kind === 'pressure-hold.reading')
+    .map((r: { data: { pressure: { value: number } } }) => r.data.pressure.value)
   expect(values.sort((a: number, b: number) => b - a)).toEqual([101, 100.5, 100, 99.5, 99])
   await context.close()
   await forwarder.stop()
 })
 
-test('a session that ends holds what is recorded; it is sent as its author and as nobody else', async ({ page, context }) => {
+test('a session that ends holds what is recorded; it is sent as its author and as nobody else', async ({
+  page,
+  context,
+}) => {
   await signIn(page, 'mave')
   await newComplaint(page, 'Held bus')
   await allSent(page)
   await context.clearCookies()
   await page.locator('[data-check="level-and-condition"]').click()
-  await page.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: 'Low' }).click()
+  await page
+    .getByRole('radiogroup', { name: 'Level, cold' })
+    .getByRole('radio', { name: 'Low' })
+    .click()
   await expect(page.getByText(/Signed out. What you record is kept/)).toBeVisible()
   await expect(page.getByRole('link', { name: 'Signed out · 1 kept' })).toBeVisible()
 
@@ -63,10 +82,14 @@ test('a session that ends holds what is recorded; it is sent as its author and a
   await allSent(page)
   await page.getByRole('link', { name: /Held bus/ }).click()
   await page.locator('[data-check="level-and-condition"]').click()
-  await expect(page.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: 'Low' })).toHaveAttribute('aria-checked', 'true')
+  await expect(
+    page.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: 'Low' }),
+  ).toHaveAttribute('aria-checked', 'true')
 })
 
-test('a refused entry is set aside, visible, can be changed, and later entries go on', async ({ page }) => {
+test('a refused entry is set aside, visible, can be changed, and later entries go on', async ({
+  page,
+}) => {
   await signIn(page, 'mave')
   await newComplaint(page, 'Refused bus')
   await allSent(page)
@@ -81,7 +104,10 @@ test('a refused entry is set aside, visible, can be changed, and later entries g
   await level.getByRole('radio', { name: 'Nearly empty' }).click()
   await expect(page.getByRole('link', { name: '1 set aside' })).toBeVisible()
   await page.locator('[data-check="interview"]').click()
-  await page.getByRole('radiogroup', { name: /white, sweet exhaust/i }).getByRole('radio', { name: 'No', exact: true }).click()
+  await page
+    .getByRole('radiogroup', { name: /white, sweet exhaust/i })
+    .getByRole('radio', { name: 'No', exact: true })
+    .click()
   await expect(page.getByRole('link', { name: '1 set aside' })).toBeVisible()
   await page.getByRole('link', { name: '1 set aside' }).click()
   await expect(page.getByTestId('refused')).toContainText('record.data.level')
@@ -93,7 +119,9 @@ test('a refused entry is set aside, visible, can be changed, and later entries g
   await allSent(page)
 })
 
-test('every tab of a person shows what another person records, and a page read at once shows all of it', async ({ browser }) => {
+test('every tab of a person shows what another person records, and a page read at once shows all of it', async ({
+  browser,
+}) => {
   const context = await browser.newContext({ baseURL: process.env.TEST_BASE_URL! })
   const one = await context.newPage()
   await signIn(one, 'ilka')
@@ -108,12 +136,22 @@ test('every tab of a person shows what another person records, and a page read a
   await signIn(other, 'oren')
   await other.goto(`${path}?check=level-and-condition`)
   for (const level of ['Low', 'Nearly empty']) {
-    await other.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: level }).click()
-    for (const tab of tabs) await expect(tab.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: level })).toBeChecked({ timeout: 5000 })
+    await other
+      .getByRole('radiogroup', { name: 'Level, cold' })
+      .getByRole('radio', { name: level })
+      .click()
+    for (const tab of tabs)
+      await expect(
+        tab.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: level }),
+      ).toBeChecked({ timeout: 5000 })
   }
   await allSent(other)
   await tabs[1]!.reload()
-  await expect(tabs[1]!.getByRole('radiogroup', { name: 'Level, cold' }).getByRole('radio', { name: 'Nearly empty' })).toBeChecked()
+  await expect(
+    tabs[1]!
+      .getByRole('radiogroup', { name: 'Level, cold' })
+      .getByRole('radio', { name: 'Nearly empty' }),
+  ).toBeChecked()
   await context.close()
   await other.context().close()
 })

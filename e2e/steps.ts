@@ -12,21 +12,63 @@ export async function signIn(page: Page, name: string, base = '') {
 
 /** What a page that does not come on can be asked: whether its timers, frames, locks and database still answer. */
 async function pulse(page: Page): Promise<string> {
-  const within = (name: string, answer: Promise<unknown>) => Promise.race([answer.then((a) => `${name} ${JSON.stringify(a)}`, (e: Error) => `${name} failed: ${e.message}`), new Promise<string>((done) => setTimeout(() => done(`${name} hangs`), 3000))])
-  return (await Promise.all([
-    within('timer', page.evaluate(() => new Promise<string>((done) => setTimeout(() => done('fires'), 50)))),
-    within('frame', page.evaluate(() => new Promise<string>((done) => requestAnimationFrame(() => done('comes'))))),
-    within('locks', page.evaluate(async () => { const { held, pending } = await navigator.locks.query(); return { held: held!.map((l) => l.name), pending: pending!.map((l) => l.name) } })),
-    within('network', page.evaluate(async () => (await fetch('/api/session')).status)),
-    within('outbox', page.evaluate(async () => {
-      const name = (await indexedDB.databases()).map((d) => d.name!).filter((n) => n.startsWith('thermognosis-'))
-      return Promise.all(name.map((n) => new Promise<number>((done, fail) => {
-        const opening = indexedDB.open(n)
-        opening.onerror = () => fail(opening.error!)
-        opening.onsuccess = () => { const count = opening.result.transaction('outbox').objectStore('outbox').count(); count.onsuccess = () => { opening.result.close(); done(count.result) } }
-      })))
-    })),
-  ])).join('; ')
+  const within = (name: string, answer: Promise<unknown>) =>
+    Promise.race([
+      answer.then(
+        (a) => `${name} ${JSON.stringify(a)}`,
+        (e: Error) => `${name} failed: ${e.message}`,
+      ),
+      new Promise<string>((done) => setTimeout(() => done(`${name} hangs`), 3000)),
+    ])
+  return (
+    await Promise.all([
+      within(
+        'timer',
+        page.evaluate(() => new Promise<string>((done) => setTimeout(() => done('fires'), 50))),
+      ),
+      within(
+        'frame',
+        page.evaluate(
+          () => new Promise<string>((done) => requestAnimationFrame(() => done('comes'))),
+        ),
+      ),
+      within(
+        'locks',
+        page.evaluate(async () => {
+          const { held, pending } = await navigator.locks.query()
+          return { held: held!.map((l) => l.name), pending: pending!.map((l) => l.name) }
+        }),
+      ),
+      within(
+        'network',
+        page.evaluate(async () => (await fetch('/api/session')).status),
+      ),
+      within(
+        'outbox',
+        page.evaluate(async () => {
+          const name = (await indexedDB.databases())
+            .map((d) => d.name!)
+            .filter((n) => n.startsWith('thermognosis-'))
+          return Promise.all(
+            name.map(
+              (n) =>
+                new Promise<number>((done, fail) => {
+                  const opening = indexedDB.open(n)
+                  opening.onerror = () => fail(opening.error!)
+                  opening.onsuccess = () => {
+                    const count = opening.result.transaction('outbox').objectStore('outbox').count()
+                    count.onsuccess = () => {
+                      opening.result.close()
+                      done(count.result)
+                    }
+                  }
+                }),
+            ),
+          )
+        }),
+      ),
+    ])
+  ).join('; ')
 }
 
 /**
@@ -45,7 +87,10 @@ export async function allSent(page: Page) {
   await page.getByTestId('send-state').click()
   await sent.waitFor({ timeout: 3_000 }).catch(() => undefined)
   const told = `the header said “${said}” for 20 s (${alive})`
-  if (said !== 'Sending 1' || !(await sent.isVisible())) throw new Error(`not everything was sent; ${told}, the outbox: ${await page.locator('main').innerText()}`)
+  if (said !== 'Sending 1' || !(await sent.isVisible()))
+    throw new Error(
+      `not everything was sent; ${told}, the outbox: ${await page.locator('main').innerText()}`,
+    )
   process.stdout.write(`STOOD STILL: ${told}\n`)
   await page.goBack()
 }
@@ -73,7 +118,10 @@ export async function newComplaint(page: Page, vehicle: string) {
   await page.getByLabel('Vehicle, as you call it').fill(vehicle)
   await page.getByLabel('How much is topped up').fill('0.5')
   await page.getByRole('radio', { name: 'a day' }).click()
-  await page.getByRole('radiogroup', { name: 'Is the ground wet under it after it has stood?' }).getByRole('radio', { name: 'Yes' }).click()
+  await page
+    .getByRole('radiogroup', { name: 'Is the ground wet under it after it has stood?' })
+    .getByRole('radio', { name: 'Yes' })
+    .click()
   await page.getByText('The cooling system of this vehicle').click()
   await page.locator('[data-part=cap]').click()
   await page.getByLabel('Marked', { exact: true }).fill('103')

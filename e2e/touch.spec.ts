@@ -3,7 +3,9 @@ import { newComplaint, signIn } from './steps'
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
 
-test('under the vehicle, by touch alone: the numeric pad takes readings, tabs lead to loop and suspects', async ({ page }) => {
+test('under the vehicle, by touch alone: the numeric pad takes readings, tabs lead to loop and suspects', async ({
+  page,
+}) => {
   await signIn(page, 'oren')
   await newComplaint(page, 'Touch bus')
   await page.getByRole('button', { name: 'Steps', exact: true }).tap()
@@ -16,7 +18,8 @@ test('under the vehicle, by touch alone: the numeric pad takes readings, tabs le
   if (await opener.isVisible()) await opener.tap()
   const pad = page.getByRole('group', { name: 'Numeric pad' })
   await pad.getByRole('button', { name: 'Clear' }).tap()
-  for (const digit of ['1', '0', '0', '.', '5']) await pad.getByRole('button', { name: digit, exact: true }).tap()
+  for (const digit of ['1', '0', '0', '.', '5'])
+    await pad.getByRole('button', { name: digit, exact: true }).tap()
   await expect(field).toHaveValue('100.5')
   await page.getByTestId('add-reading').tap()
   await expect(page.getByText('1 readings: look, correct')).toBeVisible()
@@ -27,7 +30,10 @@ test('under the vehicle, by touch alone: the numeric pad takes readings, tabs le
   await expect(page.getByText('1 readings: look, correct')).toBeVisible()
   await page.getByRole('button', { name: 'Loop', exact: true }).tap()
   await page.locator('[data-part=pump]').tap()
-  await page.getByRole('radiogroup', { name: 'Pump' }).getByRole('radio', { name: 'Seen issuing' }).tap()
+  await page
+    .getByRole('radiogroup', { name: 'Pump' })
+    .getByRole('radio', { name: 'Seen issuing' })
+    .tap()
   await page.getByRole('button', { name: 'Suspects', exact: true }).tap()
   await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText('Pump')
 })

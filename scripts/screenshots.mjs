@@ -25,20 +25,50 @@ const VIEWS = [
   { name: 'sign-in', path: '/sign-in', size: wide, signedOut: true },
   { name: 'board', path: '/', size: wide },
   { name: 'board-phone', path: '/', size: phone },
-  { name: 'new-complaint', path: '/new', size: wide, act: async (page) => { await page.getByRole('radio', { name: 'Loses coolant' }).click() } },
+  {
+    name: 'new-complaint',
+    path: '/new',
+    size: wide,
+    act: async (page) => {
+      await page.getByRole('radio', { name: 'Loses coolant' }).click()
+    },
+  },
   { name: 'hold', path: `/cases/${seam}?check=pressure-hold`, size: wide },
   { name: 'hold-dark', path: `/cases/${seam}?check=pressure-hold`, size: wide, dark: true },
   { name: 'hold-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone },
-  { name: 'hold-setup', path: `/cases/${seam}?check=pressure-hold`, size: wide, act: async (page) => { await page.getByRole('button', { name: 'Hold again' }).click() } },
+  {
+    name: 'hold-setup',
+    path: `/cases/${seam}?check=pressure-hold`,
+    size: wide,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Hold again' }).click()
+    },
+  },
   { name: 'look-round', path: `/cases/${seam}?check=look-round`, size: wide },
   { name: 'trace', path: `/cases/${sources}?check=leak-trace`, size: wide },
   { name: 'trace-phone', path: `/cases/${sources}?check=leak-trace`, size: phone },
   { name: 'cranking', path: `/cases/${cylinders}?check=cranking-rise`, size: wide },
   { name: 'fan-circuit', path: `/cases/${fan}?check=fan-circuit`, size: wide },
-  { name: 'system', path: `/cases/${sources}?check=mix`, size: wide, act: async (page) => { await page.getByRole('button', { name: 'System profile' }).click(); await page.waitForTimeout(600) } },
+  {
+    name: 'system',
+    path: `/cases/${sources}?check=mix`,
+    size: wide,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'System profile' }).click()
+      await page.waitForTimeout(600)
+    },
+  },
   { name: 'cap', path: `/cases/${cap}?check=cap`, size: wide },
   { name: 'complaint', path: `/cases/${rescue}?check=interview`, size: wide },
-  { name: 'why', path: `/cases/${rescue}?check=pressure-hold`, size: wide, act: async (page) => { await page.locator('[data-fault=gasket-to-cylinder]').click(); await page.waitForTimeout(500) } },
+  {
+    name: 'why',
+    path: `/cases/${rescue}?check=pressure-hold`,
+    size: wide,
+    act: async (page) => {
+      await page.locator('[data-fault=gasket-to-cylinder]').click()
+      await page.waitForTimeout(500)
+    },
+  },
   { name: 'report', path: `/cases/${seam}/report`, size: wide, full: true },
   { name: 'settings', path: '/settings', size: wide },
 ]
@@ -50,7 +80,11 @@ await main(async () => {
   mkdirSync(out, { recursive: true })
   const browser = await chromium.launch({ executablePath: CHROMIUM, args: CHROMIUM_ARGUMENTS })
   for (const view of VIEWS.filter((v) => only.length === 0 || only.includes(v.name))) {
-    const context = await browser.newContext({ viewport: view.size, colorScheme: view.dark ? 'dark' : 'light', serviceWorkers: 'block' })
+    const context = await browser.newContext({
+      viewport: view.size,
+      colorScheme: view.dark ? 'dark' : 'light',
+      serviceWorkers: 'block',
+    })
     const page = await context.newPage()
     page.on('console', (m) => m.type() === 'error' && say(`  ${view.name}: ${m.text()}`))
     page.on('pageerror', (e) => say(`  ${view.name}: ${e.message}`))
@@ -63,7 +97,8 @@ await main(async () => {
       await page.getByRole('link', { name: 'All kept, all sent' }).waitFor()
     }
     await page.goto(base + view.path)
-    if (view.path.startsWith('/cases')) await page.locator('.track, table').first().waitFor({ state: 'attached' })
+    if (view.path.startsWith('/cases'))
+      await page.locator('.track, table').first().waitFor({ state: 'attached' })
     await page.waitForTimeout(1500)
     if (view.act) await view.act(page)
     await page.waitForTimeout(700)

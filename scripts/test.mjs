@@ -1,6 +1,15 @@
 import { mkdirSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
-import { DATA, ensureBuild, ensureDataFolder, ensurePackages, main, readJson, runProgram, say } from './lib/common.mjs'
+import {
+  DATA,
+  ensureBuild,
+  ensureDataFolder,
+  ensurePackages,
+  main,
+  readJson,
+  runProgram,
+  say,
+} from './lib/common.mjs'
 import { CHROMIUM, ensureChromium } from './lib/chromium.mjs'
 import { startCluster } from './lib/database.mjs'
 import { startInstance } from './lib/test-instance.mjs'
@@ -13,7 +22,9 @@ const results = []
 function report(suite, passed, failed) {
   const counted = passed + failed > 0
   results.push({ suite, passed, failed: counted ? failed : 1 })
-  say(`${suite}: ${passed} passed, ${counted ? failed : 1} failed${counted ? '' : ' (did not start)'}`)
+  say(
+    `${suite}: ${passed} passed, ${counted ? failed : 1} failed${counted ? '' : ' (did not start)'}`,
+  )
 }
 
 async function simple(suite, command, args) {
@@ -26,10 +37,25 @@ async function simple(suite, command, args) {
 async function vitest(suite, config, env = {}) {
   say(`\n== ${suite}`)
   const file = join(DATA, 'test-results', `${suite}.json`)
-  const { code, output } = await runProgram('npx', ['--no-install', 'vitest', 'run', '--config', config, '--reporter=default', '--reporter=json', `--outputFile.json=${file}`], { label: suite, env: { ...process.env, NODE_ENV: 'test', ...env } })
+  const { code, output } = await runProgram(
+    'npx',
+    [
+      '--no-install',
+      'vitest',
+      'run',
+      '--config',
+      config,
+      '--reporter=default',
+      '--reporter=json',
+      `--outputFile.json=${file}`,
+    ],
+    { label: suite, env: { ...process.env, NODE_ENV: 'test', ...env } },
+  )
   const json = readJson(file)
   if (code !== 0) say(output.slice(-20000))
-  const broken = json?.testResults?.filter((r) => r.status === 'failed' && r.assertionResults.length === 0).length ?? 0
+  const broken =
+    json?.testResults?.filter((r) => r.status === 'failed' && r.assertionResults.length === 0)
+      .length ?? 0
   const failed = (json?.numFailedTests ?? 0) + broken
   report(suite, json?.numPassedTests ?? 0, failed === 0 && code !== 0 ? 1 : failed)
 }
@@ -37,7 +63,20 @@ async function vitest(suite, config, env = {}) {
 async function playwright(env) {
   say('\n== journeys')
   const file = join(DATA, 'test-results/journeys.json')
-  const { code, output } = await runProgram('npx', ['--no-install', 'playwright', 'test', '--reporter=line,json', ...(process.env.ONLY_SPEC ? [process.env.ONLY_SPEC] : [])], { label: 'journeys', env: { ...process.env, ...env, CHROMIUM, PLAYWRIGHT_JSON_OUTPUT_NAME: file } })
+  const { code, output } = await runProgram(
+    'npx',
+    [
+      '--no-install',
+      'playwright',
+      'test',
+      '--reporter=line,json',
+      ...(process.env.ONLY_SPEC ? [process.env.ONLY_SPEC] : []),
+    ],
+    {
+      label: 'journeys',
+      env: { ...process.env, ...env, CHROMIUM, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+    },
+  )
   const stats = readJson(file)?.stats
   if (code !== 0) say(output.slice(-20000))
   const failed = (stats?.unexpected ?? 0) + (stats?.flaky ?? 0)
@@ -53,11 +92,13 @@ await main(async () => {
   const stopAll = async () => {
     for (const stop of stops.splice(0).reverse()) await stop().catch(() => undefined)
   }
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => void stopAll().then(() => process.exit(1)))
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.on(signal, () => void stopAll().then(() => process.exit(1)))
   try {
     await ensurePackages()
     if (wanted('types')) await simple('types', process.execPath, ['scripts/typecheck.mjs'])
-    if (wanted('lint')) await simple('lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings=0'])
+    if (wanted('lint'))
+      await simple('lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings=0'])
     if (wanted('unit')) await vitest('unit', 'vitest.config.ts')
     if (wanted('server') || wanted('journeys')) {
       await ensureBuild()
@@ -77,7 +118,9 @@ await main(async () => {
     }
   } catch (error) {
     process.stderr.write(`${error.message}\n`)
-    const suites = ['types', 'lint', 'unit', 'server', 'journeys'].filter((s) => wanted(s) && !results.some((r) => r.suite === s))
+    const suites = ['types', 'lint', 'unit', 'server', 'journeys'].filter(
+      (s) => wanted(s) && !results.some((r) => r.suite === s),
+    )
     for (const suite of suites) report(suite, 0, 0)
   } finally {
     await stopAll()

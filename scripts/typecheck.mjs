@@ -2,7 +2,9 @@ import { main, runProgram, UserError, say } from './lib/common.mjs'
 
 /** Type checks everything, two projects at a time: core by itself, app, server, cli, e2e and the configuration. Prints what failed. */
 await main(async () => {
-  const prepare = await runProgram('npx', ['--no-install', 'nuxt', 'prepare'], { env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' } })
+  const prepare = await runProgram('npx', ['--no-install', 'nuxt', 'prepare'], {
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
+  })
   if (prepare.code !== 0) throw new UserError(prepare.output)
   const projects = [
     ['vue-tsc', '--noEmit', '-p', '.nuxt/tsconfig.app.json'],

@@ -8,7 +8,10 @@ describe('the wall around core', () => {
     ['Vue', "import { ref } from 'vue'\nexport const a = ref(1)"],
     ['Nuxt', "import { useFetch } from '#imports'\nexport const a = useFetch"],
     ['the database', "import { eq } from 'drizzle-orm'\nexport const a = eq"],
-    ['a relative path into server', "import { database } from '../../server/database/client'\nexport const a = database"],
+    [
+      'a relative path into server',
+      "import { database } from '../../server/database/client'\nexport const a = database",
+    ],
     ['a relative path into app', "import x from '../../app/words-app'\nexport const a = x"],
     ['a relative path into cli', "export * from '../../cli/main'"],
     ['a dynamic import', "export const a = () => import('vue')"],
@@ -22,10 +25,15 @@ describe('the wall around core', () => {
   ]
   it.each(breaches)('refuses %s', async (_, text) => {
     const [result] = await eslint.lintText(`${text}\n`, { filePath: 'core/physics/breach.ts' })
-    expect(result!.messages.filter((m) => m.ruleId?.startsWith('no-restricted')).length).toBeGreaterThan(0)
+    expect(
+      result!.messages.filter((m) => m.ruleId?.startsWith('no-restricted')).length,
+    ).toBeGreaterThan(0)
   })
   it('lets core use core', async () => {
-    const [result] = await eslint.lintText("import { boilingPointC } from '../physics/boiling'\n\nexport const a = boilingPointC\n", { filePath: 'core/checks/fine.ts' })
+    const [result] = await eslint.lintText(
+      "import { boilingPointC } from '../physics/boiling'\n\nexport const a = boilingPointC\n",
+      { filePath: 'core/checks/fine.ts' },
+    )
     expect(result!.errorCount).toBe(0)
   })
 })

@@ -17,20 +17,30 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   'input.inFuture': 'That time has not come yet.',
   'input.badTime': '“{typed}” is not a time; write minutes and seconds, like 4:30.',
 
-  'hold.targetAboveMarking': '{target} is above the {maximum} this system may be pressed to. Choose a lower target.',
+  'hold.targetAboveMarking':
+    '{target} is above the {maximum} this system may be pressed to. Choose a lower target.',
   'hold.targetNotAboveZero': 'The target must be above zero.',
-  'hold.findMakersFigure': 'Cap unmarked or doubtful: pressed to a cautious figure. Find the maker’s figure.',
-  'hold.defaultCompliance': 'Pump strokes not counted: the leak size rests on a usual system and is wide.',
-  'hold.targetNeverReached': 'The target was never reached: a gross leak, or the adapter does not seal.',
+  'hold.findMakersFigure':
+    'Cap unmarked or doubtful: pressed to a cautious figure. Find the maker’s figure.',
+  'hold.defaultCompliance':
+    'Pump strokes not counted: the leak size rests on a usual system and is wide.',
+  'hold.targetNeverReached':
+    'The target was never reached: a gross leak, or the adapter does not seal.',
   'hold.testerUnfit': 'The tester leaks too much by itself. Repair it and hold again.',
   'hold.testerSubtracted': 'The tester’s own leak, {rate} in this system, is taken off.',
   'hold.testerNotChecked': 'The tester was not checked on itself: its leak may be in this figure.',
-  'hold.driftCorrected': 'The coolant cooled by {drop}; what that does to the pressure is taken off, and the figure is wider for it.',
-  'hold.temperatureNotRecorded': 'Coolant temperature at start and end was not recorded: cooling may be in this figure.',
-  'hold.repairGrossLeakFirst': 'A leak was already seen issuing: repair or isolate it, then hold again.',
-  'hold.tightButBlindToReported': 'Tight against the usual limit, but a leak of the reported size would not have shown. It would take about {minutes} minutes with this gauge.',
-  'hold.dilution': 'Topped up with water, this loss thins the coolant from {from} to {to} % in {weeks} weeks: check the freeze point.',
-  'hold.hotButCool': 'Called a hot hold, but the coolant was at {temperature}: it says nothing about hot-only leaks.',
+  'hold.driftCorrected':
+    'The coolant cooled by {drop}; what that does to the pressure is taken off, and the figure is wider for it.',
+  'hold.temperatureNotRecorded':
+    'Coolant temperature at start and end was not recorded: cooling may be in this figure.',
+  'hold.repairGrossLeakFirst':
+    'A leak was already seen issuing: repair or isolate it, then hold again.',
+  'hold.tightButBlindToReported':
+    'Tight against the usual limit, but a leak of the reported size would not have shown. It would take about {minutes} minutes with this gauge.',
+  'hold.dilution':
+    'Topped up with water, this loss thins the coolant from {from} to {to} % in {weeks} weeks: check the freeze point.',
+  'hold.hotButCool':
+    'Called a hot hold, but the coolant was at {temperature}: it says nothing about hot-only leaks.',
   'hold.pass.lowLevel': 'anything: the level was low, so air was pressed and a pass means little',
   'hold.pass.levelUnknown': 'parts that stood in air: the level was not known',
   'hold.pass.capNotTested': 'the cap (it is off)',
@@ -43,14 +53,18 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   'cap.pass.neck': 'the neck it seats on',
   'cap.pass.vacuumNotTested': 'the vacuum valve, which was not tried',
 
-  'caution.hold': 'Cold and below the cap’s mark. Face away from the neck. Release before you take the tester off.',
+  'caution.hold':
+    'Cold and below the cap’s mark. Face away from the neck. Release before you take the tester off.',
   'caution.aboveMarking': 'Above the {maximum} allowed. Let pressure off now.',
   'caution.notCold': 'Not cold: 40 °C or more. Wait. Hot coolant scalds.',
-  'caution.cylinderMayBeFull': 'Pressure went and nothing dripped: a cylinder may be full. Before any cranking, plugs out and turn the engine by hand.',
+  'caution.cylinderMayBeFull':
+    'Pressure went and nothing dripped: a cylinder may be full. Before any cranking, plugs out and turn the engine by hand.',
 
   'assumes.halfGlycol': 'Coolant taken as half ethylene glycol by volume: not recorded.',
-  'assumes.hoursPerWeek': 'Litres a week rest on about 10 hours of driving a week, 5 to 20: not recorded.',
-  'assumes.kilometresPerWeek': 'Loss per distance turned into a week by {km} km a week: not recorded.',
+  'assumes.hoursPerWeek':
+    'Litres a week rest on about 10 hours of driving a week, 5 to 20: not recorded.',
+  'assumes.kilometresPerWeek':
+    'Loss per distance turned into a week by {km} km a week: not recorded.',
   'advice.stopAtOnce': 'Stop and switch off. Do not drive it on: the coolant may be gone.',
   'advice.doNotDrive': 'Better not driven until this is settled.',
 
@@ -90,7 +104,8 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   'says.look.dried-and-wet-again': '{part} was dried and is wet again',
   'says.look.issuing': 'Coolant seen issuing at: {part}',
 
-  'log.noTable': 'This is no log: a first row with names and at least two rows of values are needed.',
+  'log.noTable':
+    'This is no log: a first row with names and at least two rows of values are needed.',
   'log.tooLong': 'This log has {rows} rows; at most {most} can be taken.',
   'log.noColumn': 'There is no column “{column}” in this log.',
   'log.noChannel': 'There is no channel “{channel}”.',
@@ -105,7 +120,8 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   'file.notJson': 'This is not a case file: it cannot be read as JSON.',
   'file.otherFormat': 'This is not a Thermognosis case file.',
   'file.noVersion': 'This case file does not say its version.',
-  'file.laterVersion': 'This case file is of version {version}; this program reads up to version {newest}. Update the program first.',
+  'file.laterVersion':
+    'This case file is of version {version}; this program reads up to version {newest}. Update the program first.',
   'file.badField': 'The field {path} is not as it should be: {reason}.',
   'file.otherVehicle': 'The case names another vehicle than the one in the file ({path}).',
   'file.unknownPerson': 'The field {path} names a person who is not in the file.',
@@ -125,7 +141,8 @@ export function sentence(message: Message, units: UnitPreferences = DEFAULT_UNIT
   return pattern.replace(/\{(\w+)\}/g, (_, name: string) => {
     const parameter = message.parameters[name]
     if (parameter === undefined) return '…'
-    if (typeof parameter === 'object') return isQuantity(parameter) ? formatQuantity(parameter, units) : sentence(parameter, units)
+    if (typeof parameter === 'object')
+      return isQuantity(parameter) ? formatQuantity(parameter, units) : sentence(parameter, units)
     return String(parameter in PART_NAMES ? PART_NAMES[parameter as Part] : parameter)
   })
 }

@@ -23,8 +23,29 @@ export type CheckId = keyof typeof CHECK_NAMES
 
 /** Checks that are planned and read, and have no panel yet. */
 const OTHER_CHECKS: Readonly<Record<string, string>> = {
-  'warm-up-run': 'Warm-up run', 'running-pressure': 'Pressure while warming', 'sensor-agreement': 'Sensors against each other', 'fan-in-action': 'Fan in action', 'clutch-hot': 'Clutch, hot', heater: 'Heater hoses', 'radiator-survey': 'Radiator survey', 'pump-delivery': 'Pump delivery',
-  'chemical-gas-test': 'Gas in the coolant', 'gas-analyser': 'Gas by analyser', 'hot-hold': 'Hold, hot', 'level-creep': 'Level, hot', actuators: 'Commanded devices', 'load-run': 'Load run', 'thermostat-bath': 'Thermostat in the bath', 'radiator-flow': 'Radiator flow', 'pump-off': 'Pump taken off', teardown: 'Head and faces', 'level-follow-up': 'Level after a week', refill: 'Refill',
+  'warm-up-run': 'Warm-up run',
+  'running-pressure': 'Pressure while warming',
+  'sensor-agreement': 'Sensors against each other',
+  'fan-in-action': 'Fan in action',
+  'clutch-hot': 'Clutch, hot',
+  heater: 'Heater hoses',
+  'radiator-survey': 'Radiator survey',
+  'pump-delivery': 'Pump delivery',
+  'chemical-gas-test': 'Gas in the coolant',
+  'gas-analyser': 'Gas by analyser',
+  'hot-hold': 'Hold, hot',
+  'level-creep': 'Level, hot',
+  actuators: 'Commanded devices',
+  'load-run': 'Load run',
+  'thermostat-bath': 'Thermostat in the bath',
+  'radiator-flow': 'Radiator flow',
+  'pump-off': 'Pump taken off',
+  teardown: 'Head and faces',
+  'level-follow-up': 'Level after a week',
+  refill: 'Refill',
 }
 /** What a check is called, whether it has a panel or not. */
-export const checkName = (check: string): string => (CHECK_NAMES as Readonly<Record<string, string>>)[check] ?? OTHER_CHECKS[check] ?? check.replaceAll('-', ' ')
+export const checkName = (check: string): string =>
+  (CHECK_NAMES as Readonly<Record<string, string>>)[check] ??
+  OTHER_CHECKS[check] ??
+  check.replaceAll('-', ' ')

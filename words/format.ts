@@ -38,10 +38,16 @@ export function preferredUnit(kind: QuantityKind, units: UnitPreferences): strin
 }
 
 /** Number alone, in the reader's unit, with the decimals that suit it. */
-export function formatNumber(kind: QuantityKind, si: number, units: UnitPreferences, decimals?: number): string {
+export function formatNumber(
+  kind: QuantityKind,
+  si: number,
+  units: UnitPreferences,
+  decimals?: number,
+): string {
   const symbol = preferredUnit(kind, units)
   const value = fromCore(kind, si, symbol)
-  const digits = decimals ?? (Math.abs(value) >= 100 && kind !== 'pressure' ? 0 : unitOf(kind, symbol).decimals)
+  const digits =
+    decimals ?? (Math.abs(value) >= 100 && kind !== 'pressure' ? 0 : unitOf(kind, symbol).decimals)
   const text = value.toFixed(digits)
   return Number(text) === 0 ? (0).toFixed(digits) : text.replace('-', '−')
 }

@@ -6,14 +6,22 @@ import { formatChance, formatClock, formatQuantity } from './format'
 
 function coreSources(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
-    entry.isDirectory() ? coreSources(join(folder, entry.name)) : /(?<!test|fixture)\.ts$/.test(entry.name) ? [join(folder, entry.name)] : [],
+    entry.isDirectory()
+      ? coreSources(join(folder, entry.name))
+      : /(?<!test|fixture)\.ts$/.test(entry.name)
+        ? [join(folder, entry.name)]
+        : [],
   )
 }
 
 describe('the catalogue', () => {
   it('has a sentence for every message id that core writes out', () => {
     const missing = coreSources('core').flatMap((file) =>
-      [...readFileSync(file, 'utf8').matchAll(/(?:message|fail)\((?:`[^`]*`, )?'((?:input|hold|cap|selfCheck|caution|assumes|advice|says|file)\.[\w.-]+)'/g)]
+      [
+        ...readFileSync(file, 'utf8').matchAll(
+          /(?:message|fail)\((?:`[^`]*`, )?'((?:input|hold|cap|selfCheck|caution|assumes|advice|says|file)\.[\w.-]+)'/g,
+        ),
+      ]
         .map((m) => m[1]!)
         .filter((id) => !(id in SENTENCES)),
     )
@@ -21,7 +29,13 @@ describe('the catalogue', () => {
   })
   it('writes quantities in the reader’s unit', () => {
     const target = { kind: 'pressure' as const, si: 103.4 }
-    const text = sentence({ id: 'hold.targetAboveMarking', parameters: { target, maximum: { kind: 'pressure', si: 96.5 } } }, { temperature: '°F', pressure: 'psi', volume: 'qt' })
+    const text = sentence(
+      {
+        id: 'hold.targetAboveMarking',
+        parameters: { target, maximum: { kind: 'pressure', si: 96.5 } },
+      },
+      { temperature: '°F', pressure: 'psi', volume: 'qt' },
+    )
     expect(text).toContain('15.00\u00a0psi')
     expect(text).toContain('14.00\u00a0psi')
   })
@@ -36,11 +50,21 @@ describe('the catalogue', () => {
 describe('figures', () => {
   it('chances are said in tenths, and in words at the ends', () => {
     expect([0.62, 0.07, 0.03, 0.004, 0.95, 0.99].map(formatChance)).toEqual([
-      '6 in 10', 'under 1 in 10', '3 in 100', 'under 1 in 100', 'over 9 in 10', 'nearly certain',
+      '6 in 10',
+      'under 1 in 10',
+      '3 in 100',
+      'under 1 in 100',
+      'over 9 in 10',
+      'nearly certain',
     ])
   })
   it('a difference of temperature keeps its unit apart from temperature', () => {
-    expect(formatQuantity({ kind: 'temperatureDifference', si: 5 }, { temperature: '°F', pressure: 'psi', volume: 'qt' })).toBe('9.0\u00a0F°')
+    expect(
+      formatQuantity(
+        { kind: 'temperatureDifference', si: 5 },
+        { temperature: '°F', pressure: 'psi', volume: 'qt' },
+      ),
+    ).toBe('9.0\u00a0F°')
   })
   it('timers show minutes and seconds', () => {
     expect([0, 59.9, 462, -3].map(formatClock)).toEqual(['00:00', '00:59', '07:42', '00:00'])

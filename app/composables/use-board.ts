@@ -21,7 +21,9 @@ export interface CaseSummary {
 export function useBoard() {
   const bench = useBench()
   const leads = shallowRef(new Map<string, BoardAnswer>())
-  const worker = new Worker(new URL('../workers/board.worker.ts', import.meta.url), { type: 'module' })
+  const worker = new Worker(new URL('../workers/board.worker.ts', import.meta.url), {
+    type: 'module',
+  })
   const asked = new Map<string, string>()
   worker.addEventListener('message', (event: MessageEvent<BoardAnswer>) => {
     leads.value = new Map(leads.value).set(event.data.id, event.data)
@@ -47,23 +49,34 @@ export function useBoard() {
         if (!input) return []
         const records = standing(input.records)
         const events = standing(input.events)
-        const closed = events.findLast((e) => e.kind === 'closed' || e.kind === 'reopened')?.kind === 'closed'
+        const closed =
+          events.findLast((e) => e.kind === 'closed' || e.kind === 'reopened')?.kind === 'closed'
         const lead = leads.value.get(header.id)?.lead
         const has = (kind: string) => records.some((r) => r.kind.startsWith(kind))
         const repaired = eventsOfKind(events, 'repaired').length > 0
-        const stage = closed ? 'Closed' : repaired ? 'Repaired, to be proven' : has('pressure-hold') ? 'Pressed' : has('cap') || has('look-round') ? 'Cold checks begun' : 'Complaint taken'
-        return [{
-          id: header.id,
-          vehicle: input.vehicle.name,
-          plate: input.vehicle.plate ?? '',
-          bay: header.bay,
-          complaint: header.complaint,
-          title: header.title,
-          stage,
-          opened: DateTime.fromISO(header.openedAt).toFormat('d LLL'),
-          closed,
-          lead: lead && { ...lead, chance: formatChance(lead.probability) },
-        }]
+        const stage = closed
+          ? 'Closed'
+          : repaired
+            ? 'Repaired, to be proven'
+            : has('pressure-hold')
+              ? 'Pressed'
+              : has('cap') || has('look-round')
+                ? 'Cold checks begun'
+                : 'Complaint taken'
+        return [
+          {
+            id: header.id,
+            vehicle: input.vehicle.name,
+            plate: input.vehicle.plate ?? '',
+            bay: header.bay,
+            complaint: header.complaint,
+            title: header.title,
+            stage,
+            opened: DateTime.fromISO(header.openedAt).toFormat('d LLL'),
+            closed,
+            lead: lead && { ...lead, chance: formatChance(lead.probability) },
+          },
+        ]
       }),
   )
 }

@@ -1,5 +1,10 @@
 import type { ComputedRef, InjectionKey, ShallowRef } from 'vue'
-import { standing, standingRecords, type CaseEvent, type CaseRecord } from '../../core/casefile/records'
+import {
+  standing,
+  standingRecords,
+  type CaseEvent,
+  type CaseRecord,
+} from '../../core/casefile/records'
 import type { CaseInput } from '../../core/casefile/assess'
 import type { RankAnswer } from '../workers/rank.worker'
 

@@ -1,4 +1,9 @@
-import { ofKind, sinceLastWork, type RecordData, type RecordKind } from '../../core/casefile/records'
+import {
+  ofKind,
+  sinceLastWork,
+  type RecordData,
+  type RecordKind,
+} from '../../core/casefile/records'
 import type { CheckOutcome } from '../../core/checks/outcome'
 
 /**
@@ -10,10 +15,12 @@ export function useCheck<K extends RecordKind>(kind: K) {
   const bench = useBench()
   const all = computed(() => sinceLastWork(ofKind(open.records.value, kind), open.events.value))
   const last = computed(() => all.value.at(-1))
-  const outcomeOf = (source: string | undefined): CheckOutcome | undefined => open.answer.value?.ranked.assessment.outcomes.find((o) => o.source === source)
+  const outcomeOf = (source: string | undefined): CheckOutcome | undefined =>
+    open.answer.value?.ranked.assessment.outcomes.find((o) => o.source === source)
   const outcome = computed(() => outcomeOf(last.value?.id))
   const mayRecord = computed(() => open.mayRecord.value)
-  const keep = (data: RecordData<K>, replaces?: string) => bench.addRecord(open.id, kind, data, replaces ? { supersedes: replaces } : {})
+  const keep = (data: RecordData<K>, replaces?: string) =>
+    bench.addRecord(open.id, kind, data, replaces ? { supersedes: replaces } : {})
   /** Changes the last record in place, keeping its history; makes the first where there is none. */
   const amend = (data: RecordData<K>) => keep(data, last.value?.id)
   const takeBack = (id: string) => bench.withdraw(open.id, id)

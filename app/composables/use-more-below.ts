@@ -13,11 +13,19 @@ export function useMoreBelow(column: Ref<HTMLElement | null>) {
     if (!box) return
     more.value = box.scrollHeight - box.scrollTop - box.clientHeight > 24
     const edge = box.getBoundingClientRect().bottom - 40
-    verdict.value = [...box.querySelectorAll<HTMLElement>('[data-verdict]')].find((v) => v.getBoundingClientRect().top > edge)?.textContent ?? ''
+    verdict.value =
+      [...box.querySelectorAll<HTMLElement>('[data-verdict]')].find(
+        (v) => v.getBoundingClientRect().top > edge,
+      )?.textContent ?? ''
   }
   useEventListener(column, 'scroll', look, { passive: true })
   useResizeObserver(column, look)
-  useMutationObserver(column, () => requestAnimationFrame(look), { childList: true, subtree: true, characterData: true })
-  const goDown = () => column.value?.scrollBy({ top: column.value.clientHeight * 0.8, behavior: 'smooth' })
+  useMutationObserver(column, () => requestAnimationFrame(look), {
+    childList: true,
+    subtree: true,
+    characterData: true,
+  })
+  const goDown = () =>
+    column.value?.scrollBy({ top: column.value.clientHeight * 0.8, behavior: 'smooth' })
   return { more, verdict, goDown }
 }

@@ -13,7 +13,10 @@ export class PictureProblem extends Error {}
 
 /** Reads a photograph, turned upright, makes it smaller in the browser, and hashes it. PictureProblem when it cannot be. */
 export async function readPhotograph(file: File): Promise<Picture> {
-  if (file.size > MOST_BYTES) throw new PictureProblem(`This photograph has ${Math.round(file.size / 1048576)} MB; up to 25 MB can be taken. Set the camera to a smaller size.`)
+  if (file.size > MOST_BYTES)
+    throw new PictureProblem(
+      `This photograph has ${Math.round(file.size / 1048576)} MB; up to 25 MB can be taken. Set the camera to a smaller size.`,
+    )
   let bitmap: ImageBitmap
   try {
     bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
@@ -21,7 +24,10 @@ export async function readPhotograph(file: File): Promise<Picture> {
     throw new PictureProblem(`“${file.name}” is no picture that this browser can read.`)
   }
   const scale = Math.min(1, LONGEST_PX / Math.max(bitmap.width, bitmap.height))
-  const canvas = Object.assign(document.createElement('canvas'), { width: Math.max(1, Math.round(bitmap.width * scale)), height: Math.max(1, Math.round(bitmap.height * scale)) })
+  const canvas = Object.assign(document.createElement('canvas'), {
+    width: Math.max(1, Math.round(bitmap.width * scale)),
+    height: Math.max(1, Math.round(bitmap.height * scale)),
+  })
   canvas.getContext('2d')!.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
   bitmap.close()
   const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.82))
@@ -29,6 +35,11 @@ export async function readPhotograph(file: File): Promise<Picture> {
   const bytes = new Uint8Array(await blob.arrayBuffer())
   const digest = await crypto.subtle.digest('SHA-256', bytes)
   let binary = ''
-  for (let i = 0; i < bytes.length; i += 8192) binary += String.fromCharCode(...bytes.subarray(i, i + 8192))
-  return { sha256: [...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join(''), base64: btoa(binary), bytes: bytes.length }
+  for (let i = 0; i < bytes.length; i += 8192)
+    binary += String.fromCharCode(...bytes.subarray(i, i + 8192))
+  return {
+    sha256: [...new Uint8Array(digest)].map((b) => b.toString(16).padStart(2, '0')).join(''),
+    base64: btoa(binary),
+    bytes: bytes.length,
+  }
 }

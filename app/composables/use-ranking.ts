@@ -2,7 +2,8 @@ import type { CaseInput } from '../../core/casefile/assess'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
 /** What a ranking depends on: the same key, the same answer. Receipts of the server change no key. */
-const keyOf = (input: CaseInput) => `${input.case.complaint} ${input.site.elevationMetres} ${JSON.stringify(input.vehicle.profile)} ${[...input.records, ...input.events].map((item) => item.id).join()}`
+const keyOf = (input: CaseInput) =>
+  `${input.case.complaint} ${input.site.elevationMetres} ${JSON.stringify(input.vehicle.profile)} ${[...input.records, ...input.events].map((item) => item.id).join()}`
 
 /** Ranks a case in a web worker whenever it changes: one request at a time, and of those that wait only the newest. */
 export function useRanking(input: () => CaseInput | undefined) {
@@ -28,7 +29,9 @@ export function useRanking(input: () => CaseInput | undefined) {
     else pending.value = false
   }
   function start() {
-    const made = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' })
+    const made = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), {
+      type: 'module',
+    })
     made.addEventListener('message', (event: MessageEvent<RankAnswer>) => {
       failed.value = false
       answer.value = event.data

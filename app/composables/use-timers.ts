@@ -71,9 +71,15 @@ export function useTimers() {
         }
       })
   })
-  const set = computed(() => own.value.filter((t) => bench.cases.has(t.caseId)).map((t) => ({ ...t, name: `${bench.cases.get(t.caseId)?.bay ?? CHECK_NAMES[t.check]}` })))
+  const set = computed(() =>
+    own.value
+      .filter((t) => bench.cases.has(t.caseId))
+      .map((t) => ({ ...t, name: `${bench.cases.get(t.caseId)?.bay ?? CHECK_NAMES[t.check]}` })),
+  )
   const running = computed<RunningTimer[]>(() =>
-    [...holds.value, ...set.value].filter((h) => now.value - h.startedAt < LONGEST_HOLD_MS).map((h) => ({ ...h, due: now.value - h.startedAt >= h.plannedMs })),
+    [...holds.value, ...set.value]
+      .filter((h) => now.value - h.startedAt < LONGEST_HOLD_MS)
+      .map((h) => ({ ...h, due: now.value - h.startedAt >= h.plannedMs })),
   )
   watch(running, (list) => {
     for (const timer of list)
@@ -83,8 +89,13 @@ export function useTimers() {
       }
   })
   const startTimer = (caseId: string, check: CheckId, minutes: number) => {
-    own.value = [...own.value.filter((t) => t.startedAt > Date.now() - LONGEST_HOLD_MS), { id: uuidv7(), caseId, check, startedAt: Date.now(), plannedMs: minutes * 60_000 }]
+    own.value = [
+      ...own.value.filter((t) => t.startedAt > Date.now() - LONGEST_HOLD_MS),
+      { id: uuidv7(), caseId, check, startedAt: Date.now(), plannedMs: minutes * 60_000 },
+    ]
   }
-  const stopTimer = (id: string) => { own.value = own.value.filter((t) => t.id !== id) }
+  const stopTimer = (id: string) => {
+    own.value = own.value.filter((t) => t.id !== id)
+  }
   return { now, running, own, startTimer, stopTimer }
 }

@@ -13,11 +13,24 @@ export class Refusal extends Error {
 export class Unreachable extends Error {}
 
 /** Asks the server; Refusal when it says no, Unreachable when nobody answers within `timeoutMs`. */
-export async function ask<T>(method: string, path: string, body?: unknown, timeoutMs = 8000): Promise<T> {
+export async function ask<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  timeoutMs = 8000,
+): Promise<T> {
   let answer: Response
   try {
-    const init: RequestInit = { method, signal: AbortSignal.timeout(timeoutMs), credentials: 'same-origin' }
-    if (body !== undefined) Object.assign(init, { headers: { 'content-type': 'application/json' }, body: typeof body === 'string' ? body : JSON.stringify(body) })
+    const init: RequestInit = {
+      method,
+      signal: AbortSignal.timeout(timeoutMs),
+      credentials: 'same-origin',
+    }
+    if (body !== undefined)
+      Object.assign(init, {
+        headers: { 'content-type': 'application/json' },
+        body: typeof body === 'string' ? body : JSON.stringify(body),
+      })
     answer = await fetch(path, init)
   } catch {
     throw new Unreachable('The server cannot be reached.')
@@ -34,5 +47,9 @@ export async function ask<T>(method: string, path: string, body?: unknown, timeo
     throw new Unreachable('The server answers with something else than it should.')
   }
   if (answer.ok) return json as T
-  throw new Refusal(answer.status, json.error?.code ?? 'unexpected', json.error?.sentence ?? 'The server did not take this.')
+  throw new Refusal(
+    answer.status,
+    json.error?.code ?? 'unexpected',
+    json.error?.sentence ?? 'The server did not take this.',
+  )
 }

@@ -3,10 +3,20 @@
 /** The lock manager: one holder of a name at a time, the others in line, a wait ended by its signal. */
 export class Locks {
   private readonly tails = new Map<string, Promise<unknown>>()
-  request<T>(name: string, options: { signal?: AbortSignal } | (() => Promise<T>), work?: () => Promise<T>): Promise<T> {
-    const [signal, run] = typeof options === 'function' ? [undefined, options] : [options.signal, work!]
-    const turn = (this.tails.get(name) ?? Promise.resolve()).then(() => (signal?.aborted ? Promise.reject(new Error('aborted')) : run()))
-    this.tails.set(name, turn.catch(() => undefined))
+  request<T>(
+    name: string,
+    options: { signal?: AbortSignal } | (() => Promise<T>),
+    work?: () => Promise<T>,
+  ): Promise<T> {
+    const [signal, run] =
+      typeof options === 'function' ? [undefined, options] : [options.signal, work!]
+    const turn = (this.tails.get(name) ?? Promise.resolve()).then(() =>
+      signal?.aborted ? Promise.reject(new Error('aborted')) : run(),
+    )
+    this.tails.set(
+      name,
+      turn.catch(() => undefined),
+    )
     return turn
   }
 }
@@ -41,7 +51,8 @@ export class Channel extends EventTarget {
     Channel.all.push(this)
   }
   postMessage(data: unknown) {
-    for (const other of [...Channel.all]) if (other !== this) other.dispatchEvent(new MessageEvent('message', { data }))
+    for (const other of [...Channel.all])
+      if (other !== this) other.dispatchEvent(new MessageEvent('message', { data }))
   }
   close() {
     Channel.all = Channel.all.filter((c) => c !== this)

@@ -8,7 +8,10 @@ const settled = async () => {
 let signedIn = true
 function tab() {
   const changed = vi.fn()
-  return { changed, stop: followLive('ilka', new Channel() as unknown as BroadcastChannel, () => signedIn, changed) }
+  return {
+    changed,
+    stop: followLive('ilka', new Channel() as unknown as BroadcastChannel, () => signedIn, changed),
+  }
 }
 
 beforeEach(() => {

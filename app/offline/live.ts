@@ -3,7 +3,12 @@
  * would leave none to send with. The tab that holds the lock listens and tells the others over `told`; when it
  * closes, the next takes over. `follow` calls `changed` and returns what ends it.
  */
-export function followLive(owner: string, told: BroadcastChannel | undefined, isSignedIn: () => boolean, changed: () => void): () => void {
+export function followLive(
+  owner: string,
+  told: BroadcastChannel | undefined,
+  isSignedIn: () => boolean,
+  changed: () => void,
+): () => void {
   const end = new AbortController()
   const hear = (message: MessageEvent) => message.data === 'changed' && changed()
   told?.addEventListener('message', hear, { signal: end.signal })
@@ -19,7 +24,8 @@ export function followLive(owner: string, told: BroadcastChannel | undefined, is
           changed()
         })
         mine.addEventListener('error', () => {
-          if (mine.readyState === EventSource.CLOSED) setTimeout(() => source === mine && connect(), AGAIN_MS)
+          if (mine.readyState === EventSource.CLOSED)
+            setTimeout(() => source === mine && connect(), AGAIN_MS)
         })
       }
       end.signal.addEventListener('abort', () => {
@@ -29,7 +35,9 @@ export function followLive(owner: string, told: BroadcastChannel | undefined, is
       })
       connect()
     })
-  navigator.locks.request(`thermognosis-live-${owner}`, { signal: end.signal }, listen).catch(() => undefined)
+  navigator.locks
+    .request(`thermognosis-live-${owner}`, { signal: end.signal }, listen)
+    .catch(() => undefined)
   return () => end.abort()
 }
 

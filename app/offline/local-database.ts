@@ -3,7 +3,8 @@ import type { SystemProfile } from '../../core/casefile/profile'
 import type { CaseEvent, CaseRecord } from '../../core/casefile/records'
 import type { CaseFile, CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
 
-export type Entity = 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events' | 'photographs'
+export type Entity =
+  'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events' | 'photographs'
 
 /** Something recorded here that the server has not acknowledged yet. */
 export interface OutboxItem {
@@ -27,7 +28,10 @@ export interface LocalProfile {
   seq?: number
 }
 
-export type LocalCase = CaseHeader & { elevationMetres: number; attachments?: CaseFile['attachments'] }
+export type LocalCase = CaseHeader & {
+  elevationMetres: number
+  attachments?: CaseFile['attachments']
+}
 export interface LocalRecord {
   id: string
   case: string
@@ -67,7 +71,16 @@ export class LocalDatabase extends Dexie {
   }
 
   copies() {
-    return [this.people, this.vehicles, this.profiles, this.instruments, this.cases, this.records, this.events, this.meta]
+    return [
+      this.people,
+      this.vehicles,
+      this.profiles,
+      this.instruments,
+      this.cases,
+      this.records,
+      this.events,
+      this.meta,
+    ]
   }
 
   /** Forgets the copy of the shop, as on signing out; what was not sent yet stays. */

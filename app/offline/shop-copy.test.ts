@@ -18,20 +18,46 @@ class Server {
 
   fetch = (path: string, init: RequestInit): Promise<Response> => {
     this.asked += 1
-    const json = (status: number, body: unknown) => new Response(JSON.stringify(body), { status, headers: { 'content-type': 'application/json' } })
-    const refuse = (status: number, sentence: string) => Promise.resolve(json(status, { error: { code: 'x', sentence } }))
+    const json = (status: number, body: unknown) =>
+      new Response(JSON.stringify(body), {
+        status,
+        headers: { 'content-type': 'application/json' },
+      })
+    const refuse = (status: number, sentence: string) =>
+      Promise.resolve(json(status, { error: { code: 'x', sentence } }))
     if (this.weather === 'no-network') return Promise.reject(new TypeError('network'))
     if (this.weather === 'server-error') return refuse(503, 'Not now.')
     if (this.weather === 'signed-out') return refuse(401, 'Signed out.')
     if (init.method === 'GET') {
       const after = Number(new URL(path, 'http://shop').searchParams.get('after'))
       const ids = this.order.slice(after, after + this.page)
-      return Promise.resolve(json(200, { cursor: after + ids.length, more: ids.length === this.page, serverNow: new Date().toISOString(), people: [], vehicles: [], profiles: [], instruments: [], cases: [], events: [], records: ids.map((id) => this.facts.get(id)) }))
+      return Promise.resolve(
+        json(200, {
+          cursor: after + ids.length,
+          more: ids.length === this.page,
+          serverNow: new Date().toISOString(),
+          people: [],
+          vehicles: [],
+          profiles: [],
+          instruments: [],
+          cases: [],
+          events: [],
+          records: ids.map((id) => this.facts.get(id)),
+        }),
+      )
     }
-    const fact = JSON.parse(String(init.body)) as { case: string; record: { id: string; text: string } }
+    const fact = JSON.parse(String(init.body)) as {
+      case: string
+      record: { id: string; text: string }
+    }
     if (fact.record.text.startsWith('bad')) return refuse(422, 'The text is bad.')
     this.take(fact)
-    if (this.weather === 'answer-breaks-off') return Promise.resolve(new Response(new ReadableStream({ start: (c) => c.error(new Error('cut')) }), { status: 200 }))
+    if (this.weather === 'answer-breaks-off')
+      return Promise.resolve(
+        new Response(new ReadableStream({ start: (c) => c.error(new Error('cut')) }), {
+          status: 200,
+        }),
+      )
     return Promise.resolve(json(200, {}))
   }
   take(fact: { case: string; record: { id: string; text: string } }) {
@@ -55,18 +81,26 @@ function page(person: string) {
     state: 'signed-in',
     signedInAt: 0,
     waiting: 0,
-    noteWaiting: (_id: string, _name: string, count: number) => { session.waiting = count },
+    noteWaiting: (_id: string, _name: string, count: number) => {
+      session.waiting = count
+    },
     measureClock: () => {},
     signOut: () => Promise.resolve(),
   })
   const scope = effectScope()
   scopes.push(scope)
-  const copy = scope.run(() => useShopCopy(session as unknown as SessionOfCopy, { soon: 2, failed: 20, quiet: 30_000 }))!
+  const copy = scope.run(() =>
+    useShopCopy(session as unknown as SessionOfCopy, { soon: 2, failed: 20, quiet: 30_000 }),
+  )!
   return {
     copy,
     session,
-    keep: (id: string, text: string) => copy.keep('records', id, { case: 'c', record: { id, text } } as never, 'c'),
-    shown: () => [...copy.records.value.values()].map((r) => (r.record as unknown as { text: string }).text).sort(),
+    keep: (id: string, text: string) =>
+      copy.keep('records', id, { case: 'c', record: { id, text } } as never, 'c'),
+    shown: () =>
+      [...copy.records.value.values()]
+        .map((r) => (r.record as unknown as { text: string }).text)
+        .sort(),
     close: () => scope.stop(),
   }
 }
@@ -117,7 +151,9 @@ describe('what is recorded on a device', () => {
   })
   it('that cannot be stored is said not to be, and not shown', async () => {
     const { copy, keep, shown } = await opened(newPerson())
-    const add = vi.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => { throw new DOMException('full', 'QuotaExceededError') })
+    const add = vi.spyOn(IDBObjectStore.prototype, 'add').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError')
+    })
     await expect(keep('1', 'a')).rejects.toThrow()
     add.mockRestore()
     expect(shown()).toEqual([])
@@ -128,7 +164,13 @@ describe('what is recorded on a device', () => {
     const first = await opened(person)
     server.weather = 'no-network'
     for (const n of ['1', '2', '3', '4']) await first.keep(n, `t${n}`)
-    await eventually(() => expect([first.copy.reachable.value, first.session.state, first.session.waiting]).toEqual([false, 'offline', 4]))
+    await eventually(() =>
+      expect([first.copy.reachable.value, first.session.state, first.session.waiting]).toEqual([
+        false,
+        'offline',
+        4,
+      ]),
+    )
     first.close()
     const second = await opened(person)
     expect(second.shown()).toEqual(['t1', 't2', 't3', 't4'])
@@ -151,7 +193,9 @@ describe('what is recorded on a device', () => {
   it('goes on soon when the browser’s database fails after the server took it', async () => {
     const { copy, keep } = await opened(newPerson())
     const said = vi.spyOn(console, 'error').mockImplementation(() => {})
-    const remove = vi.spyOn(IDBObjectStore.prototype, 'delete').mockImplementationOnce(() => { throw new DOMException('gone', 'AbortError') })
+    const remove = vi.spyOn(IDBObjectStore.prototype, 'delete').mockImplementationOnce(() => {
+      throw new DOMException('gone', 'AbortError')
+    })
     await keep('1', 'a')
     await eventually(() => expect(said).toHaveBeenCalled())
     await eventually(() => expect(copy.outbox.value).toEqual([]))
@@ -164,7 +208,9 @@ describe('what is recorded on a device', () => {
     await keep('1', 'bad')
     await keep('2', 'good')
     await eventually(() => expect(server.texts()).toEqual(['good']))
-    await eventually(() => expect(copy.refused.value.map((i) => i.reason)).toEqual(['The text is bad.']))
+    await eventually(() =>
+      expect(copy.refused.value.map((i) => i.reason)).toEqual(['The text is bad.']),
+    )
     await copy.resend(copy.refused.value[0]!, { case: 'c', record: { id: '1', text: 'better' } })
     await eventually(() => expect(server.texts()).toEqual(['good', 'better']))
     await eventually(() => expect(copy.outbox.value).toEqual([]))
@@ -205,7 +251,9 @@ describe('what is recorded on a device', () => {
     await mine.copy.leave()
     expect(mine.shown()).toEqual([])
     const own = new LocalDatabase(person)
-    expect([await own.records.count(), await own.meta.count(), await own.outbox.count()]).toEqual([0, 0, 1])
+    expect([await own.records.count(), await own.meta.count(), await own.outbox.count()]).toEqual([
+      0, 0, 1,
+    ])
     own.close()
   })
 })
@@ -217,12 +265,20 @@ describe('an answer to what was asked before', () => {
     await new Promise((done) => setTimeout(done, 20))
     let answer!: (response: Response) => void
     const before = server.fetch
-    server.fetch = () => new Promise((done) => { answer = done })
+    server.fetch = () =>
+      new Promise((done) => {
+        answer = done
+      })
     const running = copy.synchronise()
     await eventually(() => expect(answer).toBeDefined())
     session.signedInAt = 1
     server.fetch = before
-    answer(new Response(JSON.stringify({ error: { code: 'x', sentence: 'Signed out.' } }), { status: 401, headers: { 'content-type': 'application/json' } }))
+    answer(
+      new Response(JSON.stringify({ error: { code: 'x', sentence: 'Signed out.' } }), {
+        status: 401,
+        headers: { 'content-type': 'application/json' },
+      }),
+    )
     await running
     expect(session.state).toBe('signed-in')
   })
@@ -232,8 +288,12 @@ describe('several tabs of one person', () => {
   it('all show what somebody else records, whoever fetched it first', async () => {
     const person = newPerson()
     const tabs = [await opened(person), await opened(person), await opened(person)]
-    for (let n = 1; n <= 7; n++) server.take({ case: 'c', record: { id: String(n), text: `t${n}` } })
-    for (const tab of tabs) await eventually(() => expect(tab.shown()).toEqual(['t1', 't2', 't3', 't4', 't5', 't6', 't7']))
+    for (let n = 1; n <= 7; n++)
+      server.take({ case: 'c', record: { id: String(n), text: `t${n}` } })
+    for (const tab of tabs)
+      await eventually(() =>
+        expect(tab.shown()).toEqual(['t1', 't2', 't3', 't4', 't5', 't6', 't7']),
+      )
     expect(Source.open.length).toBe(1)
   })
   it('show what one of them keeps, sent or not', async () => {
@@ -261,7 +321,8 @@ describe('several tabs of one person', () => {
   })
   it('a copy that was forgotten in one is not kept by halves in another', async () => {
     const person = newPerson()
-    for (let n = 1; n <= 4; n++) server.take({ case: 'c', record: { id: String(n), text: `t${n}` } })
+    for (let n = 1; n <= 4; n++)
+      server.take({ case: 'c', record: { id: String(n), text: `t${n}` } })
     const tab = await opened(person)
     await eventually(() => expect(tab.shown().length).toBe(4))
     const elsewhere = new LocalDatabase(person)
@@ -276,7 +337,10 @@ describe('several tabs of one person', () => {
 describe('whatever happens', () => {
   const step = fc.oneof(
     { weight: 4, arbitrary: fc.record({ do: fc.constant('keep' as const), tab: fc.nat(1) }) },
-    fc.record({ do: fc.constant('weather' as const), to: fc.constantFrom<Weather>('fine', 'no-network', 'answer-breaks-off', 'server-error') }),
+    fc.record({
+      do: fc.constant('weather' as const),
+      to: fc.constantFrom<Weather>('fine', 'no-network', 'answer-breaks-off', 'server-error'),
+    }),
     fc.record({ do: fc.constant('reload' as const), tab: fc.nat(1) }),
     fc.record({ do: fc.constant('synchronise' as const), tab: fc.nat(1) }),
     fc.record({ do: fc.constant('other' as const) }),
@@ -296,7 +360,8 @@ describe('whatever happens', () => {
             written[s.tab]!.push(id)
           } else if (s.do === 'weather') server.weather = s.to
           else if (s.do === 'synchronise') void tabs[s.tab]!.copy.synchronise()
-          else if (s.do === 'other') server.take({ case: 'c', record: { id: `${person}-other-${++n}`, text: `other ${n}` } })
+          else if (s.do === 'other')
+            server.take({ case: 'c', record: { id: `${person}-other-${++n}`, text: `other ${n}` } })
           else {
             tabs[s.tab]!.close()
             tabs[s.tab] = await opened(person)

@@ -2,7 +2,15 @@ import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
 import { ask, Refusal, Unreachable } from './api'
 import { followLive } from './live'
-import { LocalDatabase, type Entity, type LocalCase, type LocalEvent, type LocalProfile, type LocalRecord, type OutboxItem } from './local-database'
+import {
+  LocalDatabase,
+  type Entity,
+  type LocalCase,
+  type LocalEvent,
+  type LocalProfile,
+  type LocalRecord,
+  type OutboxItem,
+} from './local-database'
 
 interface Changes {
   cursor: number
@@ -59,14 +67,16 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   let seen = 0
   /** entries on their way into the browser's database */
   const storing = ref(0)
-  const told = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('thermognosis-bench')
+  const told =
+    typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('thermognosis-bench')
 
   const maps = { people, vehicles, profiles, instruments, cases, records, events }
 
   function put(kind: Copy, items: readonly { id: string }[]) {
     if (items.length === 0) return
     const next = new Map(maps[kind].value as Map<string, unknown>)
-    for (const item of items) next.set(item.id, kind === 'people' ? (item as { name?: string | null }).name : item)
+    for (const item of items)
+      next.set(item.id, kind === 'people' ? (item as { name?: string | null }).name : item)
     maps[kind].value = next as never
   }
 
@@ -89,11 +99,16 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     if (!local) return
     const from = local
     const kinds = Object.keys(maps) as Copy[]
-    const [cursor, waiting, tables] = await from.transaction('r', [...from.copies(), from.outbox], async () => [
-      Number((await from.meta.get('cursor'))?.value ?? 0),
-      await from.outbox.orderBy('order').toArray(),
-      await Promise.all(kinds.map((kind) => from.table<{ id: string }>(kind).toArray())),
-    ] as const)
+    const [cursor, waiting, tables] = await from.transaction(
+      'r',
+      [...from.copies(), from.outbox],
+      async () =>
+        [
+          Number((await from.meta.get('cursor'))?.value ?? 0),
+          await from.outbox.orderBy('order').toArray(),
+          await Promise.all(kinds.map((kind) => from.table<{ id: string }>(kind).toArray())),
+        ] as const,
+    )
     if (local !== from) return
     seen = cursor
     for (const [i, kind] of kinds.entries()) {
@@ -115,9 +130,12 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
         while (outboxMoved && local) {
           outboxMoved = false
           const from: LocalDatabase = local
-          const items = await from.outbox.orderBy('order').toArray().catch((error: unknown) => {
-            if (local === from) throw error
-          })
+          const items = await from.outbox
+            .orderBy('order')
+            .toArray()
+            .catch((error: unknown) => {
+              if (local === from) throw error
+            })
           if (items && local === from) showOutbox(items)
         }
       } finally {
@@ -131,7 +149,8 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     const shown = new Set(outbox.value.map((i) => `${i.order} ${i.state}`))
     outbox.value = items
     for (const item of items) if (!shown.has(`${item.order} ${item.state}`)) showItem(item)
-    if (session.current) session.noteWaiting(session.current.person.id, session.current.person.name, items.length)
+    if (session.current)
+      session.noteWaiting(session.current.person.id, session.current.person.name, items.length)
   }
 
   function close() {
@@ -159,8 +178,18 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     const body = item.body as Record<string, { id: string }>
     if (item.entity === 'vehicles') put('vehicles', [body.vehicle!])
     else if (item.entity === 'instruments') put('instruments', [body.instrument!])
-    else if (item.entity === 'cases') put('cases', [{ ...(body.case as unknown as CaseHeader), elevationMetres: session.current?.shop.elevationMetres ?? 0 } as { id: string }])
-    else if (item.entity === 'photographs') waitingPictures.value = new Map(waitingPictures.value).set(item.id, `data:image/jpeg;base64,${(item.body as { base64: string }).base64}`)
+    else if (item.entity === 'cases')
+      put('cases', [
+        {
+          ...(body.case as unknown as CaseHeader),
+          elevationMetres: session.current?.shop.elevationMetres ?? 0,
+        } as { id: string },
+      ])
+    else if (item.entity === 'photographs')
+      waitingPictures.value = new Map(waitingPictures.value).set(
+        item.id,
+        `data:image/jpeg;base64,${(item.body as { base64: string }).base64}`,
+      )
     else if (item.entity === 'profiles') put('profiles', [body as never])
     else if (item.entity === 'records') put('records', [{ id: item.id, ...body } as never])
     else put('events', [{ id: item.id, ...body } as never])
@@ -175,7 +204,15 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
 
   async function keep(entity: Entity, id: string, body: Record<string, unknown>, caseId?: string) {
     if (!local || !session.current) throw new Error('nobody is signed in')
-    const item: OutboxItem = { id, entity, body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>, by: session.current.person.id, at: new Date().toISOString(), state: 'kept', ...(caseId ? { case: caseId } : {}) }
+    const item: OutboxItem = {
+      id,
+      entity,
+      body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>,
+      by: session.current.person.id,
+      at: new Date().toISOString(),
+      state: 'kept',
+      ...(caseId ? { case: caseId } : {}),
+    }
     // Shown before it is stored, so that a second tap builds on the first; taken away again if it cannot be stored.
     showItem(item)
     storing.value += 1
@@ -224,7 +261,15 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     } finally {
       busy = false
       clearTimeout(timer)
-      if (loaded.value) timer = setTimeout(() => void synchronise(), again ? paceMs.soon : failed && session.state !== 'signed-out' ? paceMs.failed : paceMs.quiet)
+      if (loaded.value)
+        timer = setTimeout(
+          () => void synchronise(),
+          again
+            ? paceMs.soon
+            : failed && session.state !== 'signed-out'
+              ? paceMs.failed
+              : paceMs.quiet,
+        )
     }
   }
 
@@ -240,7 +285,13 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
           await from.outbox.delete(item.order!)
         })
       } catch (error) {
-        if (!(error instanceof Refusal) || error.status === 401 || error.status === 429 || error.status >= 500) throw error
+        if (
+          !(error instanceof Refusal) ||
+          error.status === 401 ||
+          error.status === 429 ||
+          error.status >= 500
+        )
+          throw error
         await from.outbox.update(item.order!, { state: 'refused', reason: error.sentence })
       }
       if (local === from) await readOutbox()
@@ -264,7 +315,11 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
       session.measureClock(page.serverNow, sentAt)
       if (local !== from) return
       const fresh: Record<Copy, { id: string }[]> = {
-        people: page.people, vehicles: page.vehicles, profiles: page.profiles, instruments: page.instruments, cases: page.cases,
+        people: page.people,
+        vehicles: page.vehicles,
+        profiles: page.profiles,
+        instruments: page.instruments,
+        cases: page.cases,
         records: page.records.map((r) => ({ id: r.record.id, ...r })),
         events: page.events.map((e) => ({ id: e.event.id, ...e })),
       }
@@ -289,7 +344,13 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
 
   function connectLive() {
     stopLive?.()
-    if (session.state !== 'signed-out' && owner) stopLive = followLive(owner, told, () => session.state !== 'signed-out', () => void synchronise())
+    if (session.state !== 'signed-out' && owner)
+      stopLive = followLive(
+        owner,
+        told,
+        () => session.state !== 'signed-out',
+        () => void synchronise(),
+      )
   }
 
   told?.addEventListener('message', (message) => message.data === 'outbox' && void readOutbox())
@@ -297,7 +358,10 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     addEventListener('online', () => void synchronise())
     // A page that closes before the browser's database has answered would take the entry with it.
     addEventListener('beforeunload', (leaving) => storing.value > 0 && leaving.preventDefault())
-    addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void synchronise())
+    addEventListener(
+      'visibilitychange',
+      () => document.visibilityState === 'visible' && void synchronise(),
+    )
   }
 
   onScopeDispose(() => {
@@ -305,15 +369,22 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     told?.close()
   })
 
-  watch(() => session.state, (state, old) => {
-    if (state !== 'signed-in' || old !== 'signed-out') return
-    connectLive()
-    void synchronise()
-  })
+  watch(
+    () => session.state,
+    (state, old) => {
+      if (state !== 'signed-in' || old !== 'signed-out') return
+      connectLive()
+      void synchronise()
+    },
+  )
 
   /** Puts a refused entry back in line, with what was changed in it. */
   async function resend(item: OutboxItem, body: Record<string, unknown>) {
-    await local!.outbox.update(item.order!, { state: 'kept', body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>, reason: undefined })
+    await local!.outbox.update(item.order!, {
+      state: 'kept',
+      body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>,
+      reason: undefined,
+    })
     await readOutbox()
     void synchronise()
   }
@@ -327,5 +398,20 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   const kept = computed(() => outbox.value.filter((i) => i.state === 'kept'))
   const refused = computed(() => outbox.value.filter((i) => i.state === 'refused'))
 
-  return { ...maps, waitingPictures, outbox, loaded, reachable, storing, kept, refused, open, leave, keep, synchronise, resend, discard }
+  return {
+    ...maps,
+    waitingPictures,
+    outbox,
+    loaded,
+    reachable,
+    storing,
+    kept,
+    refused,
+    open,
+    leave,
+    keep,
+    synchronise,
+    resend,
+    discard,
+  }
 }

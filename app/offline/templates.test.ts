@@ -2,11 +2,27 @@ import { describe, expect, it } from 'vitest'
 import type { LocalProfile } from './local-database'
 import { modelOf, newestProfile, templatesFor } from './templates'
 
-const vehicle = (id: string, name: string, model?: string) => ({ id, name, ...(model ? { model } : {}) })
-const full = { thermostatSide: 'outlet', fan: 'electric-relay', vessel: 'pressurised-tank' } as const
+const vehicle = (id: string, name: string, model?: string) => ({
+  id,
+  name,
+  ...(model ? { model } : {}),
+})
+const full = {
+  thermostatSide: 'outlet',
+  fan: 'electric-relay',
+  vessel: 'pressurised-tank',
+} as const
 let next = 0
-const profile = (of: string, seq?: number, said: LocalProfile['profile'] = full): LocalProfile => ({ id: `p${next++}`, vehicle: of, profile: said, ...(seq === undefined ? {} : { seq }) })
-const known = (...profiles: LocalProfile[]) => (id: string) => newestProfile(profiles, id)
+const profile = (of: string, seq?: number, said: LocalProfile['profile'] = full): LocalProfile => ({
+  id: `p${next++}`,
+  vehicle: of,
+  profile: said,
+  ...(seq === undefined ? {} : { seq }),
+})
+const known =
+  (...profiles: LocalProfile[]) =>
+  (id: string) =>
+    newestProfile(profiles, id)
 
 describe('what another vehicle can start from', () => {
   it('takes the model, and the name where nobody gave one', () => {
@@ -14,18 +30,33 @@ describe('what another vehicle can start from', () => {
     expect(modelOf(vehicle('a', 'Rescue 4'))).toBe('Rescue 4')
   })
   it('finds the system of the same model under another name, however it was typed', () => {
-    const found = templatesFor('harl rescue ', [vehicle('a', 'Rescue 4', 'Harl Rescue'), vehicle('b', 'Abbey bus')], known(profile('a', 1), profile('b', 2)))
+    const found = templatesFor(
+      'harl rescue ',
+      [vehicle('a', 'Rescue 4', 'Harl Rescue'), vehicle('b', 'Abbey bus')],
+      known(profile('a', 1), profile('b', 2)),
+    )
     expect(found.map((t) => t.name)).toEqual(['Harl Rescue', 'Abbey bus'])
   })
   it('offers a model once, with its newest system; one not yet sent is newer than all', () => {
     const newer = { ...full, cylinders: 4 }
     const two = [vehicle('a', 'Rescue 4', 'Harl Rescue'), vehicle('b', 'Rescue 6', 'Harl Rescue')]
-    expect(templatesFor('Harl Rescue', two, known(profile('a', 9), profile('b', 12, newer)))).toEqual([{ name: 'Harl Rescue', profile: newer }])
-    expect(templatesFor('Harl Rescue', two, known(profile('a', undefined, newer), profile('b', 12)))).toEqual([{ name: 'Harl Rescue', profile: newer }])
+    expect(
+      templatesFor('Harl Rescue', two, known(profile('a', 9), profile('b', 12, newer))),
+    ).toEqual([{ name: 'Harl Rescue', profile: newer }])
+    expect(
+      templatesFor('Harl Rescue', two, known(profile('a', undefined, newer), profile('b', 12))),
+    ).toEqual([{ name: 'Harl Rescue', profile: newer }])
   })
   it('offers neither the vehicle itself nor a system nobody described, and four at most', () => {
     const many = ['a', 'b', 'c', 'd', 'e', 'f'].map((id) => vehicle(id, `Bus ${id}`))
-    const found = templatesFor('Bus c', many, known(...many.map((v, i) => profile(v.id, i, v.id === 'b' ? { fan: 'electric-relay' } : full))), 'a')
+    const found = templatesFor(
+      'Bus c',
+      many,
+      known(
+        ...many.map((v, i) => profile(v.id, i, v.id === 'b' ? { fan: 'electric-relay' } : full)),
+      ),
+      'a',
+    )
     expect(found.map((t) => t.name)).toEqual(['Bus c', 'Bus d', 'Bus e', 'Bus f'])
   })
   it('takes the profile written last where two came under one number', () => {

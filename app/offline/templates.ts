@@ -13,8 +13,14 @@ const LEAST_ANSWERS = 3
 /** Not acknowledged yet counts as the newest. */
 const ageOf = (profile: LocalProfile) => profile.seq ?? Infinity
 
-export const newestProfile = (profiles: Iterable<LocalProfile>, vehicleId: string): LocalProfile | undefined =>
-  [...profiles].filter((p) => p.vehicle === vehicleId).sort((a, b) => ageOf(a) - ageOf(b) || (a.id < b.id ? -1 : 1)).at(-1)
+export const newestProfile = (
+  profiles: Iterable<LocalProfile>,
+  vehicleId: string,
+): LocalProfile | undefined =>
+  [...profiles]
+    .filter((p) => p.vehicle === vehicleId)
+    .sort((a, b) => ageOf(a) - ageOf(b) || (a.id < b.id ? -1 : 1))
+    .at(-1)
 
 /** The model a vehicle is of; where nobody said, the name it goes by. */
 export const modelOf = (vehicle: Pick<Vehicle, 'name' | 'model'>) => vehicle.model ?? vehicle.name
@@ -23,7 +29,12 @@ export const modelOf = (vehicle: Pick<Vehicle, 'name' | 'model'>) => vehicle.mod
  * Systems known in the shop that another vehicle can start from: the newest of each model, at most four, the same
  * model first. `except` is the vehicle that asks.
  */
-export function templatesFor(model: string, vehicles: Iterable<Omit<Vehicle, 'profile'>>, profileOf: (vehicleId: string) => LocalProfile | undefined, except?: string): Template[] {
+export function templatesFor(
+  model: string,
+  vehicles: Iterable<Omit<Vehicle, 'profile'>>,
+  profileOf: (vehicleId: string) => LocalProfile | undefined,
+  except?: string,
+): Template[] {
   const newest = new Map<string, { name: string; profile: LocalProfile }>()
   const key = (name: string) => name.trim().toLowerCase()
   for (const vehicle of vehicles) {

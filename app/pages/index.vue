@@ -16,11 +16,20 @@ async function importFile() {
   const file = picker.value?.files?.[0]
   if (!file) return
   problem.value = note.value = ''
-  if (file.size > MAX_FILE_BYTES) problem.value = `${file.name} is too large: a case file has at most ${MAX_FILE_BYTES / 1048576} MB.`
+  if (file.size > MAX_FILE_BYTES)
+    problem.value = `${file.name} is too large: a case file has at most ${MAX_FILE_BYTES / 1048576} MB.`
   else
     try {
-      const done = await ask<{ case: string; added: number; already: number }>('POST', '/api/cases/import', await file.text(), 60_000)
-      note.value = done.added > 0 ? `${file.name}: ${done.added} entries taken in.` : `${file.name} was here already; nothing changed.`
+      const done = await ask<{ case: string; added: number; already: number }>(
+        'POST',
+        '/api/cases/import',
+        await file.text(),
+        60_000,
+      )
+      note.value =
+        done.added > 0
+          ? `${file.name}: ${done.added} entries taken in.`
+          : `${file.name} was here already; nothing changed.`
       await bench.synchronise()
     } catch (error) {
       problem.value = `${file.name}: ${(error as Error).message}`
@@ -34,29 +43,82 @@ async function importFile() {
     <div class="row head">
       <div class="grow">
         <h1>Open cases</h1>
-        <p class="quiet">{{ session.current?.shop.name }} · {{ session.current?.shop.elevationMetres }} m · {{ session.current?.person.name }}</p>
+        <p class="quiet">
+          {{ session.current?.shop.name }} · {{ session.current?.shop.elevationMetres }} m ·
+          {{ session.current?.person.name }}
+        </p>
       </div>
-      <input ref="picker" type="file" accept="application/json,.json" class="hidden-input" aria-label="Case file to import" @change="importFile">
+      <input
+        ref="picker"
+        type="file"
+        accept="application/json,.json"
+        class="hidden-input"
+        aria-label="Case file to import"
+        @change="importFile"
+      />
       <v-btn v-if="session.current?.may.import" @click="picker?.click()">Import a case</v-btn>
       <v-btn v-if="session.current?.may.record" class="solid" to="/new">New complaint</v-btn>
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <p v-if="note" role="status">{{ note }}</p>
-    <div v-if="shown.length > 0" class="grid"><CaseCard v-for="summary in shown" :key="summary.id" :summary="summary" /></div>
+    <div v-if="shown.length > 0" class="grid">
+      <CaseCard v-for="summary in shown" :key="summary.id" :summary="summary" />
+    </div>
     <div v-else-if="bench.loaded" class="sheet empty">
       <h2>No open case</h2>
-      <p class="quiet">{{ bench.reachable ? 'When a vehicle comes in, take its complaint: it takes less than a minute.' : 'The server cannot be reached, and this device has no copy yet.' }}</p>
+      <p class="quiet">
+        {{
+          bench.reachable
+            ? 'When a vehicle comes in, take its complaint: it takes less than a minute.'
+            : 'The server cannot be reached, and this device has no copy yet.'
+        }}
+      </p>
     </div>
     <p v-else class="quiet">Opening the shop’s copy on this device …</p>
-    <button v-if="closedCount > 0" type="button" class="plain-button" :aria-pressed="showClosed" @click="showClosed = !showClosed">{{ showClosed ? 'Hide' : 'Show' }} {{ closedCount }} closed</button>
+    <button
+      v-if="closedCount > 0"
+      type="button"
+      class="plain-button"
+      :aria-pressed="showClosed"
+      @click="showClosed = !showClosed"
+    >
+      {{ showClosed ? 'Hide' : 'Show' }} {{ closedCount }} closed
+    </button>
   </main>
 </template>
 
 <style scoped>
-.board { padding: 20px; display: flex; flex-direction: column; gap: 16px; max-width: 1280px; width: 100%; margin: 0 auto; }
-.grid { display: grid; grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr)); gap: 14px; }
-@media (max-width: 700px) { .head .grow { flex: 1 0 100%; } }
-.hidden-input { position: absolute; width: 1px; height: 1px; opacity: 0; pointer-events: none; }
-.empty { padding: 40px; text-align: center; }
-.plain-button { align-self: flex-start; }
+.board {
+  padding: 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+  max-width: 1280px;
+  width: 100%;
+  margin: 0 auto;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 380px), 1fr));
+  gap: 14px;
+}
+@media (max-width: 700px) {
+  .head .grow {
+    flex: 1 0 100%;
+  }
+}
+.hidden-input {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  opacity: 0;
+  pointer-events: none;
+}
+.empty {
+  padding: 40px;
+  text-align: center;
+}
+.plain-button {
+  align-self: flex-start;
+}
 </style>

@@ -19,27 +19,47 @@ const answers = ref(new Map<string, 'yes' | 'no' | 'not-known'>())
 const loss = ref<ReportedLoss>()
 const problem = ref('')
 const busy = ref(false)
-const known = computed(() => [...bench.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)))
+const known = computed(() =>
+  [...bench.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)),
+)
 const templates = computed(() => bench.templatesFor(model.value.trim() || name.value))
 const complaints = COMPLAINTS.map((value) => ({ value, text: COMPLAINT_NAMES[value] }))
 
 function title() {
   if (words.value.trim()) return words.value.trim().slice(0, 160)
   const given = loss.value && loss.value.amount !== 'not-known' ? loss.value.amount : undefined
-  if (complaint.value === 'coolant-loss' && given && loss.value?.per) return `about ${given.typed.match(/[a-z]/i) ? given.typed : `${given.typed} ${given.unit}`} ${'time' in loss.value.per ? ({ 86400: 'a day', 604800: 'a week' }[loss.value.per.time.si] ?? 'a month') : `per ${loss.value.per.distance.typed}`}`
+  if (complaint.value === 'coolant-loss' && given && loss.value?.per)
+    return `about ${given.typed.match(/[a-z]/i) ? given.typed : `${given.typed} ${given.unit}`} ${'time' in loss.value.per ? ({ 86400: 'a day', 604800: 'a week' }[loss.value.per.time.si] ?? 'a month') : `per ${loss.value.per.distance.typed}`}`
   return COMPLAINT_NAMES[complaint.value!].toLowerCase()
 }
 async function take() {
   problem.value = ''
   if (!complaint.value) return void (problem.value = 'Choose which of the three complaints it is.')
-  if (!chosen.value && !name.value.trim()) return void (problem.value = 'Say which vehicle it is: choose one, or give a name.')
+  if (!chosen.value && !name.value.trim())
+    return void (problem.value = 'Say which vehicle it is: choose one, or give a name.')
   busy.value = true
   try {
-    const vehicle = chosen.value ?? (await bench.addVehicle({ name: name.value.trim(), ...(model.value.trim() ? { model: model.value.trim() } : {}), ...(plate.value.trim() ? { plate: plate.value.trim() } : {}) }, profile.value))
-    const id = await bench.addCase({ complaint: complaint.value, title: title(), vehicle, ...(bay.value.trim() ? { bay: bay.value.trim() } : {}) })
-    for (const [question, answer] of answers.value) await bench.addRecord(id, 'interview.answer', { question, answer })
+    const vehicle =
+      chosen.value ??
+      (await bench.addVehicle(
+        {
+          name: name.value.trim(),
+          ...(model.value.trim() ? { model: model.value.trim() } : {}),
+          ...(plate.value.trim() ? { plate: plate.value.trim() } : {}),
+        },
+        profile.value,
+      ))
+    const id = await bench.addCase({
+      complaint: complaint.value,
+      title: title(),
+      vehicle,
+      ...(bay.value.trim() ? { bay: bay.value.trim() } : {}),
+    })
+    for (const [question, answer] of answers.value)
+      await bench.addRecord(id, 'interview.answer', { question, answer })
     if (loss.value) await bench.addRecord(id, 'interview.loss', loss.value)
-    if (words.value.trim()) await bench.addRecord(id, 'interview.words', { text: words.value.trim() })
+    if (words.value.trim())
+      await bench.addRecord(id, 'interview.words', { text: words.value.trim() })
     await navigateTo(`/cases/${id}`)
   } catch (error) {
     problem.value = `This could not be kept: ${(error as Error).message}`
@@ -59,11 +79,19 @@ async function take() {
         <label class="bold" for="vehicle">Vehicle</label>
         <select id="vehicle" v-model="chosen">
           <option :value="undefined">A vehicle not seen here before</option>
-          <option v-for="vehicle in known" :key="vehicle.id" :value="vehicle.id">{{ vehicle.name }}{{ vehicle.plate ? ` · ${vehicle.plate}` : '' }}</option>
+          <option v-for="vehicle in known" :key="vehicle.id" :value="vehicle.id">
+            {{ vehicle.name }}{{ vehicle.plate ? ` · ${vehicle.plate}` : '' }}
+          </option>
         </select>
       </div>
       <div class="row">
-        <v-text-field v-if="!chosen" v-model="name" label="Vehicle, as you call it" maxlength="80" class="grow wide" />
+        <v-text-field
+          v-if="!chosen"
+          v-model="name"
+          label="Vehicle, as you call it"
+          maxlength="80"
+          class="grow wide"
+        />
         <v-text-field v-if="!chosen" v-model="model" label="Model" maxlength="80" class="grow" />
         <v-text-field v-if="!chosen" v-model="plate" label="Plate" maxlength="20" class="grow" />
         <v-text-field v-model="bay" label="Bay" maxlength="40" class="grow" />
@@ -72,26 +100,72 @@ async function take() {
     <section v-if="complaint" class="sheet stack">
       <h2>What the keeper says</h2>
       <LossField v-if="complaint === 'coolant-loss'" v-model="loss" />
-      <InterviewQuestions :complaint="complaint" :answers="answers" @answer="(q, a) => (answers = new Map(answers).set(q, a))" />
+      <InterviewQuestions
+        :complaint="complaint"
+        :answers="answers"
+        @answer="(q, a) => (answers = new Map(answers).set(q, a))"
+      />
       <v-text-field v-model="words" label="In the keeper’s words" maxlength="160" />
     </section>
     <details v-if="complaint && !chosen" class="sheet">
-      <summary>The cooling system of this vehicle <span class="quiet">(can wait; what is not known stays open)</span></summary>
+      <summary>
+        The cooling system of this vehicle
+        <span class="quiet">(can wait; what is not known stays open)</span>
+      </summary>
       <ProfileLoop v-model="profile" :templates="templates" class="profile" />
     </details>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :loading="busy" :disabled="!session.current?.may.record" @click="take">Open the case</v-btn>
-    <p class="quiet small">Elevation {{ preferences.show('elevation', session.current?.shop.elevationMetres ?? 0) }}, used for every boiling point.</p>
+    <v-btn class="solid" :loading="busy" :disabled="!session.current?.may.record" @click="take"
+      >Open the case</v-btn
+    >
+    <p class="quiet small">
+      Elevation {{ preferences.show('elevation', session.current?.shop.elevationMetres ?? 0) }},
+      used for every boiling point.
+    </p>
   </main>
 </template>
 
 <style scoped>
-.page { max-width: 900px; width: 100%; margin: 0 auto; padding: 20px; }
-.big :deep(button) { min-height: 72px; font-size: 22px; flex: 1 1 160px; }
-.bold { font-weight: 600; }
-select { min-height: 52px; border: 2px solid var(--line); border-radius: 4px; background: var(--sheet); color: var(--ink); font: inherit; padding: 0 12px; }
-summary { cursor: pointer; font-weight: 600; font-size: 19px; min-height: 48px; display: flex; align-items: center; gap: 8px; flex-wrap: wrap; }
-.profile { margin-top: 12px; }
-.wide { flex-grow: 2; }
-.row > * { min-width: 160px; }
+.page {
+  max-width: 900px;
+  width: 100%;
+  margin: 0 auto;
+  padding: 20px;
+}
+.big :deep(button) {
+  min-height: 72px;
+  font-size: 22px;
+  flex: 1 1 160px;
+}
+.bold {
+  font-weight: 600;
+}
+select {
+  min-height: 52px;
+  border: 2px solid var(--line);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  padding: 0 12px;
+}
+summary {
+  cursor: pointer;
+  font-weight: 600;
+  font-size: 19px;
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.profile {
+  margin-top: 12px;
+}
+.wide {
+  flex-grow: 2;
+}
+.row > * {
+  min-width: 160px;
+}
 </style>

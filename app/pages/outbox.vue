@@ -5,7 +5,15 @@ const bench = useBench()
 const editing = ref<OutboxItem>()
 const text = ref('')
 const problem = ref('')
-const NAMES: Record<string, string> = { vehicles: 'Vehicle', profiles: 'System profile', instruments: 'Instrument', cases: 'New case', records: 'Record', events: 'Event', photographs: 'Photograph' }
+const NAMES: Record<string, string> = {
+  vehicles: 'Vehicle',
+  profiles: 'System profile',
+  instruments: 'Instrument',
+  cases: 'New case',
+  records: 'Record',
+  events: 'Event',
+  photographs: 'Photograph',
+}
 
 function describe(item: OutboxItem) {
   const inner = (item.body.record ?? item.body.event) as { kind?: string } | undefined
@@ -26,7 +34,10 @@ async function resend() {
 }
 function exportAll() {
   const blob = new Blob([JSON.stringify(bench.outbox, null, 2)], { type: 'application/json' })
-  const link = Object.assign(document.createElement('a'), { href: URL.createObjectURL(blob), download: 'kept-entries.json' })
+  const link = Object.assign(document.createElement('a'), {
+    href: URL.createObjectURL(blob),
+    download: 'kept-entries.json',
+  })
   link.click()
   setTimeout(() => URL.revokeObjectURL(link.href), 1000)
 }
@@ -39,32 +50,66 @@ function exportAll() {
       <v-btn v-if="bench.outbox.length > 0" @click="exportAll">Export as a file</v-btn>
       <v-btn class="solid" @click="bench.synchronise()">Send now</v-btn>
     </div>
-    <p v-if="bench.outbox.length === 0" class="sheet">Everything you recorded here has been sent.</p>
+    <p v-if="bench.outbox.length === 0" class="sheet">
+      Everything you recorded here has been sent.
+    </p>
     <template v-if="bench.refused.length > 0">
       <h2>Set aside</h2>
-      <p class="quiet">The server did not take these. They stay here until you change, export or discard them; later entries went on.</p>
-      <div v-for="item in bench.refused" :key="item.order" class="sheet stack" data-testid="refused">
-        <div><strong>{{ describe(item) }}</strong> · {{ new Date(item.at).toLocaleString() }}</div>
+      <p class="quiet">
+        The server did not take these. They stay here until you change, export or discard them;
+        later entries went on.
+      </p>
+      <div
+        v-for="item in bench.refused"
+        :key="item.order"
+        class="sheet stack"
+        data-testid="refused"
+      >
+        <div>
+          <strong>{{ describe(item) }}</strong> · {{ new Date(item.at).toLocaleString() }}
+        </div>
         <p class="problem">{{ item.reason }}</p>
-        <div class="row"><v-btn @click="edit(item)">Look and change</v-btn><v-btn @click="bench.discard(item)">Discard</v-btn></div>
+        <div class="row">
+          <v-btn @click="edit(item)">Look and change</v-btn
+          ><v-btn @click="bench.discard(item)">Discard</v-btn>
+        </div>
       </div>
     </template>
     <template v-if="bench.kept.length > 0">
       <h2>Waiting to be sent</h2>
-      <ul class="sheet list"><li v-for="item in bench.kept" :key="item.order">{{ describe(item) }} · {{ new Date(item.at).toLocaleTimeString() }}</li></ul>
+      <ul class="sheet list">
+        <li v-for="item in bench.kept" :key="item.order">
+          {{ describe(item) }} · {{ new Date(item.at).toLocaleTimeString() }}
+        </li>
+      </ul>
     </template>
-    <v-dialog :model-value="editing !== undefined" max-width="760" @update:model-value="editing = undefined">
+    <v-dialog
+      :model-value="editing !== undefined"
+      max-width="760"
+      @update:model-value="editing = undefined"
+    >
       <v-card class="pa-4 stack">
         <h2>Change this entry</h2>
         <v-textarea v-model="text" rows="14" label="The entry as it is kept" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-        <div class="row"><v-btn class="solid" @click="resend">Keep and send again</v-btn><v-btn @click="editing = undefined">Leave as it is</v-btn></div>
+        <div class="row">
+          <v-btn class="solid" @click="resend">Keep and send again</v-btn
+          ><v-btn @click="editing = undefined">Leave as it is</v-btn>
+        </div>
       </v-card>
     </v-dialog>
   </main>
 </template>
 
 <style scoped>
-.page { max-width: 860px; width: 100%; margin: 0 auto; padding: 20px; }
-.list { margin: 0; padding-left: 34px; }
+.page {
+  max-width: 860px;
+  width: 100%;
+  margin: 0 auto;
+  padding: 20px;
+}
+.list {
+  margin: 0;
+  padding-left: 34px;
+}
 </style>

@@ -20,7 +20,10 @@ async function enter() {
     const to = String(route.query.to ?? '/')
     await navigateTo(to.startsWith('/') && !to.startsWith('//') ? to : '/')
   } catch (error) {
-    problem.value = error instanceof Unreachable ? 'The server cannot be reached. Check the network and try again.' : (error as Error).message
+    problem.value =
+      error instanceof Unreachable
+        ? 'The server cannot be reached. Check the network and try again.'
+        : (error as Error).message
   } finally {
     busy.value = false
   }
@@ -31,24 +34,79 @@ definePageMeta({ layout: false })
 <template>
   <main class="door">
     <div class="art" aria-hidden="true">
-      <svg viewBox="0 0 320 420"><path d="M70 90h130a50 50 0 0 1 50 50v60" fill="none" stroke="#d8653a" stroke-width="26" /><path d="M250 200v60a50 50 0 0 1-50 50H70" fill="none" stroke="#5fa0b8" stroke-width="26" /><rect x="40" y="60" width="44" height="280" fill="#f5f1e8" /><rect x="214" y="160" width="72" height="80" fill="#1d2a2e" stroke="#f5f1e8" stroke-width="6" stroke-dasharray="14 10" /></svg>
+      <svg viewBox="0 0 320 420">
+        <path d="M70 90h130a50 50 0 0 1 50 50v60" fill="none" stroke="#d8653a" stroke-width="26" />
+        <path d="M250 200v60a50 50 0 0 1-50 50H70" fill="none" stroke="#5fa0b8" stroke-width="26" />
+        <rect x="40" y="60" width="44" height="280" fill="#f5f1e8" />
+        <rect
+          x="214"
+          y="160"
+          width="72"
+          height="80"
+          fill="#1d2a2e"
+          stroke="#f5f1e8"
+          stroke-width="6"
+          stroke-dasharray="14 10"
+        />
+      </svg>
     </div>
     <form class="stack" @submit.prevent="enter">
       <h1>Thermognosis</h1>
-      <p class="quiet">Overheating, no heat, coolant loss: what is measured, what it proves, what is next.</p>
-      <v-text-field v-model="name" label="Sign-in name" autocomplete="username" autocapitalize="none" />
-      <v-text-field v-model="password" label="Password" type="password" autocomplete="current-password" />
+      <p class="quiet">
+        Overheating, no heat, coolant loss: what is measured, what it proves, what is next.
+      </p>
+      <v-text-field
+        v-model="name"
+        label="Sign-in name"
+        autocomplete="username"
+        autocapitalize="none"
+      />
+      <v-text-field
+        v-model="password"
+        label="Password"
+        type="password"
+        autocomplete="current-password"
+      />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <v-btn type="submit" class="solid" :loading="busy">Sign in</v-btn>
-      <p v-for="(entry, id) in session.waiting" :key="id" class="caution">{{ entry.count }} {{ entry.count === 1 ? 'entry' : 'entries' }} by {{ entry.name }} kept on this device, to be sent when {{ entry.name }} signs in.</p>
-      <p class="small quiet">Supports a qualified technician. The maker’s procedure and figures, local codes and licensed practice go first.</p>
+      <p v-for="(entry, id) in session.waiting" :key="id" class="caution">
+        {{ entry.count }} {{ entry.count === 1 ? 'entry' : 'entries' }} by {{ entry.name }} kept on
+        this device, to be sent when {{ entry.name }} signs in.
+      </p>
+      <p class="small quiet">
+        Supports a qualified technician. The maker’s procedure and figures, local codes and licensed
+        practice go first.
+      </p>
     </form>
   </main>
 </template>
 
 <style scoped>
-.door { min-height: 100dvh; display: grid; grid-template-columns: minmax(240px, 1fr) minmax(320px, 460px) 1fr; align-items: center; gap: 48px; padding: 24px; }
-.art { justify-self: end; background: var(--bar); border-radius: 8px; width: min(100%, 320px); }
-form { max-width: 460px; }
-@media (max-width: 800px) { .door { grid-template-columns: 1fr; gap: 16px; align-content: center; } .art { display: none; } }
+.door {
+  min-height: 100dvh;
+  display: grid;
+  grid-template-columns: minmax(240px, 1fr) minmax(320px, 460px) 1fr;
+  align-items: center;
+  gap: 48px;
+  padding: 24px;
+}
+.art {
+  justify-self: end;
+  background: var(--bar);
+  border-radius: 8px;
+  width: min(100%, 320px);
+}
+form {
+  max-width: 460px;
+}
+@media (max-width: 800px) {
+  .door {
+    grid-template-columns: 1fr;
+    gap: 16px;
+    align-content: center;
+  }
+  .art {
+    display: none;
+  }
+}
 </style>

@@ -3,7 +3,9 @@ import { clientsClaim } from 'workbox-core'
 import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
 
-declare const self: ServiceWorkerGlobalScope & { __WB_MANIFEST: { url: string; revision: string | null }[] }
+declare const self: ServiceWorkerGlobalScope & {
+  __WB_MANIFEST: { url: string; revision: string | null }[]
+}
 
 const SHELL = 'thermognosis-shell'
 

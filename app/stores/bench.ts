@@ -2,12 +2,25 @@ import { uuidv7 } from 'uuidv7'
 import type { CaseInput } from '../../core/casefile/assess'
 import { composeCaseFile } from '../../core/casefile/compose'
 import type { SystemProfile } from '../../core/casefile/profile'
-import { EVENT_DATA, RECORD_DATA, sinceLastWork, standing, type CaseEvent, type CaseRecord, type EventKind, type RecordData, type RecordKind } from '../../core/casefile/records'
+import {
+  EVENT_DATA,
+  RECORD_DATA,
+  sinceLastWork,
+  standing,
+  type CaseEvent,
+  type CaseRecord,
+  type EventKind,
+  type RecordData,
+  type RecordKind,
+} from '../../core/casefile/records'
 import type { CaseFile, CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
 import { useShopCopy } from '../offline/shop-copy'
 import * as templates from '../offline/templates'
 
-function byCase<Item extends { case: string }, Fact>(items: Iterable<Item>, factOf: (item: Item) => Fact): Map<string, Fact[]> {
+function byCase<Item extends { case: string }, Fact>(
+  items: Iterable<Item>,
+  factOf: (item: Item) => Fact,
+): Map<string, Fact[]> {
   const out = new Map<string, Fact[]>()
   for (const item of items) {
     const known = out.get(item.case)
@@ -20,9 +33,34 @@ function byCase<Item extends { case: string }, Fact>(items: Iterable<Item>, fact
 /** What is recorded in the shop, and what the screens read of it; keeping and sending is the copy's work. */
 export const useBench = defineStore('bench', () => {
   const session = useSession()
-  const { people, vehicles, profiles, instruments, cases, records, events, waitingPictures, outbox, loaded, reachable, storing, kept, refused, open, leave, keep, synchronise, resend, discard } = useShopCopy(session)
+  const {
+    people,
+    vehicles,
+    profiles,
+    instruments,
+    cases,
+    records,
+    events,
+    waitingPictures,
+    outbox,
+    loaded,
+    reachable,
+    storing,
+    kept,
+    refused,
+    open,
+    leave,
+    keep,
+    synchronise,
+    resend,
+    discard,
+  } = useShopCopy(session)
   /** what was recorded last on this device since the page was opened */
-  const undoable = shallowRef<{ caseId: string; entity: 'records' | 'events'; item: CaseRecord | CaseEvent }>()
+  const undoable = shallowRef<{
+    caseId: string
+    entity: 'records' | 'events'
+    item: CaseRecord | CaseEvent
+  }>()
 
   const stamp = () => ({
     by: session.current!.person.id,
@@ -34,31 +72,73 @@ export const useBench = defineStore('bench', () => {
    * Keeps a record. One that replaces another of before the last repair is a new observation and replaces nothing;
    * a correction (`corrects`) always replaces, and speaks of the moment of what it corrects.
    */
-  async function addRecord<K extends RecordKind>(caseId: string, kind: K, data: RecordData<K>, { supersedes, corrects }: { supersedes?: string; corrects?: boolean } = {}) {
+  async function addRecord<K extends RecordKind>(
+    caseId: string,
+    kind: K,
+    data: RecordData<K>,
+    { supersedes, corrects }: { supersedes?: string; corrects?: boolean } = {},
+  ) {
     const clean = JSON.parse(JSON.stringify(data)) as RecordData<K>
     RECORD_DATA[kind].parse(clean)
-    const old = supersedes && kind !== 'withdrawn' ? records.value.get(supersedes)?.record : undefined
+    const old =
+      supersedes && kind !== 'withdrawn' ? records.value.get(supersedes)?.record : undefined
     const isNew = old && !corrects && sinceLastWork([old], standing(eventsOf(caseId))).length === 0
-    const record = { id: uuidv7(), ...stamp(), ...(old && corrects ? { observedAt: old.observedAt } : {}), ...(supersedes && !isNew ? { supersedes } : {}), kind, data: clean } as unknown as CaseRecord
+    const record = {
+      id: uuidv7(),
+      ...stamp(),
+      ...(old && corrects ? { observedAt: old.observedAt } : {}),
+      ...(supersedes && !isNew ? { supersedes } : {}),
+      kind,
+      data: clean,
+    } as unknown as CaseRecord
     await keep('records', record.id, { case: caseId, record }, caseId)
-    undoable.value = record.kind === 'cautions.acknowledged' ? undefined : { caseId, entity: 'records', item: record }
+    undoable.value =
+      record.kind === 'cautions.acknowledged'
+        ? undefined
+        : { caseId, entity: 'records', item: record }
     return record.id
   }
 
-  async function addEvent<K extends EventKind>(caseId: string, kind: K, data: object, supersedes?: string) {
+  async function addEvent<K extends EventKind>(
+    caseId: string,
+    kind: K,
+    data: object,
+    supersedes?: string,
+  ) {
     const checked = EVENT_DATA[kind].parse(JSON.parse(JSON.stringify(data)))
-    const event = { id: uuidv7(), ...stamp(), ...(supersedes ? { supersedes } : {}), kind, data: checked } as unknown as CaseEvent
+    const event = {
+      id: uuidv7(),
+      ...stamp(),
+      ...(supersedes ? { supersedes } : {}),
+      kind,
+      data: checked,
+    } as unknown as CaseEvent
     await keep('events', event.id, { case: caseId, event }, caseId)
     undoable.value = { caseId, entity: 'events', item: event }
   }
 
   /** Keeps a picture, ready made as JPEG, and the record that names it; both go through the outbox. */
-  async function addPhotograph(caseId: string, picture: { sha256: string; base64: string; bytes: number }, about: { part?: RecordData<'photo.taken'>['part']; check?: string; words?: string }) {
-    await keep('photographs', picture.sha256, { by: session.current!.person.id, sha256: picture.sha256, base64: picture.base64 }, caseId)
-    return addRecord(caseId, 'photo.taken', { sha256: picture.sha256, mediaType: 'image/jpeg', bytes: picture.bytes, ...about })
+  async function addPhotograph(
+    caseId: string,
+    picture: { sha256: string; base64: string; bytes: number },
+    about: { part?: RecordData<'photo.taken'>['part']; check?: string; words?: string },
+  ) {
+    await keep(
+      'photographs',
+      picture.sha256,
+      { by: session.current!.person.id, sha256: picture.sha256, base64: picture.base64 },
+      caseId,
+    )
+    return addRecord(caseId, 'photo.taken', {
+      sha256: picture.sha256,
+      mediaType: 'image/jpeg',
+      bytes: picture.bytes,
+      ...about,
+    })
   }
   /** Where a picture can be shown from: here while it waits, else the server. */
-  const pictureUrl = (sha256: string) => waitingPictures.value.get(sha256) ?? `/api/photographs/${sha256}`
+  const pictureUrl = (sha256: string) =>
+    waitingPictures.value.get(sha256) ?? `/api/photographs/${sha256}`
 
   /** Takes back what was kept last in a case on this device: an addition is withdrawn, a correction is set back, a withdrawal is taken back itself. */
   async function undo(caseId: string) {
@@ -66,8 +146,12 @@ export const useBench = defineStore('bench', () => {
     if (!last || last.caseId !== caseId) return
     undoable.value = undefined
     const { entity, item } = last
-    const old = entity === 'records' && item.kind !== 'withdrawn' && item.supersedes ? records.value.get(item.supersedes)?.record : undefined
-    if (old) await addRecord(caseId, old.kind, old.data as never, { supersedes: item.id, corrects: true })
+    const old =
+      entity === 'records' && item.kind !== 'withdrawn' && item.supersedes
+        ? records.value.get(item.supersedes)?.record
+        : undefined
+    if (old)
+      await addRecord(caseId, old.kind, old.data as never, { supersedes: item.id, corrects: true })
     else if (entity === 'records') await withdraw(caseId, item.id, 'undone')
     else await withdrawEvent(caseId, item.id, 'undone')
     undoable.value = undefined
@@ -90,30 +174,49 @@ export const useBench = defineStore('bench', () => {
 
   async function addProfile(vehicle: string, profile: SystemProfile, supersedes?: string) {
     const id = uuidv7()
-    await keep('profiles', id, { ...stamp(), id, vehicle, profile, ...(supersedes ? { supersedes } : {}) })
+    await keep('profiles', id, {
+      ...stamp(),
+      id,
+      vehicle,
+      profile,
+      ...(supersedes ? { supersedes } : {}),
+    })
   }
 
   async function addInstrument(instrument: Omit<Instrument, 'id'>, supersedes?: string) {
     const id = uuidv7()
-    await keep('instruments', id, { ...stamp(), instrument: { ...instrument, id }, ...(supersedes ? { supersedes } : {}) })
+    await keep('instruments', id, {
+      ...stamp(),
+      instrument: { ...instrument, id },
+      ...(supersedes ? { supersedes } : {}),
+    })
     return id
   }
 
   async function addCase(header: Omit<CaseHeader, 'id' | 'openedAt' | 'openedBy'>) {
     const id = uuidv7()
     const when = stamp()
-    await keep('cases', id, { ...when, case: { ...header, id, openedAt: when.observedAt, openedBy: when.by } }, id)
+    await keep(
+      'cases',
+      id,
+      { ...when, case: { ...header, id, openedAt: when.observedAt, openedBy: when.by } },
+      id,
+    )
     return id
   }
 
   /** The shop's instruments of these kinds as they are known now, by name. */
   function instrumentsOf(kinds: readonly Instrument['kind'][]): Instrument[] {
     const replaced = new Set([...instruments.value.values()].map((i) => i.supersedes))
-    return [...instruments.value.values()].filter((i) => kinds.includes(i.kind) && !replaced.has(i.id)).sort((a, b) => a.name.localeCompare(b.name))
+    return [...instruments.value.values()]
+      .filter((i) => kinds.includes(i.kind) && !replaced.has(i.id))
+      .sort((a, b) => a.name.localeCompare(b.name))
   }
 
-  const profileOf = (vehicleId: string) => templates.newestProfile(profiles.value.values(), vehicleId)
-  const templatesFor = (model: string, except?: string) => templates.templatesFor(model, vehicles.value.values(), profileOf, except)
+  const profileOf = (vehicleId: string) =>
+    templates.newestProfile(profiles.value.values(), vehicleId)
+  const templatesFor = (model: string, except?: string) =>
+    templates.templatesFor(model, vehicles.value.values(), profileOf, except)
 
   const recordsByCase = computed(() => byCase(records.value.values(), (r) => r.record))
   const eventsByCase = computed(() => byCase(events.value.values(), (e) => e.event))
@@ -155,9 +258,41 @@ export const useBench = defineStore('bench', () => {
   const isWaiting = (id: string) => outbox.value.some((i) => i.id === id)
 
   return {
-    people, vehicles, profiles, instruments, cases, records, events, outbox, loaded, reachable, storing, kept, refused,
-    open, leave, synchronise, resend, discard,
-    addRecord, addEvent, withdraw, withdrawEvent, addPhotograph, pictureUrl, undo, undoable, addVehicle, addProfile, addInstrument, addCase,
-    instrumentsOf, profileOf, templatesFor, caseInput, caseFileOf, isWaiting,
+    people,
+    vehicles,
+    profiles,
+    instruments,
+    cases,
+    records,
+    events,
+    outbox,
+    loaded,
+    reachable,
+    storing,
+    kept,
+    refused,
+    open,
+    leave,
+    synchronise,
+    resend,
+    discard,
+    addRecord,
+    addEvent,
+    withdraw,
+    withdrawEvent,
+    addPhotograph,
+    pictureUrl,
+    undo,
+    undoable,
+    addVehicle,
+    addProfile,
+    addInstrument,
+    addCase,
+    instrumentsOf,
+    profileOf,
+    templatesFor,
+    caseInput,
+    caseFileOf,
+    isWaiting,
   }
 })

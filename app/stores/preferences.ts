@@ -6,10 +6,16 @@ import type { QuantityKind } from '../../core/quantity/units'
 
 /** Units and theme of this device. */
 export const usePreferences = defineStore('preferences', () => {
-  const units = useLocalStorage<UnitPreferences>('thermognosis.units', { ...DEFAULT_UNITS }, { mergeDefaults: true })
+  const units = useLocalStorage<UnitPreferences>(
+    'thermognosis.units',
+    { ...DEFAULT_UNITS },
+    { mergeDefaults: true },
+  )
   const theme = useLocalStorage<'auto' | 'light' | 'dark'>('thermognosis.theme', 'auto')
   const prefersDark = usePreferredDark()
-  const isDark = computed(() => theme.value === 'dark' || (theme.value === 'auto' && prefersDark.value))
+  const isDark = computed(
+    () => theme.value === 'dark' || (theme.value === 'auto' && prefersDark.value),
+  )
   const say = (message: Message) => sentence(message, units.value)
   const show = (kind: QuantityKind, si: number, decimals?: number) =>
     formatQuantity({ kind, si, ...(decimals === undefined ? {} : { decimals }) }, units.value)

@@ -17,7 +17,9 @@ function readStored<T>(key: string, fallback: T): T {
  * that the server ended holds what is kept until that person signs in again.
  */
 export const useSession = defineStore('session', () => {
-  const current = ref<SessionDescription | undefined>(readStored<SessionDescription | undefined>(REMEMBERED, undefined))
+  const current = ref<SessionDescription | undefined>(
+    readStored<SessionDescription | undefined>(REMEMBERED, undefined),
+  )
   const state = ref<'unknown' | 'signed-in' | 'offline' | 'signed-out'>('unknown')
   const clockOffsetMs = ref<number>()
   /** moment of the last sign-in on this page */
@@ -42,17 +44,26 @@ export const useSession = defineStore('session', () => {
     const sentAt = Date.now()
     try {
       const description = await ask<SessionDescription>('GET', '/api/session')
-      if (current.value && current.value.person.id !== description.person.id) current.value = undefined
+      if (current.value && current.value.person.id !== description.person.id)
+        current.value = undefined
       measureClock(description.serverNow, sentAt)
       remember(description)
     } catch (error) {
-      state.value = error instanceof Refusal && error.status === 401 ? 'signed-out' : current.value ? 'offline' : 'unknown'
+      state.value =
+        error instanceof Refusal && error.status === 401
+          ? 'signed-out'
+          : current.value
+            ? 'offline'
+            : 'unknown'
     }
   }
 
   async function signIn(name: string, password: string) {
     const sentAt = Date.now()
-    const description = await ask<SessionDescription>('POST', '/api/session', { signIn: name, password })
+    const description = await ask<SessionDescription>('POST', '/api/session', {
+      signIn: name,
+      password,
+    })
     measureClock(description.serverNow, sentAt)
     signedInAt.value = Date.now()
     remember(description)
@@ -71,5 +82,16 @@ export const useSession = defineStore('session', () => {
     localStorage.setItem(WAITING, JSON.stringify(waiting.value))
   }
 
-  return { current, state, clockOffsetMs, signedInAt, waiting, check, signIn, signOut, measureClock, noteWaiting }
+  return {
+    current,
+    state,
+    clockOffsetMs,
+    signedInAt,
+    waiting,
+    check,
+    signIn,
+    signOut,
+    measureClock,
+    noteWaiting,
+  }
 })

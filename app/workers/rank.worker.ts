@@ -17,10 +17,18 @@ self.addEventListener('message', (event: MessageEvent<RankRequest>) => {
   const { ticket, input } = event.data
   const ranked = rankCase(input)
   // By its number, which holds the time of writing: a correction speaks of an earlier moment and is still the newest.
-  const newest = standing(input.records).toSorted((a, b) => (a.id < b.id ? -1 : 1)).at(-1)
+  const newest = standing(input.records)
+    .toSorted((a, b) => (a.id < b.id ? -1 : 1))
+    .at(-1)
   let before: RankAnswer['before']
   if (newest && newest.kind !== 'pressure-hold.start') {
-    before = { record: newest.id, probability: chancesOf({ ...input, records: input.records.filter((r) => r.id !== newest.id) }) }
+    before = {
+      record: newest.id,
+      probability: chancesOf({
+        ...input,
+        records: input.records.filter((r) => r.id !== newest.id),
+      }),
+    }
   }
   self.postMessage({ ticket, ranked, before } satisfies RankAnswer)
 })

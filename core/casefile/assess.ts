@@ -1,14 +1,28 @@
 import { analyseCap, capSigns, type CapAnalysis } from '../checks/cap/analysis'
-import { interviewSigns, lossSizeSign, pressurisedHours, reportedLossPerWeek, stopDrivingAdvice } from '../checks/interview/analysis'
+import {
+  interviewSigns,
+  lossSizeSign,
+  pressurisedHours,
+  reportedLossPerWeek,
+  stopDrivingAdvice,
+} from '../checks/interview/analysis'
 import { lookSigns } from '../checks/look-round/signs'
-import { analyseHold, type HoldAnalysis, type HoldContext, type HoldRecords } from '../checks/pressure-hold/analysis'
+import {
+  analyseHold,
+  type HoldAnalysis,
+  type HoldContext,
+  type HoldRecords,
+} from '../checks/pressure-hold/analysis'
 import { holdSigns } from '../checks/pressure-hold/signs'
 import type { SignReading } from '../checks/sign-reading'
 import { CHECKS } from '../checks/registry'
 import type { CheckContext, CheckOutcome } from '../checks/outcome'
 import { DEFAULT_POLICY, type Policy } from '../checks/policy'
 import { intervalsOf, type Bounds } from '../checks/spread'
-import { analyseTesterSelfCheck, type TesterSelfCheckAnalysis } from '../checks/tester-self-check/analysis'
+import {
+  analyseTesterSelfCheck,
+  type TesterSelfCheckAnalysis,
+} from '../checks/tester-self-check/analysis'
 import type { PlacedReading } from '../inference/evidence'
 import { message, type Message } from '../message'
 import { costOf } from '../planning/check-costs'
@@ -19,7 +33,16 @@ import { currentFault, currentSign } from '../knowledge/book'
 import { factsOf } from './facts'
 import { compareMoments } from './moment'
 import { knownValue } from './profile'
-import { isEpochWork, isIsolated, ofKind, standing, standingRecords, type CaseEvent, type CaseRecord, type RecordData } from './records'
+import {
+  isEpochWork,
+  isIsolated,
+  ofKind,
+  standing,
+  standingRecords,
+  type CaseEvent,
+  type CaseRecord,
+  type RecordData,
+} from './records'
 import type { CaseHeader, Vehicle } from './schema'
 
 /** The part of a case that the computation reads; a case file is one, and so is the browser's copy of a case. */
@@ -48,8 +71,17 @@ export interface AssessedHold {
 
 export interface Assessment {
   holds: AssessedHold[]
-  caps: { id: string; record: RecordData<'cap.test'>; analysis: CapAnalysis; intervals: Record<string, Bounds> }[]
-  selfChecks: { id: string; record: RecordData<'tester-self-check.test'>; analysis: TesterSelfCheckAnalysis }[]
+  caps: {
+    id: string
+    record: RecordData<'cap.test'>
+    analysis: CapAnalysis
+    intervals: Record<string, Bounds>
+  }[]
+  selfChecks: {
+    id: string
+    record: RecordData<'tester-self-check.test'>
+    analysis: TesterSelfCheckAnalysis
+  }[]
   /** every other check's outcomes, in the order of observation */
   outcomes: CheckOutcome[]
   readings: PlacedReading[]
@@ -69,11 +101,16 @@ export function assess(input: CaseInput): Assessment {
   const records = standingRecords(input.records)
   const events = standing(input.events)
   const changes = events.filter(isEpochWork)
-  const epochOf = (observedAt: string) => changes.filter((r) => compareMoments(r.observedAt, observedAt) <= 0).length
-  const works = changes.map((e): EpochWork => ({ kind: e.kind as 'repaired', faults: e.kind === 'repaired' ? e.data.faults.map(currentFault) : [] }))
+  const epochOf = (observedAt: string) =>
+    changes.filter((r) => compareMoments(r.observedAt, observedAt) <= 0).length
+  const works = changes.map((e): EpochWork => ({
+    kind: e.kind as 'repaired',
+    faults: e.kind === 'repaired' ? e.data.faults.map(currentFault) : [],
+  }))
   const readings: PlacedReading[] = []
   const add = (observedAt: string, signs: SignReading[]) => {
-    for (const sign of signs) readings.push({ ...sign, sign: currentSign(sign.sign), epoch: epochOf(observedAt) })
+    for (const sign of signs)
+      readings.push({ ...sign, sign: currentSign(sign.sign), epoch: epochOf(observedAt) })
   }
   const { profile } = input.vehicle
   const assumptions: Message[] = []
@@ -84,7 +121,8 @@ export function assess(input: CaseInput): Assessment {
   const loss = ofKind(records, 'interview.loss').at(-1)
   const lossPerWeek = reportedLossPerWeek(loss?.data, usage)
   const answers = ofKind(records, 'interview.answer')
-  for (const answer of answers) add(answer.observedAt, interviewSigns([{ ...answer.data, id: answer.id }]))
+  for (const answer of answers)
+    add(answer.observedAt, interviewSigns([{ ...answer.data, id: answer.id }]))
   if (loss && lossPerWeek) add(loss.observedAt, [lossSizeSign(loss.id, lossPerWeek.litresPerWeek)])
   const looks = ofKind(records, 'look-round.part')
   for (const look of looks) add(look.observedAt, lookSigns(look.id, look.data))
@@ -92,7 +130,13 @@ export function assess(input: CaseInput): Assessment {
   const caps = ofKind(records, 'cap.test').map((cap) => {
     const analysis = analyseCap(cap.data, mix)
     add(cap.observedAt, capSigns(cap.id, cap.data, analysis))
-    return { id: cap.id, record: cap.data, analysis, intervals: intervalsOf(cap.data, (data) => analyseCap(data, mix)), observedAt: cap.observedAt }
+    return {
+      id: cap.id,
+      record: cap.data,
+      analysis,
+      intervals: intervalsOf(cap.data, (data) => analyseCap(data, mix)),
+      observedAt: cap.observedAt,
+    }
   })
   const selfChecks = ofKind(records, 'tester-self-check.test').map((check) => ({
     id: check.id,
@@ -100,12 +144,15 @@ export function assess(input: CaseInput): Assessment {
     analysis: analyseTesterSelfCheck(check.data, atmosphereKPa),
   }))
   const { hours, assumed } = pressurisedHours(usage)
-  const capRatings = (profile.caps ?? []).map((c) => knownValue(c.ratingKPa)).filter((r) => r !== undefined)
+  const capRatings = (profile.caps ?? [])
+    .map((c) => knownValue(c.ratingKPa))
+    .filter((r) => r !== undefined)
   const context: HoldContext = {
     atmosphereKPa,
     systemRatingKPa: knownValue(profile.systemRatingKPa),
     capacityLitres: knownValue(profile.capacityLitres),
-    glycolVolumeFraction: profile.coolant === 'water' ? undefined : knownValue(profile.glycolVolumeFraction),
+    glycolVolumeFraction:
+      profile.coolant === 'water' ? undefined : knownValue(profile.glycolVolumeFraction),
     capRatingKPa: capRatings.length > 0 ? Math.min(...capRatings) : undefined,
     testerFlowMLPerMinute: selfChecks.at(-1)?.analysis.flowMLPerMinute,
     reportedLossLitresPerWeek: lossPerWeek?.litresPerWeek,
@@ -116,12 +163,25 @@ export function assess(input: CaseInput): Assessment {
     const end = ofKind(records, 'pressure-hold.end').findLast((e) => e.data.run === start.id)
     const held: HoldRecords = {
       start: start.data,
-      readings: ofKind(records, 'pressure-hold.reading').filter((r) => r.data.run === start.id).map((r) => ({ ...r.data, id: r.id })),
-      remarks: ofKind(records, 'pressure-hold.remark').filter((r) => r.data.run === start.id).map((r) => r.data),
+      readings: ofKind(records, 'pressure-hold.reading')
+        .filter((r) => r.data.run === start.id)
+        .map((r) => ({ ...r.data, id: r.id })),
+      remarks: ofKind(records, 'pressure-hold.remark')
+        .filter((r) => r.data.run === start.id)
+        .map((r) => r.data),
       ...(end ? { end: end.data } : {}),
     }
-    const before = looks.filter((l) => compareMoments(l.observedAt, start.observedAt) <= 0 && epochOf(l.observedAt) === epochOf(start.observedAt))
-    const analysis = analyseHold(held, { ...context, grossLeakSeen: before.some((l) => l.data.seen === 'issuing' && !isIsolated(l.data.part, events, start.observedAt)) })
+    const before = looks.filter(
+      (l) =>
+        compareMoments(l.observedAt, start.observedAt) <= 0 &&
+        epochOf(l.observedAt) === epochOf(start.observedAt),
+    )
+    const analysis = analyseHold(held, {
+      ...context,
+      grossLeakSeen: before.some(
+        (l) => l.data.seen === 'issuing' && !isIsolated(l.data.part, events, start.observedAt),
+      ),
+    })
     add(start.observedAt, holdSigns(start.id, held, analysis))
     return { id: start.id, startedAt: start.observedAt, records: held, analysis }
   })
@@ -132,10 +192,13 @@ export function assess(input: CaseInput): Assessment {
   }
   if (assumed && holds.length > 0) assumptions.push({ id: 'assumes.hoursPerWeek', parameters: {} })
   assumptions.push(...(lossPerWeek?.assumptions ?? []))
-  const saidYes = new Set(answers.filter((a) => a.data.answer === 'yes').map((a) => a.data.question))
+  const saidYes = new Set(
+    answers.filter((a) => a.data.answer === 'yes').map((a) => a.data.question),
+  )
   const advice = stopDrivingAdvice(saidYes)
   const lastEpoch = works.length
-  const inLast = <T extends { observedAt: string }>(list: readonly T[]) => list.filter((item) => epochOf(item.observedAt) === lastEpoch)
+  const inLast = <T extends { observedAt: string }>(list: readonly T[]) =>
+    list.filter((item) => epochOf(item.observedAt) === lastEpoch)
   return {
     holds,
     caps,
@@ -143,7 +206,9 @@ export function assess(input: CaseInput): Assessment {
     outcomes,
     readings,
     works,
-    engine: events.findLast((e) => e.kind === 'engine-started' || e.kind === 'engine-stopped') ? 'hot' : 'cold',
+    engine: events.findLast((e) => e.kind === 'engine-started' || e.kind === 'engine-stopped')
+      ? 'hot'
+      : 'cold',
     facts: factsOf({
       caps: inLast(caps),
       holds: holds.filter((h) => epochOf(h.startedAt) === lastEpoch),
@@ -163,34 +228,58 @@ const COOLED_MINUTES = 45
 /** A cold check after the engine ran is said to be one, and its readings count for less. */
 function noteWarmEngine(outcome: CheckOutcome, events: readonly CaseEvent[]) {
   if (costOf(outcome.check)?.phase !== 'cold') return
-  const last = events.findLast((e) => (e.kind === 'engine-started' || e.kind === 'engine-stopped') && compareMoments(e.observedAt, outcome.observedAt) <= 0)
+  const last = events.findLast(
+    (e) =>
+      (e.kind === 'engine-started' || e.kind === 'engine-stopped') &&
+      compareMoments(e.observedAt, outcome.observedAt) <= 0,
+  )
   if (!last) return
-  const minutes = last.kind === 'engine-started' ? 0 : compareMoments(outcome.observedAt, last.observedAt) / 60_000
+  const minutes =
+    last.kind === 'engine-started'
+      ? 0
+      : compareMoments(outcome.observedAt, last.observedAt) / 60_000
   if (minutes >= COOLED_MINUTES) return
   outcome.notes.push(message('note.coldCheckHot', { minutes: Math.round(minutes) }))
   outcome.signs = outcome.signs.map((sign) => ({ ...sign, validity: sign.validity * 0.6 }))
 }
 
 /** Pressure the system is known to hold: the lowest of the cap's opening and holding, and of the ratings; 70 kPa when nothing is known. */
-function heldPressure(caps: readonly { analysis: CapAnalysis }[], ratings: readonly number[]): number {
+function heldPressure(
+  caps: readonly { analysis: CapAnalysis }[],
+  ratings: readonly number[],
+): number {
   const tested = caps.at(-1)?.analysis.effectiveKPaGauge
   const known = [...ratings, ...(tested === undefined ? [] : [tested])]
   return known.length > 0 ? Math.min(...known) : 70
 }
 
-function runChecks(input: CaseInput, records: readonly CaseRecord[], mix: CheckContext['mix'], atmosphereKPa: number, heldKPaGauge: number): CheckOutcome[] {
+function runChecks(
+  input: CaseInput,
+  records: readonly CaseRecord[],
+  mix: CheckContext['mix'],
+  atmosphereKPa: number,
+  heldKPaGauge: number,
+): CheckOutcome[] {
   const context: CheckContext = {
-    complaint: input.case.complaint, profile: input.vehicle.profile, policy: input.policy ?? DEFAULT_POLICY, atmosphereKPa, mix, heldKPaGauge,
+    complaint: input.case.complaint,
+    profile: input.vehicle.profile,
+    policy: input.policy ?? DEFAULT_POLICY,
+    atmosphereKPa,
+    mix,
+    heldKPaGauge,
     capacityLitres: knownValue(input.vehicle.profile.capacityLitres),
   }
-  return CHECKS.flatMap((check) => check.assess(records, context)).sort((a, b) => compareMoments(a.observedAt, b.observedAt) || (a.source < b.source ? -1 : 1))
+  return CHECKS.flatMap((check) => check.assess(records, context)).sort(
+    (a, b) => compareMoments(a.observedAt, b.observedAt) || (a.source < b.source ? -1 : 1),
+  )
 }
 
 /** Coolant and place for boiling points; half-and-half ethylene glycol by volume is assumed, and said, when unknown. */
 function mixOf(input: CaseInput, assumptions: Message[]) {
   const base: CoolantBase = knownValue(input.vehicle.profile.coolant) ?? 'ethylene-glycol'
   const volume = knownValue(input.vehicle.profile.glycolVolumeFraction)
-  if (base !== 'water' && volume === undefined) assumptions.push({ id: 'assumes.halfGlycol', parameters: {} })
+  if (base !== 'water' && volume === undefined)
+    assumptions.push({ id: 'assumes.halfGlycol', parameters: {} })
   return {
     base,
     massFraction: massFractionFromVolume(base, volume ?? 0.5),
@@ -204,7 +293,10 @@ export function proposedCap(input: CaseInput, records = standingRecords(input.re
   if (tested)
     return {
       place: tested.data.place,
-      marking: typeof tested.data.marking === 'object' ? { si: correctedSi(tested.data.marking) } : tested.data.marking,
+      marking:
+        typeof tested.data.marking === 'object'
+          ? { si: correctedSi(tested.data.marking) }
+          : tested.data.marking,
     }
   const cap = input.vehicle.profile.caps?.[0]
   const rating = knownValue(cap?.ratingKPa)

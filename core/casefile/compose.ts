@@ -3,14 +3,21 @@ import { APPLICATION_VERSION, ENGINE_VERSION } from './rank-case'
 import { ofKind } from './records'
 import { FORMAT, FORMAT_VERSION, type CaseFile } from './schema'
 
-export type CaseParts = Pick<CaseFile, 'case' | 'vehicle' | 'site' | 'people' | 'instruments' | 'records' | 'events' | 'attachments'>
+export type CaseParts = Pick<
+  CaseFile,
+  'case' | 'vehicle' | 'site' | 'people' | 'instruments' | 'records' | 'events' | 'attachments'
+>
 
 /**
  * The file of a case, from all that is known of it: only the people and instruments that it names are taken
  * along, and every photograph by reference. Lists are ordered by id, so that the same case gives the same file.
  */
 export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile {
-  const named = new Set([parts.case.openedBy, ...parts.records.map((r) => r.by), ...parts.events.map((e) => e.by)])
+  const named = new Set([
+    parts.case.openedBy,
+    ...parts.records.map((r) => r.by),
+    ...parts.events.map((e) => e.by),
+  ])
   const used = new Set<string>()
   const look = (value: unknown): void => {
     if (typeof value !== 'object' || value === null) return
@@ -18,11 +25,16 @@ export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile 
     Object.values(value).forEach(look)
   }
   parts.records.forEach((r) => look(r.data))
-  const byId = <T extends { id: string }>(list: readonly T[]) => [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
+  const byId = <T extends { id: string }>(list: readonly T[]) =>
+    [...list].sort((a, b) => (a.id < b.id ? -1 : 1))
   return {
     format: FORMAT,
     version: FORMAT_VERSION,
-    writtenBy: { application: APPLICATION_VERSION, engine: ENGINE_VERSION, book: { version: BOOK.version, hash: BOOK_HASH } },
+    writtenBy: {
+      application: APPLICATION_VERSION,
+      engine: ENGINE_VERSION,
+      book: { version: BOOK.version, hash: BOOK_HASH },
+    },
     exportedAt,
     site: parts.site,
     case: parts.case,
@@ -38,6 +50,16 @@ export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile 
 /** The attachments the case came with, and those that its own records name. */
 function withPhotographs({ attachments, records }: CaseParts): CaseFile['attachments'] {
   const known = new Set(attachments.map((a) => a.sha256))
-  const taken = ofKind(records, 'photo.taken').filter(({ data }) => !known.has(data.sha256) && known.add(data.sha256))
-  return [...attachments, ...taken.map(({ id, data }) => ({ sha256: data.sha256, bytes: data.bytes, mediaType: data.mediaType, record: id }))]
+  const taken = ofKind(records, 'photo.taken').filter(
+    ({ data }) => !known.has(data.sha256) && known.add(data.sha256),
+  )
+  return [
+    ...attachments,
+    ...taken.map(({ id, data }) => ({
+      sha256: data.sha256,
+      bytes: data.bytes,
+      mediaType: data.mediaType,
+      record: id,
+    })),
+  ]
 }

@@ -12,24 +12,39 @@ import { standing } from './records'
 
 const folder = 'data/demo/cases'
 const files = readdirSync(folder).filter((f) => f.endsWith('.json'))
-const load = (name: string) => readFileSync(join(folder, files.find((f) => f.startsWith(name))!), 'utf8')
+const load = (name: string) =>
+  readFileSync(
+    join(
+      folder,
+      files.find((f) => f.startsWith(name))!,
+    ),
+    'utf8',
+  )
 const ranked = (name: string) => rankCase(readCaseFile(load(name)))
 
 describe('demo cases', () => {
   it('are at least six, valid by Zod and by the JSON Schema, and rank to probabilities', () => {
     expect(files.length).toBeGreaterThanOrEqual(6)
-    const validate = new Ajv2020({ strict: false, validateFormats: false }).compile(caseJsonSchema())
+    const validate = new Ajv2020({ strict: false, validateFormats: false }).compile(
+      caseJsonSchema(),
+    )
     for (const file of files) {
       const text = readFileSync(join(folder, file), 'utf8')
-      expect(validate(JSON.parse(text)), `${file} ${JSON.stringify(validate.errors?.[0])}`).toBe(true)
+      expect(validate(JSON.parse(text)), `${file} ${JSON.stringify(validate.errors?.[0])}`).toBe(
+        true,
+      )
       const input = readCaseFile(text)
       const { ranking } = rankCase(input)
-      for (const s of ranking.suspects) expect(s.probability >= 0 && s.probability <= 1 + 1e-12, `${file} ${s.fault}`).toBe(true)
+      for (const s of ranking.suspects)
+        expect(s.probability >= 0 && s.probability <= 1 + 1e-12, `${file} ${s.fault}`).toBe(true)
       // The short answers, for the board and for what the newest record moved, are the long one's.
       const chances = chancesOf(input)
       for (const s of ranking.suspects) expect(chances[s.fault]).toBeCloseTo(s.probability, 12)
       const lead = leadOf(input)
-      expect(lead.probability).toBeCloseTo(Math.max(ranking.nothingWrong, ranking.suspects[0]!.probability), 9)
+      expect(lead.probability).toBeCloseTo(
+        Math.max(ranking.nothingWrong, ranking.suspects[0]!.probability),
+        9,
+      )
     }
   })
   it.each([
@@ -68,16 +83,24 @@ describe('demo cases', () => {
   })
   it('in case 05 the replaced hose is hardly a suspect any more: only a bad new part is left', () => {
     const { ranking } = ranked('05')
-    expect(ranking.suspects.find((s) => s.fault === 'lower-hose-leak')!.probability).toBeLessThan(0.01)
+    expect(ranking.suspects.find((s) => s.fault === 'lower-hose-leak')!.probability).toBeLessThan(
+      0.01,
+    )
   })
 })
 
 describe('the case file', () => {
   it('has the JSON Schema that docs/ shows', () => {
-    expect(JSON.parse(readFileSync('docs/case-format.schema.json', 'utf8'))).toEqual(JSON.parse(JSON.stringify(caseJsonSchema())))
+    expect(JSON.parse(readFileSync('docs/case-format.schema.json', 'utf8'))).toEqual(
+      JSON.parse(JSON.stringify(caseJsonSchema())),
+    )
   })
   it('the demo cases hold an example of nearly every kind of record', () => {
-    const kinds = new Set(files.flatMap((file) => readCaseFile(readFileSync(join(folder, file), 'utf8')).records.map((r) => r.kind)))
+    const kinds = new Set(
+      files.flatMap((file) =>
+        readCaseFile(readFileSync(join(folder, file), 'utf8')).records.map((r) => r.kind),
+      ),
+    )
     expect(kinds.size).toBeGreaterThanOrEqual(10)
   })
   it('comes back the same from reading, composing and writing', () => {
@@ -108,11 +131,31 @@ describe('the case file', () => {
     ['another format', (f: any) => (f.format = 'x'), 'file.otherFormat format'],
     ['a later version', (f: any) => (f.version = 9), 'file.laterVersion version'],
     ['no version', (f: any) => delete f.version, 'file.noVersion version'],
-    ['a pressure as a word', (f: any) => (f.records[0].kind = 'no-such-kind'), 'file.badField records.0.kind'],
-    ['an unknown person', (f: any) => (f.records[2].by = '0192f000-0000-7000-8000-00000000dead'), 'file.unknownPerson records.2.by'],
-    ['one id twice', (f: any) => (f.records[1].id = f.records[0].id), 'file.sameIdTwice records.1.id'],
-    ['a supersede of nothing', (f: any) => (f.records[1].supersedes = '0192f000-0000-7000-8000-00000000dead'), 'file.supersedesUnknown records.1.supersedes'],
-    ['another vehicle', (f: any) => (f.case.vehicle = '0192f000-0000-7000-8000-00000000dead'), 'file.otherVehicle case.vehicle'],
+    [
+      'a pressure as a word',
+      (f: any) => (f.records[0].kind = 'no-such-kind'),
+      'file.badField records.0.kind',
+    ],
+    [
+      'an unknown person',
+      (f: any) => (f.records[2].by = '0192f000-0000-7000-8000-00000000dead'),
+      'file.unknownPerson records.2.by',
+    ],
+    [
+      'one id twice',
+      (f: any) => (f.records[1].id = f.records[0].id),
+      'file.sameIdTwice records.1.id',
+    ],
+    [
+      'a supersede of nothing',
+      (f: any) => (f.records[1].supersedes = '0192f000-0000-7000-8000-00000000dead'),
+      'file.supersedesUnknown records.1.supersedes',
+    ],
+    [
+      'another vehicle',
+      (f: any) => (f.case.vehicle = '0192f000-0000-7000-8000-00000000dead'),
+      'file.otherVehicle case.vehicle',
+    ],
   ])('refuses %s with the path of the field', (_, change, says) => {
     expect(broken(change)).toBe(says)
   })
@@ -124,18 +167,34 @@ describe('the case file', () => {
     const file = readCaseFile(load('01'))
     const reading = file.records.findLast((r) => r.kind === 'pressure-hold.reading')!
     const base = { by: reading.by, observedAt: '2026-11-20T09:00:00.000Z' }
-    const withdrawn = { ...base, id: '0193a001-0000-7000-8000-0000000ffff1', kind: 'withdrawn' as const, data: {}, supersedes: reading.id }
+    const withdrawn = {
+      ...base,
+      id: '0193a001-0000-7000-8000-0000000ffff1',
+      kind: 'withdrawn' as const,
+      data: {},
+      supersedes: reading.id,
+    }
     expect(standing([...file.records, withdrawn]).map((r) => r.id)).not.toContain(reading.id)
-    const points = rankCase({ ...file, records: [...file.records, withdrawn] }).assessment.holds[0]!.analysis.points
+    const points = rankCase({ ...file, records: [...file.records, withdrawn] }).assessment.holds[0]!
+      .analysis.points
     expect(points.map((p) => p.id)).not.toContain(reading.id)
   })
   it('an old file is carried forward step by step, each step seeing what the last one left', () => {
     const old = JSON.parse(load('01')) as Record<string, unknown>
     const steps = {
-      1: (f: Record<string, unknown>) => ({ ...f, site: { ...(f.site as object), country: 'unknown' } }),
-      2: (f: Record<string, unknown>) => ({ ...f, case: { ...(f.case as object), shopCountry: (f.site as { country: string }).country } }),
+      1: (f: Record<string, unknown>) => ({
+        ...f,
+        site: { ...(f.site as object), country: 'unknown' },
+      }),
+      2: (f: Record<string, unknown>) => ({
+        ...f,
+        case: { ...(f.case as object), shopCountry: (f.site as { country: string }).country },
+      }),
     }
-    const carried = carryForward(old, 3, steps) as { version: number; case: { shopCountry: string } }
+    const carried = carryForward(old, 3, steps) as {
+      version: number
+      case: { shopCountry: string }
+    }
     expect([carried.version, carried.case.shopCountry, old.version]).toEqual([3, 'unknown', 1])
     expect(() => carryForward(old, 4, steps)).toThrow(/no step from version 3/)
     expect(carryForward(old)).toEqual(old)
@@ -144,10 +203,17 @@ describe('the case file', () => {
     const file = readCaseFile(readFileSync('core/casefile/old-files/book-2026.11-1.json', 'utf8'))
     expect(file.writtenBy.book.version).toBe('2026.11-1')
     const by = file.records[0]!.by
-    const repaired = { id: '0193a001-0000-7000-8000-0000000fff01', by, observedAt: '2026-12-01T09:00:00.000Z', kind: 'repaired' as const, data: { faults: ['fan-electric-dead'] } }
+    const repaired = {
+      id: '0193a001-0000-7000-8000-0000000fff01',
+      by,
+      observedAt: '2026-12-01T09:00:00.000Z',
+      kind: 'repaired' as const,
+      data: { faults: ['fan-electric-dead'] },
+    }
     const before = rankCase(file).ranking
     const after = rankCase({ ...file, events: [...file.events, repaired] }).ranking
-    const motor = (r: typeof before) => r.suspects.find((s) => s.fault === 'fan-motor-dead')!.probability
+    const motor = (r: typeof before) =>
+      r.suspects.find((s) => s.fault === 'fan-motor-dead')!.probability
     expect(before.unheard).toEqual([])
     expect(motor(after)).toBeLessThan(0.35 * motor(before))
   })
@@ -155,6 +221,8 @@ describe('the case file', () => {
     const file = readCaseFile(load('03'))
     const straight = rankCase(file).ranking.suspects
     const shuffled = rankCase({ ...file, records: [...file.records].reverse() }).ranking.suspects
-    straight.forEach((s) => expect(shuffled.find((x) => x.fault === s.fault)!.probability).toBeCloseTo(s.probability, 9))
+    straight.forEach((s) =>
+      expect(shuffled.find((x) => x.fault === s.fault)!.probability).toBeCloseTo(s.probability, 9),
+    )
   })
 })

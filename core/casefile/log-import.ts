@@ -37,9 +37,16 @@ export interface ImportedLog {
 const MOST_ROWS = 50_000
 
 const KIND: Readonly<Record<RunChannel, { kind: QuantityKind; unit: string } | undefined>> = {
-  'scan-coolant': { kind: 'temperature', unit: '°C' }, 'engine-side-hose': { kind: 'temperature', unit: '°C' }, 'radiator-side-hose': { kind: 'temperature', unit: '°C' },
-  'infrared-engine': { kind: 'temperature', unit: '°C' }, 'infrared-radiator': { kind: 'temperature', unit: '°C' }, dash: { kind: 'temperature', unit: '°C' }, ambient: { kind: 'temperature', unit: '°C' },
-  pressure: { kind: 'pressure', unit: 'kPa' }, 'engine-speed': undefined, level: undefined,
+  'scan-coolant': { kind: 'temperature', unit: '°C' },
+  'engine-side-hose': { kind: 'temperature', unit: '°C' },
+  'radiator-side-hose': { kind: 'temperature', unit: '°C' },
+  'infrared-engine': { kind: 'temperature', unit: '°C' },
+  'infrared-radiator': { kind: 'temperature', unit: '°C' },
+  dash: { kind: 'temperature', unit: '°C' },
+  ambient: { kind: 'temperature', unit: '°C' },
+  pressure: { kind: 'pressure', unit: 'kPa' },
+  'engine-speed': undefined,
+  level: undefined,
 }
 
 const WORDS: readonly [RegExp, LogColumn['suggests']][] = [
@@ -56,8 +63,11 @@ const WORDS: readonly [RegExp, LogColumn['suggests']][] = [
 ]
 
 const UNIT_WORDS: readonly [RegExp, string][] = [
-  [/°\s*f|deg\s*f|\bfahrenheit\b|[([]\s*f\s*[)\]]|_f$/i, '°F'], [/°\s*c|deg\s*c|\bcelsius\b|[([]\s*c\s*[)\]]|_c$/i, '°C'],
-  [/\bpsi\b/i, 'psi'], [/\bkpa\b/i, 'kPa'], [/\bbar\b/i, 'bar'],
+  [/°\s*f|deg\s*f|\bfahrenheit\b|[([]\s*f\s*[)\]]|_f$/i, '°F'],
+  [/°\s*c|deg\s*c|\bcelsius\b|[([]\s*c\s*[)\]]|_c$/i, '°C'],
+  [/\bpsi\b/i, 'psi'],
+  [/\bkpa\b/i, 'kPa'],
+  [/\bbar\b/i, 'bar'],
 ]
 
 /**
@@ -65,18 +75,35 @@ const UNIT_WORDS: readonly [RegExp, string][] = [
  * text that is no table.
  */
 export function readLogTable(text: string): LogTable {
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), { skipEmptyLines: 'greedy', delimitersToGuess: [';', '\t', ',', '|'] })
+  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
+    skipEmptyLines: 'greedy',
+    delimitersToGuess: [';', '\t', ',', '|'],
+  })
   const [header, ...rows] = parsed.data
-  if (!header || header.length < 2 || rows.length < 2) throw new InputError('', message('log.noTable'))
-  if (rows.length > MOST_ROWS) throw new InputError('', message('log.tooLong', { rows: rows.length, most: MOST_ROWS }))
+  if (!header || header.length < 2 || rows.length < 2)
+    throw new InputError('', message('log.noTable'))
+  if (rows.length > MOST_ROWS)
+    throw new InputError('', message('log.tooLong', { rows: rows.length, most: MOST_ROWS }))
   const { delimiter } = parsed.meta
-  const commas = rows.slice(0, 50).flat().filter((cell) => /^\s*-?\d+,\d+\s*$/.test(cell)).length
+  const commas = rows
+    .slice(0, 50)
+    .flat()
+    .filter((cell) => /^\s*-?\d+,\d+\s*$/.test(cell)).length
   const decimalComma = delimiter !== ',' && commas > 0
   const columns = header.map((name, i): LogColumn => {
     const unit = UNIT_WORDS.find(([pattern]) => pattern.test(name))?.[1]
     const suggests = WORDS.find(([pattern]) => pattern.test(name.trim()))?.[1]
-    const guessed = unit ?? (suggests && suggests !== 'time' && KIND[suggests]?.kind === 'temperature' ? guessTemperature(rows.map((r) => numberOf(r[i] ?? '', decimalComma))) : undefined)
-    return { name: name.trim(), ...(guessed ? { unit: guessed } : {}), unitGuessed: unit === undefined && guessed !== undefined, ...(suggests ? { suggests } : {}) }
+    const guessed =
+      unit ??
+      (suggests && suggests !== 'time' && KIND[suggests]?.kind === 'temperature'
+        ? guessTemperature(rows.map((r) => numberOf(r[i] ?? '', decimalComma)))
+        : undefined)
+    return {
+      name: name.trim(),
+      ...(guessed ? { unit: guessed } : {}),
+      unitGuessed: unit === undefined && guessed !== undefined,
+      ...(suggests ? { suggests } : {}),
+    }
   })
   return { columns, rows, decimalComma, delimiter }
 }
@@ -97,7 +124,10 @@ function numberOf(cell: string, decimalComma: boolean): number | undefined {
 function secondsOf(cell: string, decimalComma: boolean): number | undefined {
   const text = cell.trim()
   const clock = /^(?:(\d{1,3}):)?(\d{1,2}):(\d{1,2}(?:[.,]\d+)?)$/.exec(text)
-  if (clock) return Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + Number(clock[3]!.replace(',', '.'))
+  if (clock)
+    return (
+      Number(clock[1] ?? 0) * 3600 + Number(clock[2]) * 60 + Number(clock[3]!.replace(',', '.'))
+    )
   if (/^\d{4}-\d\d-\d\d[T ]/.test(text)) {
     const iso = text.replace(' ', 'T')
     try {
@@ -112,7 +142,9 @@ function secondsOf(cell: string, decimalComma: boolean): number | undefined {
 /** The columns by name, as they seem to be; the user may change it. */
 export function suggestMapping(table: LogTable): Partial<LogMapping> {
   const channels: Partial<Record<RunChannel, string>> = {}
-  for (const column of table.columns) if (column.suggests && column.suggests !== 'time' && !channels[column.suggests]) channels[column.suggests] = column.name
+  for (const column of table.columns)
+    if (column.suggests && column.suggests !== 'time' && !channels[column.suggests])
+      channels[column.suggests] = column.name
   const time = table.columns.find((c) => c.suggests === 'time')?.name
   return { ...(time ? { time } : {}), channels }
 }
@@ -152,32 +184,37 @@ export function importLog(table: LogTable, mapping: LogMapping): ImportedLog {
     seconds.push(s)
     kept.push(row)
   }
-  if (seconds.length < 2) throw new InputError(mapping.time, message('log.noTimes', { column: mapping.time }))
+  if (seconds.length < 2)
+    throw new InputError(mapping.time, message('log.noTimes', { column: mapping.time }))
   const notes: Message[] = dropped > 0 ? [message('log.rowsDropped', { rows: dropped })] : []
   const start = seconds[0]!
-  const traces = (Object.entries(mapping.channels) as [RunChannel, string][]).map(([channel, name]) => {
-    if (!RUN_CHANNELS.includes(channel)) throw new InputError(channel, message('log.noChannel', { channel }))
-    const at = column(name)
-    const found = table.columns[at]!
-    const target = KIND[channel]
-    const unit = mapping.units?.[name] ?? found.unit ?? target?.unit
-    if (target && !mapping.units?.[name] && (found.unitGuessed || !found.unit)) notes.push(message('log.unitAssumed', { column: name, unit: unit! }))
-    const xs: number[] = []
-    const values: number[] = []
-    let bad = 0
-    kept.forEach((row, i) => {
-      const value = numberOf(row[at] ?? '', table.decimalComma)
-      if (value === undefined) return void bad++
-      xs.push(Number((seconds[i]! - start).toFixed(3)))
-      try {
-        values.push(target ? toCore(target.kind, value, unit!) : value)
-      } catch {
-        throw new InputError(name, message('log.wrongUnit', { column: name, unit: unit! }))
-      }
-    })
-    if (xs.length < 2) throw new InputError(name, message('log.noValues', { column: name }))
-    if (bad > 0) notes.push(message('log.valuesDropped', { column: name, values: bad }))
-    return { channel, seconds: xs, values, from: name }
-  })
+  const traces = (Object.entries(mapping.channels) as [RunChannel, string][]).map(
+    ([channel, name]) => {
+      if (!RUN_CHANNELS.includes(channel))
+        throw new InputError(channel, message('log.noChannel', { channel }))
+      const at = column(name)
+      const found = table.columns[at]!
+      const target = KIND[channel]
+      const unit = mapping.units?.[name] ?? found.unit ?? target?.unit
+      if (target && !mapping.units?.[name] && (found.unitGuessed || !found.unit))
+        notes.push(message('log.unitAssumed', { column: name, unit: unit! }))
+      const xs: number[] = []
+      const values: number[] = []
+      let bad = 0
+      kept.forEach((row, i) => {
+        const value = numberOf(row[at] ?? '', table.decimalComma)
+        if (value === undefined) return void bad++
+        xs.push(Number((seconds[i]! - start).toFixed(3)))
+        try {
+          values.push(target ? toCore(target.kind, value, unit!) : value)
+        } catch {
+          throw new InputError(name, message('log.wrongUnit', { column: name, unit: unit! }))
+        }
+      })
+      if (xs.length < 2) throw new InputError(name, message('log.noValues', { column: name }))
+      if (bad > 0) notes.push(message('log.valuesDropped', { column: name, values: bad }))
+      return { channel, seconds: xs, values, from: name }
+    },
+  )
   return { traces, notes }
 }

@@ -5,9 +5,12 @@ import { compareMoments, millisecondsOf } from './moment'
 describe('moments without a clock', () => {
   it('agree with the platform’s calendar for any date from 1900 to 2200', () => {
     fc.assert(
-      fc.property(fc.date({ min: new Date('1900-01-01'), max: new Date('2200-01-01'), noInvalidDate: true }), (date) => {
-        expect(millisecondsOf(date.toISOString())).toBe(date.getTime())
-      }),
+      fc.property(
+        fc.date({ min: new Date('1900-01-01'), max: new Date('2200-01-01'), noInvalidDate: true }),
+        (date) => {
+          expect(millisecondsOf(date.toISOString())).toBe(date.getTime())
+        },
+      ),
     )
   })
   it('compare across zones', () => {

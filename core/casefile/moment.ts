@@ -3,7 +3,9 @@
  * so the civil calendar is computed here (days from civil, proleptic Gregorian). RangeError for anything else.
  */
 export function millisecondsOf(moment: string): number {
-  const m = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)(?::(\d\d)(\.\d+)?)?(Z|[+-]\d\d:?\d\d)$/.exec(moment)
+  const m = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)(?::(\d\d)(\.\d+)?)?(Z|[+-]\d\d:?\d\d)$/.exec(
+    moment,
+  )
   if (!m) throw new RangeError(`${moment} is not an ISO 8601 moment`)
   const year = Number(m[1])
   const month = Number(m[2])
@@ -11,12 +13,15 @@ export function millisecondsOf(moment: string): number {
   const era = Math.floor(shifted / 400)
   const yearOfEra = shifted - era * 400
   const dayOfYear = Math.floor((153 * (month + (month > 2 ? -3 : 9)) + 2) / 5) + Number(m[3]) - 1
-  const dayOfEra = yearOfEra * 365 + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100) + dayOfYear
+  const dayOfEra =
+    yearOfEra * 365 + Math.floor(yearOfEra / 4) - Math.floor(yearOfEra / 100) + dayOfYear
   const days = era * 146097 + dayOfEra - 719468
   const zone = m[8]!
   const sign = zone.startsWith('-') ? -1 : 1
-  const zoneMinutes = zone === 'Z' ? 0 : sign * (Number(zone.slice(1, 3)) * 60 + Number(zone.slice(-2)))
-  const seconds = days * 86400 + Number(m[4]) * 3600 + (Number(m[5]) - zoneMinutes) * 60 + Number(m[6] ?? 0)
+  const zoneMinutes =
+    zone === 'Z' ? 0 : sign * (Number(zone.slice(1, 3)) * 60 + Number(zone.slice(-2)))
+  const seconds =
+    days * 86400 + Number(m[4]) * 3600 + (Number(m[5]) - zoneMinutes) * 60 + Number(m[6] ?? 0)
   return seconds * 1000 + Math.round(Number(m[7] ?? 0) * 1000)
 }
 

@@ -17,15 +17,25 @@ export function profileAdvice(profile: SystemProfile): Message[] {
     const rating = knownValue(cap.ratingKPa)
     const vented = knownValue(cap.vented)
     if (system !== undefined && rating !== undefined && Math.abs(rating - system) > CAP_BAND_KPA)
-      out.push(message(rating > system ? 'profile.capTooHigh' : 'profile.capTooLow', { cap: { kind: 'pressure', si: rating }, system: { kind: 'pressure', si: system } }))
-    if (vessel === 'overflow-bottle' && cap.place === 'tank' && vented === false) out.push(message('profile.bottleCapSealed'))
-    if (vessel === 'overflow-bottle' && cap.place === 'radiator-neck' && vented === true) out.push(message('profile.neckCapVented'))
-    if (vessel === 'pressurised-tank' && cap.place === 'tank' && vented === true) out.push(message('profile.tankCapVented'))
+      out.push(
+        message(rating > system ? 'profile.capTooHigh' : 'profile.capTooLow', {
+          cap: { kind: 'pressure', si: rating },
+          system: { kind: 'pressure', si: system },
+        }),
+      )
+    if (vessel === 'overflow-bottle' && cap.place === 'tank' && vented === false)
+      out.push(message('profile.bottleCapSealed'))
+    if (vessel === 'overflow-bottle' && cap.place === 'radiator-neck' && vented === true)
+      out.push(message('profile.neckCapVented'))
+    if (vessel === 'pressurised-tank' && cap.place === 'tank' && vented === true)
+      out.push(message('profile.tankCapVented'))
   }
   const on = knownValue(profile.fanOnC)
   const off = knownValue(profile.fanOffC)
-  if (on !== undefined && off !== undefined && off >= on) out.push(message('profile.fanTemperatures'))
+  if (on !== undefined && off !== undefined && off >= on)
+    out.push(message('profile.fanTemperatures'))
   const rating = knownValue(profile.thermostatRatingC)
-  if (on !== undefined && rating !== undefined && on <= rating) out.push(message('profile.fanBeforeThermostat'))
+  if (on !== undefined && rating !== undefined && on <= rating)
+    out.push(message('profile.fanBeforeThermostat'))
   return out
 }

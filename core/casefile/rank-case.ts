@@ -52,17 +52,26 @@ export function timelineOf(model: Model, works: readonly EpochWork[]): Timeline 
       const f = index(id)
       if (f !== undefined) brought.set(f, Math.max(brought.get(f) ?? 0, chance))
     }
-    for (const f of repaired) for (const d of model.faults[f]!.disturbs) may(d.fault, LEVELS[d.level])
+    for (const f of repaired)
+      for (const d of model.faults[f]!.disturbs) may(d.fault, LEVELS[d.level])
     if (kind === 'drained') may('trapped-air', LEVELS.seldom)
     return { repaired, brought: [...brought].map(([fault, chance]) => ({ fault, chance })) }
   })
 }
 
 /** What the records of a case come to: every check's results, and the belief over faults that follows. */
-export function believe(input: CaseInput): { assessment: Assessment; model: Model; belief: Belief } {
+export function believe(input: CaseInput): {
+  assessment: Assessment
+  model: Model
+  belief: Belief
+} {
   const assessment = assess(input)
   const model = modelFor(input)
-  return { assessment, model, belief: new Belief(model, assessment.readings, timelineOf(model, assessment.works)) }
+  return {
+    assessment,
+    model,
+    belief: new Belief(model, assessment.readings, timelineOf(model, assessment.works)),
+  }
 }
 
 /** The leading suspect alone, or "Nothing wrong" where that is likelier: enough for a board of many cases. */
@@ -71,7 +80,9 @@ export function leadOf(input: CaseInput): { name: string; probability: number } 
   const f = belief.faults.reduce((best, p, i) => (p > belief.faults[best]! ? i : best), 0)
   const { nothingWrong } = summarise(belief)
   belief.release()
-  return nothingWrong > belief.faults[f]! ? { name: 'Nothing wrong', probability: nothingWrong } : { name: model.faults[f]!.name, probability: belief.faults[f]! }
+  return nothingWrong > belief.faults[f]!
+    ? { name: 'Nothing wrong', probability: nothingWrong }
+    : { name: model.faults[f]!.name, probability: belief.faults[f]! }
 }
 
 /** Probability of each fault by its id, and nothing more: what a change is compared with. */

@@ -2,13 +2,19 @@ import { InputError, message } from '../message'
 import { caseFile, FORMAT, FORMAT_VERSION, type CaseFile } from './schema'
 
 /** Steps by the version they begin with; each carries a file of version n to n + 1. */
-export type MigrationSteps = Readonly<Record<number, (file: Record<string, unknown>) => Record<string, unknown>>>
+export type MigrationSteps = Readonly<
+  Record<number, (file: Record<string, unknown>) => Record<string, unknown>>
+>
 
 /** Version 1 is the first, so the list is empty. New kinds of record are no new version: an old file has none of them. */
 const MIGRATIONS: MigrationSteps = {}
 
 /** Carries a file to the newest version, one step after the other, and writes the version it has reached. The file given is not changed. */
-export function carryForward(file: Record<string, unknown>, newest = FORMAT_VERSION, steps: MigrationSteps = MIGRATIONS): Record<string, unknown> {
+export function carryForward(
+  file: Record<string, unknown>,
+  newest = FORMAT_VERSION,
+  steps: MigrationSteps = MIGRATIONS,
+): Record<string, unknown> {
   let carried = file
   for (let v = file.version as number; v < newest; v++) {
     const step = steps[v]
@@ -42,7 +48,10 @@ export function checkCaseFile(raw: unknown): CaseFile {
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     throw new InputError('version', message('file.noVersion'))
   if (version > FORMAT_VERSION)
-    throw new InputError('version', message('file.laterVersion', { version, newest: FORMAT_VERSION }))
+    throw new InputError(
+      'version',
+      message('file.laterVersion', { version, newest: FORMAT_VERSION }),
+    )
   const parsed = caseFile.safeParse(carryForward(file))
   if (!parsed.success) {
     const issue = parsed.error.issues[0]!
@@ -55,7 +64,11 @@ export function checkCaseFile(raw: unknown): CaseFile {
 
 /** Rules that the schema cannot express; docs/case-format.md lists them. */
 function checkConsistency(file: CaseFile): void {
-  const fail = (path: string, id: string, parameters: Record<string, string | number> = {}): never => {
+  const fail = (
+    path: string,
+    id: string,
+    parameters: Record<string, string | number> = {},
+  ): never => {
     throw new InputError(path, message(id, { path, ...parameters }))
   }
   if (file.case.vehicle !== file.vehicle.id) fail('case.vehicle', 'file.otherVehicle')
@@ -76,14 +89,21 @@ function checkConsistency(file: CaseFile): void {
   for (const { item, list, path } of items) {
     const old = item.supersedes === undefined ? undefined : byId.get(item.supersedes)
     if (item.supersedes !== undefined) {
-      if (!old || old.id === item.id || listOf.get(old.id) !== list) fail(`${path}.supersedes`, 'file.supersedesUnknown')
-      else if (item.kind !== 'withdrawn' && old.kind !== item.kind) fail(`${path}.supersedes`, 'file.supersedesOther')
+      if (!old || old.id === item.id || listOf.get(old.id) !== list)
+        fail(`${path}.supersedes`, 'file.supersedesUnknown')
+      else if (item.kind !== 'withdrawn' && old.kind !== item.kind)
+        fail(`${path}.supersedes`, 'file.supersedesOther')
     } else if (item.kind === 'withdrawn') fail(`${path}.supersedes`, 'file.supersedesUnknown')
     const run = (item.data as { run?: string }).run
-    if (run !== undefined && byId.get(run)?.kind !== `${item.kind.split('.')[0]}.start`) fail(`${path}.data.run`, 'file.unknownRun')
+    if (run !== undefined && byId.get(run)?.kind !== `${item.kind.split('.')[0]}.start`)
+      fail(`${path}.data.run`, 'file.unknownRun')
     for (const [key, value] of Object.entries(item.data as Record<string, unknown>)) {
-      const used = typeof value === 'object' && value !== null ? (value as { instrument?: string }).instrument : undefined
-      if (used !== undefined && !instruments.has(used)) fail(`${path}.data.${key}.instrument`, 'file.unknownInstrument')
+      const used =
+        typeof value === 'object' && value !== null
+          ? (value as { instrument?: string }).instrument
+          : undefined
+      if (used !== undefined && !instruments.has(used))
+        fail(`${path}.data.${key}.instrument`, 'file.unknownInstrument')
     }
   }
   for (const { item, path } of items) {

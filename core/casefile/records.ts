@@ -93,9 +93,21 @@ export const RECORD_DATA = {
   'refill.fill': refill,
   'level-follow-up.look': levelFollowUp,
   /** a suspect declared proven or withdrawn by a person, with what changed it; moves no probability */
-  'suspect.declared': z.strictObject({ fault: z.string().min(1).max(80), as: z.enum(['proven', 'withdrawn']), because: z.string().min(1).max(500), probability: z.number().min(0).max(1) }),
+  'suspect.declared': z.strictObject({
+    fault: z.string().min(1).max(80),
+    as: z.enum(['proven', 'withdrawn']),
+    because: z.string().min(1).max(500),
+    probability: z.number().min(0).max(1),
+  }),
   /** a photograph by reference; its bytes stand beside the case */
-  'photo.taken': z.strictObject({ sha256: z.string().regex(/^[0-9a-f]{64}$/), mediaType: z.literal('image/jpeg'), bytes: z.number().int().min(1).max(8_000_000), part: part.optional(), check: z.string().max(40).optional(), words: z.string().max(300).optional() }),
+  'photo.taken': z.strictObject({
+    sha256: z.string().regex(/^[0-9a-f]{64}$/),
+    mediaType: z.literal('image/jpeg'),
+    bytes: z.number().int().min(1).max(8_000_000),
+    part: part.optional(),
+    check: z.string().max(40).optional(),
+    words: z.string().max(300).optional(),
+  }),
   note: z.strictObject({ text: z.string().min(1).max(4000) }),
   /** takes back the record it supersedes; both stay. Taking back a withdrawal brings the record back as it was. */
   withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
@@ -151,8 +163,14 @@ export const EVENT_DATA = {
   'engine-started': z.strictObject({}),
   'engine-stopped': z.strictObject({}),
   drained: z.strictObject({ litres: z.number().min(0).max(200).optional() }),
-  'topped-up': z.strictObject({ litres: z.number().min(0).max(200).optional(), with: z.string().max(100).optional() }),
-  repaired: z.strictObject({ faults: z.array(z.string().max(80)).min(1).max(10), work: z.string().max(500).optional() }),
+  'topped-up': z.strictObject({
+    litres: z.number().min(0).max(200).optional(),
+    with: z.string().max(100).optional(),
+  }),
+  repaired: z.strictObject({
+    faults: z.array(z.string().max(80)).min(1).max(10),
+    work: z.string().max(500).optional(),
+  }),
   /** a part clamped off or plugged for a test; it leaks no more until the clamp comes off */
   isolated: z.strictObject({ part, words: z.string().max(300).optional() }),
   /** the clamp or plug taken off again */
@@ -184,12 +202,15 @@ export const caseEvent = z.discriminatedUnion(
  * Items that stand: neither superseded nor withdrawn, in order of observation, then of id. A withdrawal that was
  * itself taken back takes nothing away.
  */
-export function standing<T extends { id: string; kind: string; supersedes?: string | undefined; observedAt: string }>(
-  items: readonly T[],
-): T[] {
+export function standing<
+  T extends { id: string; kind: string; supersedes?: string | undefined; observedAt: string },
+>(items: readonly T[]): T[] {
   const superseding = new Map<string, T[]>()
-  for (const item of items) if (item.supersedes) superseding.set(item.supersedes, [...(superseding.get(item.supersedes) ?? []), item])
-  const isGone = (id: string): boolean => superseding.get(id)?.some((by) => by.kind !== 'withdrawn' || !isGone(by.id)) ?? false
+  for (const item of items)
+    if (item.supersedes)
+      superseding.set(item.supersedes, [...(superseding.get(item.supersedes) ?? []), item])
+  const isGone = (id: string): boolean =>
+    superseding.get(id)?.some((by) => by.kind !== 'withdrawn' || !isGone(by.id)) ?? false
   return items
     .filter((item) => item.kind !== 'withdrawn' && !isGone(item.id))
     .sort((a, b) => compareMoments(a.observedAt, b.observedAt) || (a.id < b.id ? -1 : 1))
@@ -200,34 +221,58 @@ export function standing<T extends { id: string; kind: string; supersedes?: stri
  * corrected, its readings go with it.
  */
 export function standingRecords(records: readonly CaseRecord[]): CaseRecord[] {
-  const followedBy = new Map(records.filter((r) => r.supersedes && r.kind !== 'withdrawn').map((r) => [r.supersedes!, r.id]))
-  const currentOf = (id: string): string => (followedBy.has(id) ? currentOf(followedBy.get(id)!) : id)
+  const followedBy = new Map(
+    records.filter((r) => r.supersedes && r.kind !== 'withdrawn').map((r) => [r.supersedes!, r.id]),
+  )
+  const currentOf = (id: string): string =>
+    followedBy.has(id) ? currentOf(followedBy.get(id)!) : id
   return standing(records).map((record) => {
     const run = 'run' in record.data ? record.data.run : undefined
-    return run !== undefined && followedBy.has(run) ? ({ ...record, data: { ...record.data, run: currentOf(run) } } as CaseRecord) : record
+    return run !== undefined && followedBy.has(run)
+      ? ({ ...record, data: { ...record.data, run: currentOf(run) } } as CaseRecord)
+      : record
   })
 }
 
 /** Work after which everything is a new observation: repairs, and anything that let coolant out. */
-export const isEpochWork = (event: { kind: string }): boolean => event.kind === 'repaired' || event.kind === 'drained'
+export const isEpochWork = (event: { kind: string }): boolean =>
+  event.kind === 'repaired' || event.kind === 'drained'
 
 /** Of standing items, those observed since the last work that changed the vehicle. */
-export function sinceLastWork<T extends { observedAt: string }>(items: readonly T[], events: readonly CaseEvent[]): T[] {
+export function sinceLastWork<T extends { observedAt: string }>(
+  items: readonly T[],
+  events: readonly CaseEvent[],
+): T[] {
   const work = events.findLast(isEpochWork)
-  return work ? items.filter((item) => compareMoments(work.observedAt, item.observedAt) <= 0) : [...items]
+  return work
+    ? items.filter((item) => compareMoments(work.observedAt, item.observedAt) <= 0)
+    : [...items]
 }
 
 /** Whether a part stood clamped off or plugged, by the last of these events that says so; at a moment, or after all of them. */
 export function isIsolated(part: string, events: readonly CaseEvent[], at?: string): boolean {
-  return events.findLast((e) => (e.kind === 'isolated' || e.kind === 'released') && e.data.part === part && (at === undefined || compareMoments(e.observedAt, at) <= 0))?.kind === 'isolated'
+  return (
+    events.findLast(
+      (e) =>
+        (e.kind === 'isolated' || e.kind === 'released') &&
+        e.data.part === part &&
+        (at === undefined || compareMoments(e.observedAt, at) <= 0),
+    )?.kind === 'isolated'
+  )
 }
 
 /** The records of one kind, in the order given. */
-export function ofKind<K extends RecordKind>(records: readonly CaseRecord[], kind: K): Extract<CaseRecord, { kind: K }>[] {
+export function ofKind<K extends RecordKind>(
+  records: readonly CaseRecord[],
+  kind: K,
+): Extract<CaseRecord, { kind: K }>[] {
   return records.filter((record) => record.kind === kind) as Extract<CaseRecord, { kind: K }>[]
 }
 
 /** The events of one kind, in the order given. */
-export function eventsOfKind<K extends EventKind>(events: readonly CaseEvent[], kind: K): Extract<CaseEvent, { kind: K }>[] {
+export function eventsOfKind<K extends EventKind>(
+  events: readonly CaseEvent[],
+  kind: K,
+): Extract<CaseEvent, { kind: K }>[] {
   return events.filter((event) => event.kind === kind) as Extract<CaseEvent, { kind: K }>[]
 }

@@ -15,6 +15,11 @@ export function vignettes(folder: 'open' | 'kept-apart'): Vignette[] {
   return readdirSync(`data/vignettes/${folder}`).map((name) => {
     const file = readCaseFile(readFileSync(`data/vignettes/${folder}/${name}`, 'utf8'))
     const { data } = eventsOfKind(file.events, 'closed').at(-1)!
-    return { name: `${folder}/${name.replace('.json', '')}`, file, causes: data.causes, reason: data.words ?? '' }
+    return {
+      name: `${folder}/${name.replace('.json', '')}`,
+      file,
+      causes: data.causes,
+      reason: data.words ?? '',
+    }
   })
 }

@@ -6,11 +6,21 @@ import type { SignReading } from './sign-reading'
 
 /** Sea-level workshop, half-and-half ethylene glycol, a cap of 100 kPa. */
 export const CONTEXT: CheckContext = {
-  complaint: 'overheats', profile: { thermostatSide: 'outlet', thermostatRatingC: 88, fan: 'electric-relay', cylinders: 4 }, policy: DEFAULT_POLICY, atmosphereKPa: 101.325,
-  mix: { base: 'ethylene-glycol', massFraction: 0.5, elevationMetres: 0 }, heldKPaGauge: 100, capacityLitres: 10,
+  complaint: 'overheats',
+  profile: { thermostatSide: 'outlet', thermostatRatingC: 88, fan: 'electric-relay', cylinders: 4 },
+  policy: DEFAULT_POLICY,
+  atmosphereKPa: 101.325,
+  mix: { base: 'ethylene-glycol', massFraction: 0.5, elevationMetres: 0 },
+  heldKPaGauge: 100,
+  capacityLitres: 10,
 }
 
-export const quantity = (kind: QuantityKind, value: number, unit: string) => ({ typed: `${value}`, value, unit, si: toCore(kind, value, unit) })
+export const quantity = (kind: QuantityKind, value: number, unit: string) => ({
+  typed: `${value}`,
+  value,
+  unit,
+  si: toCore(kind, value, unit),
+})
 export const celsius = (value: number) => quantity('temperature', value, '°C') as never
 export const kPa = (value: number) => quantity('pressure', value, 'kPa') as never
 export const psi = (value: number) => quantity('pressure', value, 'psi') as never
@@ -19,18 +29,37 @@ const id = (n: number) => `0196aaaa-0000-7000-8000-${n.toString(16).padStart(12,
 
 /** Records of one check, a second apart; the first is a run's start where `run` is asked for. */
 export function records(...list: [RecordKind, object][]): CaseRecord[] {
-  return list.map(([kind, data], i) => ({ id: id(i + 1), by: id(999), observedAt: `2026-09-01T08:00:${String(i).padStart(2, '0')}Z`, kind, data: i > 0 && 'run' in data ? { ...data, run: id(1) } : data }) as unknown as CaseRecord)
+  return list.map(
+    ([kind, data], i) =>
+      ({
+        id: id(i + 1),
+        by: id(999),
+        observedAt: `2026-09-01T08:00:${String(i).padStart(2, '0')}Z`,
+        kind,
+        data: i > 0 && 'run' in data ? { ...data, run: id(1) } : data,
+      }) as unknown as CaseRecord,
+  )
 }
 
 /** The outcome of one record. */
-export function outcome<K extends RecordKind>(check: CheckModule, kind: K, data: RecordData<K>, context: Partial<CheckContext> = {}): CheckOutcome {
+export function outcome<K extends RecordKind>(
+  check: CheckModule,
+  kind: K,
+  data: RecordData<K>,
+  context: Partial<CheckContext> = {},
+): CheckOutcome {
   return check.assess(records([kind, data as object]), { ...CONTEXT, ...context })[0]!
 }
 
 export const figures = <T>(o: CheckOutcome) => o.figures as T
 
 /** log10 of how much a reading, its doubt included, speaks for the most abnormal of two states; positive: for it. */
-export function speaksFor(signs: readonly SignReading[], sign: string, state = 'yes', against = 'no'): number {
+export function speaksFor(
+  signs: readonly SignReading[],
+  sign: string,
+  state = 'yes',
+  against = 'no',
+): number {
   return signs
     .filter((s) => s.sign === sign)
     .reduce((sum, { likelihood, validity }) => {

@@ -16,21 +16,76 @@ describe('walk along the fan circuit', () => {
   it('each measurement leaves only links that it cannot clear', () => {
     expect(openLinks({})).toEqual([...LINKS])
     expect(openLinks({ batteryVolts: 12.5, supplyVolts: 12.3 })).toEqual(['motor', 'ground'])
-    expect(openLinks({ batteryVolts: 12.5, supplyVolts: 0.2 })).toEqual(['fuse', 'wire', 'relay', 'control'])
-    expect(openLinks({ batteryVolts: 12.5, supplyVolts: 0.2, bridged: 'runs' })).toEqual(['relay', 'control'])
+    expect(openLinks({ batteryVolts: 12.5, supplyVolts: 0.2 })).toEqual([
+      'fuse',
+      'wire',
+      'relay',
+      'control',
+    ])
+    expect(openLinks({ batteryVolts: 12.5, supplyVolts: 0.2, bridged: 'runs' })).toEqual([
+      'relay',
+      'control',
+    ])
     expect(openLinks({ supplyVolts: 0.2, bridged: 'runs', command: 'present' })).toEqual(['relay'])
     expect(openLinks({ directFeed: 'runs', groundDropVolts: 0.1, supplyVolts: 12.4 })).toEqual([])
   })
   it('the next measurement halves what is left: from six links one is found in three', () => {
-    const truths = { fuse: { supplyVolts: 0.2, bridged: 'dead', fuse: 'blown', relay: 'passes', command: 'present', groundDropVolts: 0.1, directFeed: 'runs' }, control: { supplyVolts: 0.2, bridged: 'runs', fuse: 'good', relay: 'passes', command: 'absent', groundDropVolts: 0.1, directFeed: 'runs' }, motor: { supplyVolts: 12.4, bridged: 'dead', fuse: 'good', relay: 'passes', command: 'present', groundDropVolts: 0.1, directFeed: 'dead' }, ground: { supplyVolts: 12.4, bridged: 'dead', fuse: 'good', relay: 'passes', command: 'present', groundDropVolts: 4, directFeed: 'runs' } } as const
+    const truths = {
+      fuse: {
+        supplyVolts: 0.2,
+        bridged: 'dead',
+        fuse: 'blown',
+        relay: 'passes',
+        command: 'present',
+        groundDropVolts: 0.1,
+        directFeed: 'runs',
+      },
+      control: {
+        supplyVolts: 0.2,
+        bridged: 'runs',
+        fuse: 'good',
+        relay: 'passes',
+        command: 'absent',
+        groundDropVolts: 0.1,
+        directFeed: 'runs',
+      },
+      motor: {
+        supplyVolts: 12.4,
+        bridged: 'dead',
+        fuse: 'good',
+        relay: 'passes',
+        command: 'present',
+        groundDropVolts: 0.1,
+        directFeed: 'dead',
+      },
+      ground: {
+        supplyVolts: 12.4,
+        bridged: 'dead',
+        fuse: 'good',
+        relay: 'passes',
+        command: 'present',
+        groundDropVolts: 4,
+        directFeed: 'runs',
+      },
+    } as const
     for (const [link, truth] of Object.entries(truths)) {
-      let record: Record<string, unknown> = { switchingPlace: { typed: '98', value: 98, unit: '°C', si: 98 }, switchesAt: { typed: '96', value: 96, unit: '°C', si: 96 }, batteryVolts: 12.5 }
+      let record: Record<string, unknown> = {
+        switchingPlace: { typed: '98', value: 98, unit: '°C', si: 98 },
+        switchesAt: { typed: '96', value: 96, unit: '°C', si: 96 },
+        batteryVolts: 12.5,
+      }
       let steps = 0
-      for (let next = analyseFanCircuit(record).next; openLinks(record).length > 1 && next; next = analyseFanCircuit(record).next) {
+      for (
+        let next = analyseFanCircuit(record).next;
+        openLinks(record).length > 1 && next;
+        next = analyseFanCircuit(record).next
+      ) {
         record = { ...record, [next]: (truth as Record<string, unknown>)[next] }
         steps++
       }
-      expect(openLinks(record), link).toEqual(link === 'fuse' ? expect.arrayContaining(['fuse']) : [link])
+      expect(openLinks(record), link).toEqual(
+        link === 'fuse' ? expect.arrayContaining(['fuse']) : [link],
+      )
       expect(steps).toBeLessThanOrEqual(4)
     }
   })
@@ -40,27 +95,41 @@ describe('walk along the fan circuit', () => {
 })
 
 describe('the tray from above', () => {
-  const at = (place: string) => positionOf(LEAK_PLACES.find((p) => p.id === place)!, 'lengthwise')
-  const lead = (drips: { x: number; y: number; perMinute: number }[], more = {}, options = {}) => analyseTrace({ drips, airFlow: false, places: [], ...more }, options)
+  const at = (place: string) =>
+    positionOf(
+      LEAK_PLACES.find((p) => p.id === place)!,
+      'lengthwise',
+    )
+  const lead = (drips: { x: number; y: number; perMinute: number }[], more = {}, options = {}) =>
+    analyseTrace({ drips, airFlow: false, places: [], ...more }, options)
   it('a drip under a place puts it first', () => {
-    for (const place of ['drain-plug', 'heater-valve', 'tank-seam', 'turbo-line']) expect(lead([{ ...at(place), perMinute: 4 }]).byDrip[0]!.map((c) => c.place)).toContain(place)
+    for (const place of ['drain-plug', 'heater-valve', 'tank-seam', 'turbo-line'])
+      expect(lead([{ ...at(place), perMinute: 4 }]).byDrip[0]!.map((c) => c.place)).toContain(place)
   })
   it('two drips far apart bring two sources to the top', () => {
-    const { candidates, byDrip } = lead([{ ...at('tank-seam'), perMinute: 4 }, { ...at('turbo-line'), perMinute: 4 }])
+    const { candidates, byDrip } = lead([
+      { ...at('tank-seam'), perMinute: 4 },
+      { ...at('turbo-line'), perMinute: 4 },
+    ])
     expect(byDrip).toHaveLength(2)
-    expect(candidates.slice(0, 4).map((c) => c.place)).toEqual(expect.arrayContaining(['turbo-line']))
+    expect(candidates.slice(0, 4).map((c) => c.place)).toEqual(
+      expect.arrayContaining(['turbo-line']),
+    )
     expect(candidates.slice(0, 4).some((c) => c.place.startsWith('tank'))).toBe(true)
   })
   it('air blowing across moves the source ahead of the drip', () => {
     const drip = { x: at('pump-flange').x, y: at('pump-flange').y + 0.2, perMinute: 4 }
-    const share = (airFlow: boolean) => lead([drip], { airFlow }).candidates.find((c) => c.place === 'pump-flange')!.share
+    const share = (airFlow: boolean) =>
+      lead([drip], { airFlow }).candidates.find((c) => c.place === 'pump-flange')!.share
     expect(share(true)).toBeGreaterThan(share(false) * 0.9)
     const still = lead([drip], { airFlow: false }).candidates
     expect(still.reduce((s, c) => s + c.share, 0)).toBeCloseTo(1, 9)
   })
   it('what the record already knows counts', () => {
     const history = (fault: string) => (fault === 'core-plug-leak' ? 0.5 : 0.01)
-    expect(lead([{ x: 0.36, y: 0.57, perMinute: 3 }], {}, { history }).candidates[0]!.place).toBe('core-plug')
+    expect(lead([{ x: 0.36, y: 0.57, perMinute: 3 }], {}, { history }).candidates[0]!.place).toBe(
+      'core-plug',
+    )
   })
   it('every place lies on the tray, engine lengthwise or crosswise', () => {
     for (const place of LEAK_PLACES)
@@ -72,31 +141,68 @@ describe('the tray from above', () => {
 })
 
 describe('wear, pictures and clamps', () => {
-  const look = (more: object) => lookSigns('a', { part: 'lower-hose', seen: 'dry', pressed: false, ...more } as never)
+  const look = (more: object) =>
+    lookSigns('a', { part: 'lower-hose', seen: 'dry', pressed: false, ...more } as never)
   it('a soft lower hose speaks for it, a firm one against, and one not felt says nothing', () => {
-    const speaks = (wear: string[] | undefined) => look(wear ? { wear } : {}).find((s) => s.sign === 'lower-hose-soft')?.likelihood
+    const speaks = (wear: string[] | undefined) =>
+      look(wear ? { wear } : {}).find((s) => s.sign === 'lower-hose-soft')?.likelihood
     expect(speaks(['soft'])!.yes! / speaks(['soft'])!.no!).toBeGreaterThan(5)
     expect(speaks([])!.yes! / speaks([])!.no!).toBeLessThan(0.5)
     expect(speaks(undefined)).toBeUndefined()
   })
   it('a photograph is named in the case file, once', () => {
     const file = load('01-minibus-radiator-seam')
-    const photo = { ...file.records[0]!, id: '0193a001-0000-7000-8000-00000000ffff', kind: 'photo.taken', data: { sha256: 'ab'.repeat(32), mediaType: 'image/jpeg', bytes: 1234 } } as never
-    const composed = composeCaseFile({ ...file, records: [...file.records, photo] }, file.exportedAt)
-    expect(composed.attachments).toEqual([{ sha256: 'ab'.repeat(32), bytes: 1234, mediaType: 'image/jpeg', record: '0193a001-0000-7000-8000-00000000ffff' }])
+    const photo = {
+      ...file.records[0]!,
+      id: '0193a001-0000-7000-8000-00000000ffff',
+      kind: 'photo.taken',
+      data: { sha256: 'ab'.repeat(32), mediaType: 'image/jpeg', bytes: 1234 },
+    } as never
+    const composed = composeCaseFile(
+      { ...file, records: [...file.records, photo] },
+      file.exportedAt,
+    )
+    expect(composed.attachments).toEqual([
+      {
+        sha256: 'ab'.repeat(32),
+        bytes: 1234,
+        mediaType: 'image/jpeg',
+        record: '0193a001-0000-7000-8000-00000000ffff',
+      },
+    ])
     expect(composeCaseFile({ ...composed }, file.exportedAt).attachments).toHaveLength(1)
   })
   it('a leak clamped off before a hold is no longer the gross leak that was seen', () => {
     const file = load('05-minibus-second-leak')
-    const records = file.records.map((r) => (r.kind === 'look-round.part' && (r.data as { part: string }).part === 'lower-hose' ? { ...r, observedAt: '2026-11-17T08:25:00.000Z' } : r)) as typeof file.records
-    const clamp = { id: '0193a005-0000-7000-8000-00000000fffe', by: file.records[0]!.by, observedAt: '2026-11-17T08:28:00.000Z', kind: 'isolated', data: { part: 'lower-hose' } } as never
-    const cautions = (events: typeof file.events) => assess({ ...file, records, events }).holds[0]!.analysis.cautions.map((c) => c.id).concat(assess({ ...file, records, events }).holds[0]!.analysis.notes.map((n) => n.id))
+    const records = file.records.map((r) =>
+      r.kind === 'look-round.part' && (r.data as { part: string }).part === 'lower-hose'
+        ? { ...r, observedAt: '2026-11-17T08:25:00.000Z' }
+        : r,
+    ) as typeof file.records
+    const clamp = {
+      id: '0193a005-0000-7000-8000-00000000fffe',
+      by: file.records[0]!.by,
+      observedAt: '2026-11-17T08:28:00.000Z',
+      kind: 'isolated',
+      data: { part: 'lower-hose' },
+    } as never
+    const cautions = (events: typeof file.events) =>
+      assess({ ...file, records, events })
+        .holds[0]!.analysis.cautions.map((c) => c.id)
+        .concat(assess({ ...file, records, events }).holds[0]!.analysis.notes.map((n) => n.id))
     expect(cautions(file.events)).not.toEqual(cautions([...file.events, clamp]))
   })
   it('a suspect declared proven moves no probability', () => {
     const file = load('03-rescue-coolant-to-cylinder')
-    const declared = { ...file.records[0]!, id: '0193a003-0000-7000-8000-00000000fffd', kind: 'suspect.declared', data: { fault: 'gasket-to-cylinder', as: 'proven', because: 'Seen', probability: 0.9 } } as never
-    expect(rankCase({ ...file, records: [...file.records, declared] }).ranking.suspects).toEqual(rankCase(file).ranking.suspects)
+    const declared = {
+      ...file.records[0]!,
+      id: '0193a003-0000-7000-8000-00000000fffd',
+      kind: 'suspect.declared',
+      data: { fault: 'gasket-to-cylinder', as: 'proven', because: 'Seen', probability: 0.9 },
+    } as never
+    expect(rankCase({ ...file, records: [...file.records, declared] }).ranking.suspects).toEqual(
+      rankCase(file).ranking.suspects,
+    )
   })
 })
 

@@ -13,13 +13,24 @@ const SLIP = 0.01
  * the true quantity, with a small share of slips spread evenly over the whole range. `error` is the standard
  * deviation of one reading, in the unit of the value. No threshold is hard.
  */
-export function measuredLikelihood(value: number, error: number, given: Readonly<Record<string, Spread>>): Record<string, number> {
-  const ends = Object.values(given).flatMap((s) => ('low' in s ? [s.low - 3 * error, s.high + 3 * error] : [s.mean - 4 * (s.sd + error), s.mean + 4 * (s.sd + error)]))
+export function measuredLikelihood(
+  value: number,
+  error: number,
+  given: Readonly<Record<string, Spread>>,
+): Record<string, number> {
+  const ends = Object.values(given).flatMap((s) =>
+    'low' in s
+      ? [s.low - 3 * error, s.high + 3 * error]
+      : [s.mean - 4 * (s.sd + error), s.mean + 4 * (s.sd + error)],
+  )
   const span = Math.max(...ends) - Math.min(...ends)
   const out: Record<string, number> = {}
   for (const [state, spread] of Object.entries(given)) {
     let density: number
-    if ('low' in spread) density = (normalCdf((value - spread.low) / error) - normalCdf((value - spread.high) / error)) / (spread.high - spread.low)
+    if ('low' in spread)
+      density =
+        (normalCdf((value - spread.low) / error) - normalCdf((value - spread.high) / error)) /
+        (spread.high - spread.low)
     else {
       const sd = Math.hypot(spread.sd, error)
       density = Math.exp(-0.5 * ((value - spread.mean) / sd) ** 2) / (sd * 2.5066282746310002)

@@ -39,7 +39,12 @@ export interface CheckOutcome {
   notes: Message[]
 }
 
-export type Judged = Partial<Pick<CheckOutcome, 'states' | 'figures' | 'intervals' | 'signs' | 'facts' | 'doesNotProve' | 'cautions' | 'notes'>>
+export type Judged = Partial<
+  Pick<
+    CheckOutcome,
+    'states' | 'figures' | 'intervals' | 'signs' | 'facts' | 'doesNotProve' | 'cautions' | 'notes'
+  >
+>
 
 export interface CheckModule {
   check: string
@@ -47,7 +52,16 @@ export interface CheckModule {
   assess: (records: readonly CaseRecord[], context: CheckContext) => CheckOutcome[]
 }
 
-const EMPTY = { states: [], figures: {}, intervals: {}, signs: [], facts: [], doesNotProve: [], cautions: [], notes: [] }
+const EMPTY = {
+  states: [],
+  figures: {},
+  intervals: {},
+  signs: [],
+  facts: [],
+  doesNotProve: [],
+  cautions: [],
+  notes: [],
+}
 
 /** A check whose every record stands for itself. */
 export function perRecord<K extends RecordKind>(
@@ -63,7 +77,14 @@ export function perRecord<K extends RecordKind>(
         const figuresOf = (data: RecordData<K>) => judge(data, context, record.id).figures ?? {}
         const data = record.data as RecordData<K>
         const judged = judge(data, context, record.id)
-        return { check, source: record.id, observedAt: record.observedAt, ...EMPTY, ...judged, intervals: { ...intervalsOf(data, figuresOf), ...judged.intervals } }
+        return {
+          check,
+          source: record.id,
+          observedAt: record.observedAt,
+          ...EMPTY,
+          ...judged,
+          intervals: { ...intervalsOf(data, figuresOf), ...judged.intervals },
+        }
       }),
   }
 }
@@ -73,15 +94,28 @@ export function perRun<K extends RecordKind>(
   check: string,
   start: K,
   kinds: readonly RecordKind[],
-  judge: (data: RecordData<K>, own: readonly CaseRecord[], context: CheckContext, source: string) => Judged,
+  judge: (
+    data: RecordData<K>,
+    own: readonly CaseRecord[],
+    context: CheckContext,
+    source: string,
+  ) => Judged,
 ): CheckModule {
   return {
     check,
     kinds: [start, ...kinds],
     assess: (records, context) =>
       ofKind(records, start).map((record) => {
-        const own = records.filter((r) => kinds.includes(r.kind) && (r.data as { run?: string }).run === record.id)
-        return { check, source: record.id, observedAt: record.observedAt, ...EMPTY, ...judge(record.data as RecordData<K>, own, context, record.id) }
+        const own = records.filter(
+          (r) => kinds.includes(r.kind) && (r.data as { run?: string }).run === record.id,
+        )
+        return {
+          check,
+          source: record.id,
+          observedAt: record.observedAt,
+          ...EMPTY,
+          ...judge(record.data as RecordData<K>, own, context, record.id),
+        }
       }),
   }
 }

@@ -8,4 +8,8 @@ export interface Policy {
   stopLimitC: number
 }
 
-export const DEFAULT_POLICY: Policy = { clutchTurnsAfterSwitchOff: 1.5, clutchColdNormal: 'either', stopLimitC: 115 }
+export const DEFAULT_POLICY: Policy = {
+  clutchTurnsAfterSwitchOff: 1.5,
+  clutchColdNormal: 'either',
+  stopLimitC: 115,
+}

@@ -17,28 +17,49 @@ const MOST_READINGS = 120
 
 /** One reading's standard error by its unit as written down: hose and surface temperature, a gauge's reading, a filled measure. */
 const BY_UNIT: Readonly<Record<string, (si: number) => number>> = {
-  '°C': () => 1.5, '°F': () => 1.5, kPa: () => 1, psi: () => 1, bar: () => 1, L: (v) => 0.02 * Math.abs(v), mL: (v) => 0.02 * Math.abs(v),
+  '°C': () => 1.5,
+  '°F': () => 1.5,
+  kPa: () => 1,
+  psi: () => 1,
+  bar: () => 1,
+  L: (v) => 0.02 * Math.abs(v),
+  mL: (v) => 0.02 * Math.abs(v),
 }
 
 /** Standard errors of readings that are plain numbers, by the end of their name. */
 const BY_NAME: readonly (readonly [RegExp, (value: number) => number])[] = [
-  [/volts$/i, () => 0.05], [/rpm$/i, (v) => Math.max(5, 0.01 * Math.abs(v))], [/ppm$/i, (v) => Math.max(5, 0.05 * Math.abs(v))], [/percent$/i, () => 2], [/gapmm$/i, () => 0.01],
-  [/(protrusion|length).*mm$/i, () => 0.01], [/mm$/i, () => 1], [/pressureKPaGauge$/i, () => 1.5], [/C$/, () => 1.5], [/volumeFraction$/i, () => 0.02], [/minutes$/i, () => 0.1], [/hoursPerDay$/i, () => 1],
-  [/hours(Stood)?$/i, () => 0.5], [/KPerMinute$/, (v) => 0.1 * Math.abs(v)], [/turnsAfterSwitchOff$/i, () => 0.5],
+  [/volts$/i, () => 0.05],
+  [/rpm$/i, (v) => Math.max(5, 0.01 * Math.abs(v))],
+  [/ppm$/i, (v) => Math.max(5, 0.05 * Math.abs(v))],
+  [/percent$/i, () => 2],
+  [/gapmm$/i, () => 0.01],
+  [/(protrusion|length).*mm$/i, () => 0.01],
+  [/mm$/i, () => 1],
+  [/pressureKPaGauge$/i, () => 1.5],
+  [/C$/, () => 1.5],
+  [/volumeFraction$/i, () => 0.02],
+  [/minutes$/i, () => 0.1],
+  [/hoursPerDay$/i, () => 1],
+  [/hours(Stood)?$/i, () => 0.5],
+  [/KPerMinute$/, (v) => 0.1 * Math.abs(v)],
+  [/turnsAfterSwitchOff$/i, () => 0.5],
 ]
 
 /** What the maker or the plan asks for was not measured, so it has no error of reading; nor has the name of a cylinder or a place. */
-const NOT_READ = /specif|stamped|limit|needed|wanted|should|switchesAt|target|marking|daysAfter|^cylinder|plugged|[xy]Mm$/i
+const NOT_READ =
+  /specif|stamped|limit|needed|wanted|should|switchesAt|target|marking|daysAfter|^cylinder|plugged|[xy]Mm$/i
 
 /** Figures that are themselves degrees of confidence or settings. */
-const NOT_MEASURED = /validity|^hotEnough$|^placeHot$|^errorK$|^wantedFraction$|^rating|^stopLimit|^highestBathC$|(^|\.)(low|high)$/i
+const NOT_MEASURED =
+  /validity|^hotEnough$|^placeHot$|^errorK$|^wantedFraction$|^rating|^stopLimit|^highestBathC$|(^|\.)(low|high)$/i
 
 interface Reading {
   sd: number
   moved: (by: number) => unknown
 }
 
-const isQuantity = (v: object): v is { si: number; unit: string } => 'si' in v && 'unit' in v && 'typed' in v
+const isQuantity = (v: object): v is { si: number; unit: string } =>
+  'si' in v && 'unit' in v && 'typed' in v
 
 /** Every reading in a record's data, with a way to have the record with that reading moved by an amount. */
 function readingsIn(data: unknown, name: string): Reading[] {
@@ -52,8 +73,20 @@ function readingsIn(data: unknown, name: string): Reading[] {
     return error ? [{ sd: error(data.si), moved: (by) => ({ ...data, si: data.si + by }) }] : []
   }
   if (Array.isArray(data))
-    return data.flatMap((item, i) => readingsIn(item, name).map(({ sd, moved }) => ({ sd, moved: (by: number) => data.map((other: unknown, j) => (i === j ? moved(by) : other)) })))
-  return Object.entries(data).flatMap(([key, value]) => (NOT_READ.test(key) ? [] : readingsIn(value, key).map(({ sd, moved }) => ({ sd, moved: (by: number) => ({ ...data, [key]: moved(by) }) }))))
+    return data.flatMap((item, i) =>
+      readingsIn(item, name).map(({ sd, moved }) => ({
+        sd,
+        moved: (by: number) => data.map((other: unknown, j) => (i === j ? moved(by) : other)),
+      })),
+    )
+  return Object.entries(data).flatMap(([key, value]) =>
+    NOT_READ.test(key)
+      ? []
+      : readingsIn(value, key).map(({ sd, moved }) => ({
+          sd,
+          moved: (by: number) => ({ ...data, [key]: moved(by) }),
+        })),
+  )
 }
 
 /** Every number of a check's figures by its path; arrays of numbers are lists of readings or cells and have none. */
@@ -62,7 +95,13 @@ function numbersIn(figures: object, path = ''): Map<string, number> {
   for (const [key, value] of Object.entries(figures)) {
     const at = path === '' ? key : `${path}.${key}`
     if (typeof value === 'number' && Number.isFinite(value)) out.set(at, value)
-    else if (typeof value === 'object' && value !== null && !Array.isArray(value) && !('low' in value && 'high' in value)) for (const [p, v] of numbersIn(value, at)) out.set(p, v)
+    else if (
+      typeof value === 'object' &&
+      value !== null &&
+      !Array.isArray(value) &&
+      !('low' in value && 'high' in value)
+    )
+      for (const [p, v] of numbersIn(value, at)) out.set(p, v)
   }
   return out
 }
@@ -94,7 +133,14 @@ export function intervalsOf<T>(data: T, analyse: (data: T) => object): Record<st
     const down = possible(analyse, moved(-sd) as T)
     for (const [path, value] of figures) {
       const [a, b] = [up?.get(path), down?.get(path)]
-      const change = a !== undefined && b !== undefined ? (a - b) / 2 : a !== undefined ? a - value : b !== undefined ? value - b : 0
+      const change =
+        a !== undefined && b !== undefined
+          ? (a - b) / 2
+          : a !== undefined
+            ? a - value
+            : b !== undefined
+              ? value - b
+              : 0
       variance.set(path, (variance.get(path) ?? 0) + change ** 2)
     }
   }

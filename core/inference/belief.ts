@@ -43,7 +43,14 @@ export class Belief {
     this.newcomers = newcomers(timeline)
     this.epochs = timeline.length + 1
     this.evidence = gatherEvidence(model.signs, readings)
-    this.tables = Array.from({ length: this.epochs }, (_, e) => new EpochTable(model, this.evidence.filter((item) => item.epoch === e)))
+    this.tables = Array.from(
+      { length: this.epochs },
+      (_, e) =>
+        new EpochTable(
+          model,
+          this.evidence.filter((item) => item.epoch === e),
+        ),
+    )
     this.swept = this.tables.map((table) => table.all(model.weight))
     const weights = this.weigh()
     let total = 0
@@ -88,7 +95,10 @@ export class Belief {
     const { model, small } = this
     if (set < model.setCount) return { members: membersAt(model.members, set), newcomer: undefined }
     const beyond = set - model.setCount
-    return { members: membersAt(model.members, beyond % small), newcomer: this.newcomers[Math.floor(beyond / small)]! }
+    return {
+      members: membersAt(model.members, beyond % small),
+      newcomer: this.newcomers[Math.floor(beyond / small)]!,
+    }
   }
 
   /** Faults of a set that are present in an epoch (default: now). */
@@ -109,7 +119,11 @@ export class Belief {
     }
     const weights = new Float64Array(model.setCount + this.newcomers.length * small)
     const of = (members: readonly number[], newcomer: Newcomer | undefined) =>
-      likelihoods.reduce((p, table, e) => p * table[setAt(model.sets, presentIn(this.timeline, members, newcomer, e))]!, 1)
+      likelihoods.reduce(
+        (p, table, e) =>
+          p * table[setAt(model.sets, presentIn(this.timeline, members, newcomer, e))]!,
+        1,
+      )
     for (let s = 0; s < model.setCount; s++) {
       const weight = model.weight[s]!
       if (weight === 0) continue
@@ -139,7 +153,8 @@ export class Belief {
     const { model, sets } = this
     const out = new Float64Array(model.faults.length)
     if (this.epochs > 1) {
-      for (let s = 0; s < sets.length; s++) if (sets[s]! > 0) for (const f of this.present(s)) out[f]! += sets[s]!
+      for (let s = 0; s < sets.length; s++)
+        if (sets[s]! > 0) for (const f of this.present(s)) out[f]! += sets[s]!
       return out
     }
     const { members } = model
@@ -160,9 +175,10 @@ export class Belief {
     const tally = new Int32Array(CLASSES)
     for (let i = 0; i < kept.length; i++) tally[weightClass(sets[kept[i]!]!)]!++
     let last = 0
-    for (let sum = tally[0]!; sum < count && last < CLASSES - 1; ) sum += tally[++last]!
+    for (let sum = tally[0]!; sum < count && last < CLASSES - 1;) sum += tally[++last]!
     const out: number[] = []
-    for (let i = 0; i < kept.length; i++) if (weightClass(sets[kept[i]!]!) <= last) out.push(kept[i]!)
+    for (let i = 0; i < kept.length; i++)
+      if (weightClass(sets[kept[i]!]!) <= last) out.push(kept[i]!)
     return out.sort((a, b) => sets[b]! - sets[a]!).slice(0, count)
   }
 
@@ -186,7 +202,8 @@ export class Belief {
         if (bit >= 0) for (let h = 0; h < table.H; h++) p += (h >> bit) & 1 ? joint[h]! / sum : 0
         else {
           let not = members.reduce((q, f) => q * condition.notByFault[f]!, condition.leakNot)
-          for (let j = 0; j < k; j++) not *= 1 - out[i * K + j]! * (1 - condition.notByCondition[j]!)
+          for (let j = 0; j < k; j++)
+            not *= 1 - out[i * K + j]! * (1 - condition.notByCondition[j]!)
           p = 1 - not
         }
         out[i * K + k] = p
@@ -206,9 +223,15 @@ export class Belief {
       if (sourceOf(reading) !== source || !this.model.signs.has(reading.sign)) continue
       const key = `${reading.sign}@${reading.epoch}`
       if (touched.has(key)) continue
-      const left = this.readings.filter((r) => r.sign === reading.sign && r.epoch === reading.epoch && sourceOf(r) !== source)
+      const left = this.readings.filter(
+        (r) => r.sign === reading.sign && r.epoch === reading.epoch && sourceOf(r) !== source,
+      )
       const states = this.model.signs.get(reading.sign)!.sign.states
-      touched.set(key, { sign: reading.sign, epoch: reading.epoch, factor: left.length > 0 ? combineReadings(states, left) : undefined })
+      touched.set(key, {
+        sign: reading.sign,
+        epoch: reading.epoch,
+        factor: left.length > 0 ? combineReadings(states, left) : undefined,
+      })
     }
     return touched
   }
@@ -219,8 +242,13 @@ export class Belief {
     if (!sign) return this.faults
     const same = this.readings.filter((r) => r.sign === reading.sign && r.epoch === reading.epoch)
     const factor = combineReadings(sign.sign.states, [...same, reading])
-    const change = new Map([[`${reading.sign}@${reading.epoch}`, { sign: reading.sign, epoch: reading.epoch, factor }]])
-    return this.wide.reweigh(change) ?? new Belief(this.model, [...this.readings, reading], this.timeline).faults
+    const change = new Map([
+      [`${reading.sign}@${reading.epoch}`, { sign: reading.sign, epoch: reading.epoch, factor }],
+    ])
+    return (
+      this.wide.reweigh(change) ??
+      new Belief(this.model, [...this.readings, reading], this.timeline).faults
+    )
   }
 }
 

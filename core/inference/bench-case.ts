@@ -11,7 +11,17 @@ export function benchReadings(model: Model, count = 60): PlacedReading[] {
   return Array.from({ length: count }, (_, i) => {
     const { sign } = signs[Math.floor(i * stride)]!
     const shown = i % 9 === 4 ? 1 : 0
-    const likelihood = Object.fromEntries(sign.states.map((state, j) => [state, j === shown ? 0.86 : 0.14 / (sign.states.length - 1)]))
-    return { source: `bench-${i}`, sign: sign.id, epoch: 0, likelihood, validity: 0.93, conditions: `bench ${sign.id}`, says: { id: 'note', parameters: {} } }
+    const likelihood = Object.fromEntries(
+      sign.states.map((state, j) => [state, j === shown ? 0.86 : 0.14 / (sign.states.length - 1)]),
+    )
+    return {
+      source: `bench-${i}`,
+      sign: sign.id,
+      epoch: 0,
+      likelihood,
+      validity: 0.93,
+      conditions: `bench ${sign.id}`,
+      says: { id: 'note', parameters: {} },
+    }
   })
 }

@@ -48,10 +48,19 @@ function worstOf(sign: Sign, causes: AtLeast[]): number[] {
 function states(book: Book, sign: Sign, set: Fault[], holding: string[]): number[] {
   for (const o of sign.overrides ?? []) {
     const condition = book.conditions.some((c) => c.id === o.by)
-    if (condition ? holding.includes(o.by) === (o.when !== 'absent') : set.some((f) => f.id === o.by)) return worstOf(sign, [o.atLeast])
+    if (
+      condition ? holding.includes(o.by) === (o.when !== 'absent') : set.some((f) => f.id === o.by)
+    )
+      return worstOf(sign, [o.atLeast])
   }
-  const effects = [...set.flatMap((f) => f.effects), ...book.conditions.filter((c) => holding.includes(c.id)).flatMap((c) => c.effects)]
-  return worstOf(sign, [sign.leak, ...effects.filter((e) => e.sign === sign.id).map((e) => e.atLeast)])
+  const effects = [
+    ...set.flatMap((f) => f.effects),
+    ...book.conditions.filter((c) => holding.includes(c.id)).flatMap((c) => c.effects),
+  ]
+  return worstOf(sign, [
+    sign.leak,
+    ...effects.filter((e) => e.sign === sign.id).map((e) => e.atLeast),
+  ])
 }
 
 /** P(readings of one epoch | faults present), with conditions and validity walked through one by one. */
@@ -62,8 +71,16 @@ function likelihood(book: Book, set: Fault[], readings: PlacedReading[]): number
     const holding = book.conditions.filter((_, k) => (mask >> k) & 1).map((c) => c.id)
     let p = 1
     for (const condition of book.conditions) {
-      const causes = [condition.leak, ...set.flatMap((f) => f.causes).filter((c) => c.condition === condition.id).map((c) => c.level)]
-      causes.push(...condition.causedBy.filter((c) => holding.includes(c.condition)).map((c) => c.level))
+      const causes = [
+        condition.leak,
+        ...set
+          .flatMap((f) => f.causes)
+          .filter((c) => c.condition === condition.id)
+          .map((c) => c.level),
+      ]
+      causes.push(
+        ...condition.causedBy.filter((c) => holding.includes(c.condition)).map((c) => c.level),
+      )
       const none = causes.reduce((q, level) => q * (1 - LEVELS[level]), 1)
       p *= holding.includes(condition.id) ? 1 - none : none
     }
@@ -81,9 +98,13 @@ function likelihood(book: Book, set: Fault[], readings: PlacedReading[]): number
             const v = Math.min(...group.map((r) => r.validity))
             q *= (valid >> c) & 1 ? v : 1 - v
             for (const r of group) {
-              const mean = sign.states.reduce((a, s) => a + r.likelihood[s]!, 0) / sign.states.length
+              const mean =
+                sign.states.reduce((a, s) => a + r.likelihood[s]!, 0) / sign.states.length
               const effective = group.length / (1 + 0.9 * (group.length - 1))
-              q *= (valid >> c) & 1 ? Math.exp((Math.log(r.likelihood[state]! / mean) * effective) / group.length) : 1
+              q *=
+                (valid >> c) & 1
+                  ? Math.exp((Math.log(r.likelihood[state]! / mean) * effective) / group.length)
+                  : 1
             }
           })
           sum += q
@@ -109,7 +130,8 @@ export function bruteForcePosterior(
     let now = [...history.start]
     for (let step = 1; step <= epoch; step++) {
       now = now.filter((id) => !works[step - 1]!.repaired.includes(id))
-      if (history.came?.step === step && !now.includes(history.came.fault)) now.push(history.came.fault)
+      if (history.came?.step === step && !now.includes(history.came.fault))
+        now.push(history.came.fault)
     }
     return now
   }
@@ -119,20 +141,37 @@ export function bruteForcePosterior(
     const possible = works.flatMap((work, w) =>
       start.length > 2
         ? []
-        : work.brought.filter(({ fault }) => {
-            const there = byId(presentAt({ start }, w + 1))
-            const comes = byId([fault])[0]!
-            return !there.some((f) => f.id === fault || (f.excludes !== undefined && f.excludes === comes.excludes))
-          }).map((b) => ({ ...b, step: w + 1 })),
+        : work.brought
+            .filter(({ fault }) => {
+              const there = byId(presentAt({ start }, w + 1))
+              const comes = byId([fault])[0]!
+              return !there.some(
+                (f) =>
+                  f.id === fault || (f.excludes !== undefined && f.excludes === comes.excludes),
+              )
+            })
+            .map((b) => ({ ...b, step: w + 1 })),
     )
-    const histories: { history: NaiveHistory; p: number; key: string }[] = possible.map(({ fault, chance, step }) => ({
-      history: { start, came: { fault, step } }, p: weight * chance, key: `${start.join('+')}|${fault}@${step}`,
-    }))
-    histories.push({ history: { start }, p: weight * (1 - possible.reduce((a, b) => a + b.chance, 0)), key: start.join('+') })
+    const histories: { history: NaiveHistory; p: number; key: string }[] = possible.map(
+      ({ fault, chance, step }) => ({
+        history: { start, came: { fault, step } },
+        p: weight * chance,
+        key: `${start.join('+')}|${fault}@${step}`,
+      }),
+    )
+    histories.push({
+      history: { start },
+      p: weight * (1 - possible.reduce((a, b) => a + b.chance, 0)),
+      key: start.join('+'),
+    })
     for (const { history, p, key } of histories) {
       let q = p
       for (let epoch = 0; epoch <= works.length; epoch++)
-        q *= likelihood(book, byId(presentAt(history, epoch)), readings.filter((r) => r.epoch === epoch))
+        q *= likelihood(
+          book,
+          byId(presentAt(history, epoch)),
+          readings.filter((r) => r.epoch === epoch),
+        )
       scored.push({ key, p: q })
     }
   }

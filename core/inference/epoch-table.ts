@@ -21,12 +21,16 @@ export function conditionStates(model: Model, evidence: readonly Evidence[]): Co
     })
   const used = model.conditions.map((_, k) => k).filter((k) => (mask >> k) & 1)
   const holds = new Int32Array(1 << used.length)
-  for (let h = 0; h < holds.length; h++) used.forEach((k, bit) => (holds[h]! |= ((h >> bit) & 1) << k))
+  for (let h = 0; h < holds.length; h++)
+    used.forEach((k, bit) => (holds[h]! |= ((h >> bit) & 1) << k))
   return { used, holds }
 }
 
 /** Factors that turn "no condition's fault cause" into P(h | set): per used condition, what h and its parents leave. */
-function parentFactors(conditions: readonly ConditionModel[], { used, holds }: ConditionStates): Float64Array {
+function parentFactors(
+  conditions: readonly ConditionModel[],
+  { used, holds }: ConditionStates,
+): Float64Array {
   const H = holds.length
   const out = new Float64Array(used.length * H)
   used.forEach((k, bit) => {
@@ -88,7 +92,8 @@ export class EpochTable {
       if (same) same.push(h)
       else done.set(key, [h])
     }
-    for (const hs of done.values()) this.multiply(new SignLikelihood(sign, factor, holds[hs[0]!]!), sign.linked, hs)
+    for (const hs of done.values())
+      this.multiply(new SignLikelihood(sign, factor, holds[hs[0]!]!), sign.linked, hs)
   }
 
   private multiply(likelihood: SignLikelihood, linked: Int16Array, hs: number[]) {
@@ -117,7 +122,8 @@ export class EpochTable {
         const left = none * alone[i]! * alone[j]! * both[i * m + j]!
         const start = model.sets.triple[linked[i]! * n + linked[j]!]!
         for (let k = j + 1; k < m; k++) {
-          const term = likelihood.ofPlaces(i, j, k) / (left * alone[k]! * both[i * m + k]! * both[j * m + k]!)
+          const term =
+            likelihood.ofPlaces(i, j, k) / (left * alone[k]! * both[i * m + k]! * both[j * m + k]!)
           if (Math.abs(term - 1) < 1e-15) continue
           const at = this.tripleTerms(start + linked[k]!)
           if (every) for (let h = 0; h < H; h++) this.triples[at + h]! *= term
@@ -199,7 +205,8 @@ export class EpochTable {
     keep(0, -1, -1)
     for (let a = 0; a < n; a++) {
       keep(1 + a, a, -1)
-      for (let b = a + 1; b < n; b++) if (!clashes(model, a, b)) keep(model.sets.pair[a * n + b]!, a, b)
+      for (let b = a + 1; b < n; b++)
+        if (!clashes(model, a, b)) keep(model.sets.pair[a * n + b]!, a, b)
     }
     if (n < 3) return { likelihood: out, joint }
     const two = new Float64Array(H)
@@ -208,7 +215,8 @@ export class EpochTable {
       for (let b = a + 1; b < n; b++) {
         if (clashes(model, a, b)) continue
         const abAt = (a * n + b) * H
-        for (let h = 0; h < H; h++) two[h] = this.base[h]! * single[a * H + h]! * single[b * H + h]! * pair[abAt + h]!
+        for (let h = 0; h < H; h++)
+          two[h] = this.base[h]! * single[a * H + h]! * single[b * H + h]! * pair[abAt + h]!
         for (let k = 0; k < K; k++) notTwo[k] = byFault[k]![a]! * byFault[k]![b]!
         const start = model.sets.triple[a * n + b]!
         for (let c = b + 1; c < n; c++) {
@@ -236,8 +244,18 @@ export class EpochTable {
             }
           }
           let sum = 0
-          if (triple >= 0) for (let h = 0; h < H; h++) sum += joint[at + h]! *= two[h]! * single[cAt + h]! * pair[acAt + h]! * pair[bcAt + h]! * triples[triple + h]!
-          else for (let h = 0; h < H; h++) sum += joint[at + h]! *= two[h]! * single[cAt + h]! * pair[acAt + h]! * pair[bcAt + h]!
+          if (triple >= 0)
+            for (let h = 0; h < H; h++)
+              sum += joint[at + h]! *=
+                two[h]! *
+                single[cAt + h]! *
+                pair[acAt + h]! *
+                pair[bcAt + h]! *
+                triples[triple + h]!
+          else
+            for (let h = 0; h < H; h++)
+              sum += joint[at + h]! *=
+                two[h]! * single[cAt + h]! * pair[acAt + h]! * pair[bcAt + h]!
           out[set] = sum
         }
       }

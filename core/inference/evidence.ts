@@ -23,7 +23,10 @@ export const SAME_ERROR = 0.9
  * them count as n / (1 + 0.9·(n − 1)) readings, so that three alike count about as one, valid or not. Different
  * conditions multiply.
  */
-export function combineReadings(states: readonly string[], readings: readonly SignReading[]): Float64Array {
+export function combineReadings(
+  states: readonly string[],
+  readings: readonly SignReading[],
+): Float64Array {
   const factor = new Float64Array(states.length).fill(1)
   const groups = new Map<string, SignReading[]>()
   for (const reading of readings) {
@@ -39,7 +42,9 @@ export function combineReadings(states: readonly string[], readings: readonly Si
       const likelihood = states.map((state) => reading.likelihood[state] ?? 0)
       const mean = likelihood.reduce((sum, value) => sum + value, 0) / states.length
       if (!(mean > 0)) continue
-      likelihood.forEach((value, j) => (valid[j]! *= weight === 1 ? value / mean : (value / mean) ** weight))
+      likelihood.forEach(
+        (value, j) => (valid[j]! *= weight === 1 ? value / mean : (value / mean) ** weight),
+      )
       validity = Math.min(validity, reading.validity)
     }
     for (let j = 0; j < states.length; j++) factor[j]! *= validity * valid[j]! + (1 - validity)
@@ -89,10 +94,12 @@ export class SignLikelihood {
     const { columns } = model
     this.last = factor[columns]!
     const below = Float64Array.from(model.leakBelow)
-    for (const cause of model.causes) if ((holds >> cause.condition) & 1) cause.below.forEach((value, j) => (below[j]! *= value))
+    for (const cause of model.causes)
+      if ((holds >> cause.condition) & 1) cause.below.forEach((value, j) => (below[j]! *= value))
     this.b = Float64Array.from(below, (value, j) => value * (factor[j]! - factor[j + 1]!))
     for (const override of model.overrides) {
-      if (override.fault >= 0) this.byFault.push({ fault: override.fault, value: this.constant(override.below) })
+      if (override.fault >= 0)
+        this.byFault.push({ fault: override.fault, value: this.constant(override.below) })
       else if (((holds >> override.condition) & 1) === (override.present ? 1 : 0)) {
         this.fixed = this.constant(override.below)
         break
@@ -129,24 +136,36 @@ export class SignLikelihood {
 
   /** A + b·Π dense, for a sign of two states without override: the common case, for tight loops. */
   plain(): { last: number; b: number; dense: Float64Array } | undefined {
-    if (this.model.columns !== 1 || this.byFault.length > 0 || this.fixed !== undefined) return undefined
+    if (this.model.columns !== 1 || this.byFault.length > 0 || this.fixed !== undefined)
+      return undefined
     return { last: this.last, b: this.b[0]!, dense: this.model.dense }
   }
 
   /** Members as indices of faults; n, the number of faults, for none. */
   ofFaults(a: number, b: number, c: number): number {
-    for (const { fault, value } of this.byFault) if (fault === a || fault === b || fault === c) return value
+    for (const { fault, value } of this.byFault)
+      if (fault === a || fault === b || fault === c) return value
     if (this.fixed !== undefined) return this.fixed
     const { columns, dense } = this.model
     let sum = this.last
     for (let j = 0; j < columns; j++)
-      sum += this.b[j]! * dense[a * columns + j]! * dense[b * columns + j]! * dense[c * columns + j]!
+      sum +=
+        this.b[j]! * dense[a * columns + j]! * dense[b * columns + j]! * dense[c * columns + j]!
     return sum > FLOOR ? sum : FLOOR
   }
 }
 
 /** P(sign's evidence | set of faults, conditions that hold); members are indices of faults, at most three. */
-export function signLikelihood(model: SignModel, factor: Float64Array, members: readonly number[], holds = 0): number {
+export function signLikelihood(
+  model: SignModel,
+  factor: Float64Array,
+  members: readonly number[],
+  holds = 0,
+): number {
   const none = model.place.length
-  return new SignLikelihood(model, factor, holds).ofFaults(members[0] ?? none, members[1] ?? none, members[2] ?? none)
+  return new SignLikelihood(model, factor, holds).ofFaults(
+    members[0] ?? none,
+    members[1] ?? none,
+    members[2] ?? none,
+  )
 }

@@ -19,6 +19,7 @@ export function heaviest(weights: Float64Array, lost: number): { kept: Int32Arra
   if (weights.length >= 4000) while (last > 0 && left + mass[last]! <= lost) left += mass[last--]!
   const kept = new Int32Array(weights.length)
   let count = 0
-  for (let s = 0; s < weights.length; s++) if (weights[s]! > 0 && weightClass(weights[s]!) <= last) kept[count++] = s
+  for (let s = 0; s < weights.length; s++)
+    if (weights[s]! > 0 && weightClass(weights[s]!) <= last) kept[count++] = s
   return { kept: kept.slice(0, count), lost: left }
 }

@@ -84,7 +84,8 @@ export class KeptSets {
   /** Every kept set as it is now: three members, the number of faults for none, and its weight. */
   forEachNow(visit: (a: number, b: number, c: number, weight: number) => void) {
     const { members } = this.epoch(this.belief.epochs - 1)
-    for (let i = 0; i < this.kept.length; i++) visit(members[3 * i]!, members[3 * i + 1]!, members[3 * i + 2]!, this.weights[i]!)
+    for (let i = 0; i < this.kept.length; i++)
+      visit(members[3 * i]!, members[3 * i + 1]!, members[3 * i + 2]!, this.weights[i]!)
   }
 
   /** P(fault now) over the kept sets, to compare with what `reweigh` gives. */
@@ -102,7 +103,8 @@ export class KeptSets {
     for (let i = 0; i < kept.length; i++) {
       if (this.belief.epochs === 1) {
         const at = 3 * kept[i]!
-        for (let k = 0; k < 3; k++) if (model.members[at + k]! >= 0) members[3 * i + k] = model.members[at + k]!
+        for (let k = 0; k < 3; k++)
+          if (model.members[at + k]! >= 0) members[3 * i + k] = model.members[at + k]!
       } else this.belief.present(kept[i]!, e).forEach((f, k) => (members[3 * i + k] = f))
     }
     const fresh: EpochKept = { table: this.belief.tables[e]!, members, marginals: new Map() }
@@ -113,7 +115,9 @@ export class KeptSets {
   /** Index among the model's sets of what a kept set is in an epoch. */
   private setIn(i: number, e: number): number {
     const set = this.kept[i]!
-    return this.belief.epochs === 1 ? set : setAt(this.belief.model.sets, this.belief.present(set, e))
+    return this.belief.epochs === 1
+      ? set
+      : setAt(this.belief.model.sets, this.belief.present(set, e))
   }
 
   /** P(conditions of the mask | kept set, evidence), for each of their joint states. */
@@ -126,7 +130,9 @@ export class KeptSets {
     const { likelihood, joint } = this.belief.swept[e]!
     const bits = used.map((k, bit) => ({ k, bit })).filter(({ k }) => (mask >> k) & 1)
     const size = 1 << bits.length
-    const place = Int32Array.from(holds, (_, h) => bits.reduce((sum, { bit }, i) => sum | (((h >> bit) & 1) << i), 0))
+    const place = Int32Array.from(holds, (_, h) =>
+      bits.reduce((sum, { bit }, i) => sum | (((h >> bit) & 1) << i), 0),
+    )
     const places = new Int32Array(size)
     place.forEach((p, h) => (places[p] = holds[h]! & mask))
     const sums = new Float64Array(this.kept.length * size)
@@ -175,7 +181,8 @@ export class KeptSets {
     const { model } = this.belief
     const n = model.faults.length
     const byEpoch = new Map<number, Change[]>()
-    for (const change of changes.values()) byEpoch.set(change.epoch, [...(byEpoch.get(change.epoch) ?? []), change])
+    for (const change of changes.values())
+      byEpoch.set(change.epoch, [...(byEpoch.get(change.epoch) ?? []), change])
     const now = this.epoch(this.belief.epochs - 1).members
     const faults = new Float64Array(n + 1)
     let total = 0
@@ -230,7 +237,13 @@ export class KeptSets {
     const none = this.belief.model.faults.length
     const linked = signs.reduce((sum, s) => sum + s.linked.length, 0)
     if (signs.some((s) => s.conditions !== 0) || linked * 3 > none * 2) return undefined
-    return this.termsUnder(e, changes, signs, 0).reduce((value, t) => (t.up ? value * t.likelihood.ofFaults(none, none, none) : value / t.likelihood.ofFaults(none, none, none)), 1)
+    return this.termsUnder(e, changes, signs, 0).reduce(
+      (value, t) =>
+        t.up
+          ? value * t.likelihood.ofFaults(none, none, none)
+          : value / t.likelihood.ofFaults(none, none, none),
+      1,
+    )
   }
 
   /** Kept sets that hold a fault linked to one of the changed signs. */
@@ -251,12 +264,21 @@ export class KeptSets {
     return out.subarray(0, count)
   }
 
-  private termsUnder(e: number, changes: readonly Change[], signs: readonly SignModel[], holds: number): Term[] {
+  private termsUnder(
+    e: number,
+    changes: readonly Change[],
+    signs: readonly SignModel[],
+    holds: number,
+  ): Term[] {
     return changes.flatMap(({ factor, as }, c) => {
       const old = this.belief.evidenceAt.get(`${signs[c]!.sign.id}@${e}`)
       return [
-        ...(factor ? [{ likelihood: new SignLikelihood(as ?? signs[c]!, factor, holds), up: true }] : []),
-        ...(old ? [{ likelihood: new SignLikelihood(signs[c]!, old.factor, holds), up: false }] : []),
+        ...(factor
+          ? [{ likelihood: new SignLikelihood(as ?? signs[c]!, factor, holds), up: true }]
+          : []),
+        ...(old
+          ? [{ likelihood: new SignLikelihood(signs[c]!, old.factor, holds), up: false }]
+          : []),
       ]
     })
   }
@@ -283,7 +305,11 @@ export class KeptSets {
    * How the likelihood of kept sets changes in one epoch: of those in `visit`, or of all. Undefined where a sign
    * depends on conditions that were not needed before.
    */
-  private ratios(e: number, changes: readonly Change[], visit: Int32Array | undefined): Float64Array | undefined {
+  private ratios(
+    e: number,
+    changes: readonly Change[],
+    visit: Int32Array | undefined,
+  ): Float64Array | undefined {
     const { table, members } = this.epoch(e)
     const signs = this.signsOf(changes)
     const usedMask = table.states.used.reduce((mask, k) => mask | (1 << k), 0)
@@ -300,10 +326,10 @@ export class KeptSets {
     const part = this.buffer(1, count)
     for (let p = 0; p < size; p++) {
       for (let v = 0; v < count; v++) part[v] = sums[(visit ? visit[v]! : v) * size + p]!
-      for (const term of this.termsUnder(e, changes, signs, places[p]!)) multiply(part, term, members, visit)
+      for (const term of this.termsUnder(e, changes, signs, places[p]!))
+        multiply(part, term, members, visit)
       for (let v = 0; v < count; v++) out[v]! += part[v]!
     }
     return out
   }
-
 }

@@ -74,7 +74,9 @@ export interface Model {
 export function canExist(fault: Fault, profile: SystemProfile): boolean {
   return Object.entries(fault.needs ?? {}).every(([field, allowed]) => {
     const value = profile[field as keyof SystemProfile]
-    return value === undefined || value === 'unknown' || (allowed as readonly unknown[]).includes(value)
+    return (
+      value === undefined || value === 'unknown' || (allowed as readonly unknown[]).includes(value)
+    )
   })
 }
 
@@ -93,22 +95,42 @@ export function buildModel(
   const sets = indexSets(faults.length)
   const prior = priorsOf(book, faults, complaint, shop)
   const nothing = book.nothingAtAll[complaint]
-  const weight = calibrate(allowedSets(sets, faults, maxConcurrent), sets.count, fitOdds(faults, prior, nothing, maxConcurrent), nothing)
+  const weight = calibrate(
+    allowedSets(sets, faults, maxConcurrent),
+    sets.count,
+    fitOdds(faults, prior, nothing, maxConcurrent),
+    nothing,
+  )
   const faultIndex = new Map(faults.map((fault, f) => [fault.id, f]))
   const conditionIndex = new Map(book.conditions.map((condition, k) => [condition.id, k]))
   const conditions = conditionModels(book, faults, conditionIndex)
-  const signs = new Map(book.signs.map((sign) => [sign.id, signModel(sign, book, faults, conditionIndex)]))
+  const signs = new Map(
+    book.signs.map((sign) => [sign.id, signModel(sign, book, faults, conditionIndex)]),
+  )
   return {
-    book, faults, prior, sets, members: sets.members, setCount: sets.count, weight,
-    faultIndex, conditions, signs,
+    book,
+    faults,
+    prior,
+    sets,
+    members: sets.members,
+    setCount: sets.count,
+    weight,
+    faultIndex,
+    conditions,
+    signs,
   }
 }
 
 /** Sets that may be: few enough members, none of one class twice. Flat: index, then three members. */
-function allowedSets({ count, members }: SetIndex, faults: readonly Fault[], maxConcurrent: number): Int32Array {
+function allowedSets(
+  { count, members }: SetIndex,
+  faults: readonly Fault[],
+  maxConcurrent: number,
+): Int32Array {
   const out = new Int32Array(4 * count)
   const names = faults.map((fault) => fault.excludes)
-  const clash = (a: number, b: number) => a >= 0 && b >= 0 && names[a] !== undefined && names[a] === names[b]
+  const clash = (a: number, b: number) =>
+    a >= 0 && b >= 0 && names[a] !== undefined && names[a] === names[b]
   let length = 0
   for (let s = 0; s < count; s++) {
     const a = members[3 * s]!
@@ -129,21 +151,36 @@ function allowedSets({ count, members }: SetIndex, faults: readonly Fault[], max
  * out among the others in proportion: the complaint is there, so something explains it. The shop's confirmed
  * cases move it by counting: (W·p + confirmed) / (W + cases), with the book worth W = 40 cases.
  */
-export function priorsOf(book: Book, faults: readonly Fault[], complaint: Complaint, shop?: ShopCounts): Float64Array {
-  const sum = (list: readonly Fault[]) => list.reduce((total, fault) => total + PRIORS[fault.prior[complaint]], 0)
+export function priorsOf(
+  book: Book,
+  faults: readonly Fault[],
+  complaint: Complaint,
+  shop?: ShopCounts,
+): Float64Array {
+  const sum = (list: readonly Fault[]) =>
+    list.reduce((total, fault) => total + PRIORS[fault.prior[complaint]], 0)
   const share = sum(book.faults) / sum(faults)
   return Float64Array.from(faults, (fault) => {
     const p = PRIORS[fault.prior[complaint]] * share
-    const moved = shop ? (BOOK_WEIGHT_CASES * p + (shop.confirmed[fault.id] ?? 0)) / (BOOK_WEIGHT_CASES + shop.cases) : p
+    const moved = shop
+      ? (BOOK_WEIGHT_CASES * p + (shop.confirmed[fault.id] ?? 0)) / (BOOK_WEIGHT_CASES + shop.cases)
+      : p
     return Math.min(0.6, moved)
   })
 }
 
 function belowOf(sign: Sign, atLeast: AtLeast): Float64Array {
-  return Float64Array.from(sign.states.slice(1), (state) => 1 - (atLeast[state] ? LEVELS[atLeast[state]] : 0))
+  return Float64Array.from(
+    sign.states.slice(1),
+    (state) => 1 - (atLeast[state] ? LEVELS[atLeast[state]] : 0),
+  )
 }
 
-function conditionModels(book: Book, faults: readonly Fault[], index: ReadonlyMap<string, number>): ConditionModel[] {
+function conditionModels(
+  book: Book,
+  faults: readonly Fault[],
+  index: ReadonlyMap<string, number>,
+): ConditionModel[] {
   const not = (list: readonly { condition: string; level: keyof typeof LEVELS }[], id: string) =>
     list.reduce((p, cause) => (cause.condition === id ? p * (1 - LEVELS[cause.level]) : p), 1)
   const out: ConditionModel[] = []
@@ -157,26 +194,48 @@ function conditionModels(book: Book, faults: readonly Fault[], index: ReadonlyMa
       ancestry |= out[j]!.ancestry
     }
     const notByFault = Float64Array.from(faults, (fault) => not(fault.causes, condition.id))
-    out.push({ id: condition.id, leakNot: 1 - LEVELS[condition.leak], notByFault, notByCondition, ancestry })
+    out.push({
+      id: condition.id,
+      leakNot: 1 - LEVELS[condition.leak],
+      notByFault,
+      notByCondition,
+      ancestry,
+    })
   })
   return out
 }
 
-function signModel(sign: Sign, book: Book, faults: readonly Fault[], conditionIndex: ReadonlyMap<string, number>): SignModel {
+function signModel(
+  sign: Sign,
+  book: Book,
+  faults: readonly Fault[],
+  conditionIndex: ReadonlyMap<string, number>,
+): SignModel {
   const columns = sign.states.length - 1
   const combined = (effects: readonly { sign: string; atLeast: AtLeast }[]) => {
     const mine = effects.filter((effect) => effect.sign === sign.id)
     if (mine.length === 0) return undefined
-    return mine.map((effect) => belowOf(sign, effect.atLeast)).reduce((a, b) => a.map((value, j) => value * b[j]!))
+    return mine
+      .map((effect) => belowOf(sign, effect.atLeast))
+      .reduce((a, b) => a.map((value, j) => value * b[j]!))
   }
   const overrides = (sign.overrides ?? []).flatMap((override): OverrideModel[] => {
     const fault = faults.findIndex((candidate) => candidate.id === override.by)
     const condition = conditionIndex.get(override.by) ?? -1
     if (fault < 0 && condition < 0) return []
-    return [{ fault, condition, present: override.when !== 'absent', below: belowOf(sign, override.atLeast) }]
+    return [
+      {
+        fault,
+        condition,
+        present: override.when !== 'absent',
+        below: belowOf(sign, override.atLeast),
+      },
+    ]
   })
   const rows = faults.map((fault) => combined(fault.effects))
-  const linked = faults.map((_, f) => f).filter((f) => rows[f] || overrides.some((o) => o.fault === f))
+  const linked = faults
+    .map((_, f) => f)
+    .filter((f) => rows[f] || overrides.some((o) => o.fault === f))
   const place = new Int16Array(faults.length).fill(-1)
   const below = new Float64Array(linked.length * columns).fill(1)
   const dense = new Float64Array((faults.length + 1) * columns).fill(1)
@@ -188,9 +247,19 @@ function signModel(sign: Sign, book: Book, faults: readonly Fault[], conditionIn
     const row = combined(condition.effects)
     return row ? [{ condition: k, below: row }] : []
   })
-  const touched = [...causes.map((c) => c.condition), ...overrides.map((o) => o.condition)].filter((k) => k >= 0)
+  const touched = [...causes.map((c) => c.condition), ...overrides.map((o) => o.condition)].filter(
+    (k) => k >= 0,
+  )
   return {
-    sign, columns, leakBelow: belowOf(sign, sign.leak), linked: Int16Array.from(linked), place, below, dense, causes, overrides,
+    sign,
+    columns,
+    leakBelow: belowOf(sign, sign.leak),
+    linked: Int16Array.from(linked),
+    place,
+    below,
+    dense,
+    causes,
+    overrides,
     conditions: touched.reduce((mask, k) => mask | (1 << k), 0),
   }
 }
@@ -201,7 +270,12 @@ function signModel(sign: Sign, book: Book, faults: readonly Fault[], conditionIn
  * Π_classes (1 + t·Σ odds of the class) up to t^most, so no set is enumerated. RangeError when the priors ask for
  * more than truncated sets can carry.
  */
-function fitOdds(faults: readonly Fault[], prior: Float64Array, nothing: number, most: number): Float64Array {
+function fitOdds(
+  faults: readonly Fault[],
+  prior: Float64Array,
+  nothing: number,
+  most: number,
+): Float64Array {
   const n = prior.length
   const classes = new Map<string, number>()
   const classOf = Int16Array.from(faults, (fault, f) => {
@@ -241,7 +315,12 @@ function fitOdds(faults: readonly Fault[], prior: Float64Array, nothing: number,
 }
 
 /** Prior probability of each allowed set: `nothing` for the empty one, the rest in proportion to the product of odds. */
-function calibrate(allowed: Int32Array, count: number, odds: Float64Array, nothing: number): Float64Array {
+function calibrate(
+  allowed: Int32Array,
+  count: number,
+  odds: Float64Array,
+  nothing: number,
+): Float64Array {
   const weight = new Float64Array(count)
   let total = 0
   for (let i = 4; i < allowed.length; i += 4) {

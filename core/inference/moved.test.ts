@@ -9,12 +9,17 @@ import { rankBelief } from './rank'
 const logit = (p: number) => 10 * Math.log10(p / (1 - p))
 
 describe('on the shipped book', () => {
-  const { belief, model } = believe(readCaseFile(readFileSync('data/demo/cases/01-minibus-radiator-seam.json', 'utf8')))
+  const { belief, model } = believe(
+    readCaseFile(readFileSync('data/demo/cases/01-minibus-radiator-seam.json', 'utf8')),
+  )
   it('what each reading moves, over the heaviest sets, is within 0.1 dB of ranking without it', () => {
     const { moved } = rankBelief(belief, new Set())
     const sources = [...new Set(belief.readings.map(sourceOf))]
     for (const source of sources.filter((_, i) => i % 3 === 0)) {
-      const without = new Belief(model, belief.readings.filter((r) => sourceOf(r) !== source)).faults
+      const without = new Belief(
+        model,
+        belief.readings.filter((r) => sourceOf(r) !== source),
+      ).faults
       model.faults.forEach((fault, f) => {
         if (belief.faults[f]! < 0.01) return
         const truth = logit(belief.faults[f]!) - logit(without[f]!)
@@ -27,11 +32,17 @@ describe('on the shipped book', () => {
     const last = belief.readings.at(-1)!
     const fewer = new Belief(model, belief.readings.slice(0, -1))
     const more = fewer.withOneMore(last)
-    model.faults.forEach((fault, f) => expect(Math.abs(more[f]! - belief.faults[f]!), fault.id).toBeLessThan(1e-7))
+    model.faults.forEach((fault, f) =>
+      expect(Math.abs(more[f]! - belief.faults[f]!), fault.id).toBeLessThan(1e-7),
+    )
   })
   it('agrees with a plain enumeration of every set and condition to 1e-9', () => {
-    const few = belief.readings.filter((r) => ['hold-cold', 'level-cold', 'residual-pressure', 'lost-parked'].includes(r.sign))
+    const few = belief.readings.filter((r) =>
+      ['hold-cold', 'level-cold', 'residual-pressure', 'lost-parked'].includes(r.sign),
+    )
     const plain = plainPosterior(model, few)
-    new Belief(model, few).faults.forEach((p, f) => expect(Math.abs(p - plain[f]!)).toBeLessThan(1e-9))
+    new Belief(model, few).faults.forEach((p, f) =>
+      expect(Math.abs(p - plain[f]!)).toBeLessThan(1e-9),
+    )
   }, 60_000)
 })

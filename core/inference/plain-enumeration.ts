@@ -12,14 +12,22 @@ import { membersAt } from './sets'
 export function plainPosterior(model: Model, readings: readonly PlacedReading[]): Float64Array {
   const { book } = model
   const bySign = new Map<string, PlacedReading[]>()
-  for (const r of readings) if (model.signs.has(r.sign)) bySign.set(r.sign, [...(bySign.get(r.sign) ?? []), r])
+  for (const r of readings)
+    if (model.signs.has(r.sign)) bySign.set(r.sign, [...(bySign.get(r.sign) ?? []), r])
   const evidence = [...bySign].map(([id, list]) => {
     const sign = book.signs.find((s) => s.id === id)!
     return { sign, factor: combineReadings(sign.states, list) }
   })
-  const faultEffects = evidence.map(({ sign }) => model.faults.map((fault) => fault.effects.filter((e) => e.sign === sign.id)))
-  const conditionEffects = evidence.map(({ sign }) => book.conditions.map((c) => c.effects.filter((e) => e.sign === sign.id)))
-  const needed = neededConditions(book, evidence.map((e) => e.sign))
+  const faultEffects = evidence.map(({ sign }) =>
+    model.faults.map((fault) => fault.effects.filter((e) => e.sign === sign.id)),
+  )
+  const conditionEffects = evidence.map(({ sign }) =>
+    book.conditions.map((c) => c.effects.filter((e) => e.sign === sign.id)),
+  )
+  const needed = neededConditions(
+    book,
+    evidence.map((e) => e.sign),
+  )
   const out = new Float64Array(model.faults.length)
   let total = 0
   for (let s = 0; s < model.setCount; s++) {
@@ -32,16 +40,21 @@ export function plainPosterior(model: Model, readings: readonly PlacedReading[])
       book.conditions.forEach((condition, k) => {
         if (!((needed >> k) & 1)) return
         let not = 1 - LEVELS[condition.leak]
-        for (const f of members) for (const cause of model.faults[f]!.causes) if (cause.condition === condition.id) not *= 1 - LEVELS[cause.level]
+        for (const f of members)
+          for (const cause of model.faults[f]!.causes)
+            if (cause.condition === condition.id) not *= 1 - LEVELS[cause.level]
         for (const cause of condition.causedBy)
-          if ((h >> book.conditions.findIndex((c) => c.id === cause.condition)) & 1) not *= 1 - LEVELS[cause.level]
+          if ((h >> book.conditions.findIndex((c) => c.id === cause.condition)) & 1)
+            not *= 1 - LEVELS[cause.level]
         p *= (h >> k) & 1 ? 1 - not : not
       })
       evidence.forEach(({ sign, factor }, i) => {
         const active: AtLeast[] = [sign.leak]
-        for (const f of members) for (const effect of faultEffects[i]![f]!) active.push(effect.atLeast)
+        for (const f of members)
+          for (const effect of faultEffects[i]![f]!) active.push(effect.atLeast)
         book.conditions.forEach((_, k) => {
-          if ((h >> k) & 1) for (const effect of conditionEffects[i]![k]!) active.push(effect.atLeast)
+          if ((h >> k) & 1)
+            for (const effect of conditionEffects[i]![k]!) active.push(effect.atLeast)
         })
         const override = sign.overrides?.find((o) => {
           const k = book.conditions.findIndex((c) => c.id === o.by)
@@ -63,10 +76,19 @@ export function plainPosterior(model: Model, readings: readonly PlacedReading[])
 function neededConditions(book: Book, signs: readonly Sign[]): number {
   let mask = 0
   book.conditions.forEach((condition, k) => {
-    if (signs.some((sign) => condition.effects.some((e) => e.sign === sign.id) || sign.overrides?.some((o) => o.by === condition.id))) mask |= 1 << k
+    if (
+      signs.some(
+        (sign) =>
+          condition.effects.some((e) => e.sign === sign.id) ||
+          sign.overrides?.some((o) => o.by === condition.id),
+      )
+    )
+      mask |= 1 << k
   })
   for (let k = book.conditions.length - 1; k >= 0; k--)
-    if ((mask >> k) & 1) for (const cause of book.conditions[k]!.causedBy) mask |= 1 << book.conditions.findIndex((c) => c.id === cause.condition)
+    if ((mask >> k) & 1)
+      for (const cause of book.conditions[k]!.causedBy)
+        mask |= 1 << book.conditions.findIndex((c) => c.id === cause.condition)
   return mask
 }
 
@@ -75,7 +97,10 @@ function expected(sign: Sign, active: readonly AtLeast[], factor: Float64Array):
   let reached = 1
   for (let j = 0; j < sign.states.length; j++) {
     const next = sign.states[j + 1]
-    const atLeastNext = next === undefined ? 0 : 1 - active.reduce((p, levels) => p * (1 - (levels[next] ? LEVELS[levels[next]] : 0)), 1)
+    const atLeastNext =
+      next === undefined
+        ? 0
+        : 1 - active.reduce((p, levels) => p * (1 - (levels[next] ? LEVELS[levels[next]] : 0)), 1)
     sum += (reached - atLeastNext) * factor[j]!
     reached = atLeastNext
   }

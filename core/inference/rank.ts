@@ -59,9 +59,12 @@ function consequenceShares(belief: Belief): Float64Array {
   })
   const caused = new Float64Array(n)
   belief.narrow.forEachNow((a, b, c, weight) => {
-    if (a < n && linked[a]) caused[a]! += weight * (1 - spares[a * (n + 1) + b]! * spares[a * (n + 1) + c]!)
-    if (b < n && linked[b]) caused[b]! += weight * (1 - spares[b * (n + 1) + a]! * spares[b * (n + 1) + c]!)
-    if (c < n && linked[c]) caused[c]! += weight * (1 - spares[c * (n + 1) + a]! * spares[c * (n + 1) + b]!)
+    if (a < n && linked[a])
+      caused[a]! += weight * (1 - spares[a * (n + 1) + b]! * spares[a * (n + 1) + c]!)
+    if (b < n && linked[b])
+      caused[b]! += weight * (1 - spares[b * (n + 1) + a]! * spares[b * (n + 1) + c]!)
+    if (c < n && linked[c])
+      caused[c]! += weight * (1 - spares[c * (n + 1) + a]! * spares[c * (n + 1) + b]!)
   })
   return caused.map((value, f) => (belief.faults[f]! > 0 ? value / belief.faults[f]! : 0))
 }
@@ -82,7 +85,8 @@ function normalGiven(model: Model, sign: SignModel, members: readonly number[]):
 function unexplainedSigns(belief: Belief, heaviest: readonly number[]) {
   const out: { sign: string; share: number }[] = []
   const latest = new Map<string, number>()
-  for (const item of belief.evidence) latest.set(item.sign.sign.id, Math.max(latest.get(item.sign.sign.id) ?? 0, item.epoch))
+  for (const item of belief.evidence)
+    latest.set(item.sign.sign.id, Math.max(latest.get(item.sign.sign.id) ?? 0, item.epoch))
   for (const { sign, factor, epoch } of belief.evidence) {
     if (latest.get(sign.sign.id) !== epoch) continue
     if (factor[0]! * 3 > Math.max(...factor.slice(1))) continue
@@ -122,7 +126,12 @@ export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking 
       fault: fault.id,
       name: fault.name,
       probability: belief.faults[f]!,
-      role: fault.group === 'nothing-wrong' || fault.group === 'not-in-the-book' ? fault.group : shares[f]! > 0.5 ? 'consequence' : 'root',
+      role:
+        fault.group === 'nothing-wrong' || fault.group === 'not-in-the-book'
+          ? fault.group
+          : shares[f]! > 0.5
+            ? 'consequence'
+            : 'root',
       guards: fault.guards.map((g) => ({ id: g.id, met: guardMet(g, facts), text: g.text })),
     }))
     .sort((a, b) => b.probability - a.probability || (a.fault < b.fault ? -1 : 1))
@@ -184,8 +193,14 @@ export function summarise(belief: Belief): Pick<Ranking, 'nothingWrong' | 'notIn
     const a = members[3 * s]!
     const b = members[3 * s + 1]!
     const c = members[3 * s + 2]!
-    if ((a < 0 || harmless[a]) && (b < 0 || harmless[b]) && (c < 0 || harmless[c])) nothingWrong += p
-    if ((a >= 0 && unlisted[a]) || (b >= 0 && unlisted[b]) || (c >= 0 && unlisted[c])) notInTheBook += p
+    if ((a < 0 || harmless[a]) && (b < 0 || harmless[b]) && (c < 0 || harmless[c]))
+      nothingWrong += p
+    if ((a >= 0 && unlisted[a]) || (b >= 0 && unlisted[b]) || (c >= 0 && unlisted[c]))
+      notInTheBook += p
   }
-  return { nothingWrong, notInTheBook, sets: [...now.values()].sort((a, b) => b.probability - a.probability).slice(0, 20) }
+  return {
+    nothingWrong,
+    notInTheBook,
+    sets: [...now.values()].sort((a, b) => b.probability - a.probability).slice(0, 20),
+  }
 }

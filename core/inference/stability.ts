@@ -13,8 +13,10 @@ export interface Stability {
 }
 
 const LADDER = Object.keys(LEVELS) as Level[]
-const moved = (level: Level, by: number): Level => LADDER[Math.min(LADDER.length - 1, Math.max(0, LADDER.indexOf(level) + by))]!
-const shifted = (atLeast: AtLeast, by: number): AtLeast => Object.fromEntries(Object.entries(atLeast).map(([state, level]) => [state, moved(level, by)]))
+const moved = (level: Level, by: number): Level =>
+  LADDER[Math.min(LADDER.length - 1, Math.max(0, LADDER.indexOf(level) + by))]!
+const shifted = (atLeast: AtLeast, by: number): AtLeast =>
+  Object.fromEntries(Object.entries(atLeast).map(([state, level]) => [state, moved(level, by)]))
 
 /** One entry of the book that a sign's likelihood rests on: a fault's effect, a condition's effect, or the sign's leak. */
 export interface LevelEntry {
@@ -26,28 +28,57 @@ export interface LevelEntry {
 /** Every entry that a sign rests on in this model. */
 export function entriesOf(model: Model, sign: SignModel): LevelEntry[] {
   const { id } = sign.sign
-  const of = (kind: 'fault' | 'condition', list: readonly { id: string; effects: readonly Effect[] }[]) =>
-    list.flatMap((item) => item.effects.filter((e) => e.sign === id).map((e): LevelEntry => ({ of: item.id, kind, atLeast: e.atLeast })))
-  return [{ of: 'leak', kind: 'leak', atLeast: sign.sign.leak }, ...of('fault', model.faults), ...of('condition', model.book.conditions)]
+  const of = (
+    kind: 'fault' | 'condition',
+    list: readonly { id: string; effects: readonly Effect[] }[],
+  ) =>
+    list.flatMap((item) =>
+      item.effects
+        .filter((e) => e.sign === id)
+        .map((e): LevelEntry => ({ of: item.id, kind, atLeast: e.atLeast })),
+    )
+  return [
+    { of: 'leak', kind: 'leak', atLeast: sign.sign.leak },
+    ...of('fault', model.faults),
+    ...of('condition', model.book.conditions),
+  ]
 }
 
 /** The sign's model with one entry moved by some steps of the ladder. */
-export function withEntryMoved(model: Model, sign: SignModel, entry: LevelEntry, by: number): SignModel {
-  const row = Float64Array.from(sign.sign.states.slice(1), (s) => 1 - (shifted(entry.atLeast, by)[s] ? LEVELS[shifted(entry.atLeast, by)[s]!] : 0))
+export function withEntryMoved(
+  model: Model,
+  sign: SignModel,
+  entry: LevelEntry,
+  by: number,
+): SignModel {
+  const row = Float64Array.from(
+    sign.sign.states.slice(1),
+    (s) => 1 - (shifted(entry.atLeast, by)[s] ? LEVELS[shifted(entry.atLeast, by)[s]!] : 0),
+  )
   if (entry.kind === 'leak') return { ...sign, leakBelow: row }
   if (entry.kind === 'condition') {
     const k = model.conditions.findIndex((c) => c.id === entry.of)
-    return { ...sign, causes: sign.causes.map((c) => (c.condition === k ? { ...c, below: row } : c)) }
+    return {
+      ...sign,
+      causes: sign.causes.map((c) => (c.condition === k ? { ...c, below: row } : c)),
+    }
   }
   const f = model.faultIndex.get(entry.of)!
   const below = Float64Array.from(sign.below)
   const dense = Float64Array.from(sign.dense)
-  row.forEach((value, j) => (below[sign.place[f]! * sign.columns + j] = dense[f * sign.columns + j] = value))
+  row.forEach(
+    (value, j) => (below[sign.place[f]! * sign.columns + j] = dense[f * sign.columns + j] = value),
+  )
   return { ...sign, below, dense }
 }
 
 /** P(fault now) if one entry stood some steps away: over the heaviest sets, hidden conditions and all. */
-export function faultsWithEntryMoved(belief: Belief, evidence: Evidence, entry: LevelEntry, by: number): Float64Array {
+export function faultsWithEntryMoved(
+  belief: Belief,
+  evidence: Evidence,
+  entry: LevelEntry,
+  by: number,
+): Float64Array {
   const { sign, factor, epoch, key } = evidence
   const as = withEntryMoved(belief.model, sign, entry, by)
   return belief.few.reweigh(new Map([[key, { sign: sign.sign.id, epoch, factor, as }]]))!
@@ -67,7 +98,13 @@ export function stabilityOf(belief: Belief): Stability {
       for (const by of [1, -1] as const) {
         const leads = leadIn(faultsWithEntryMoved(belief, evidence, entry, by))
         out.shifts++
-        if (leads !== lead) out.upsets.push({ of: entry.of, sign: evidence.sign.sign.id, direction: by > 0 ? 'up' : 'down', lead: model.faults[leads]!.id })
+        if (leads !== lead)
+          out.upsets.push({
+            of: entry.of,
+            sign: evidence.sign.sign.id,
+            direction: by > 0 ? 'up' : 'down',
+            lead: model.faults[leads]!.id,
+          })
       }
   out.keeps = out.shifts === 0 ? 1 : 1 - out.upsets.length / out.shifts
   return out
@@ -76,7 +113,22 @@ export function stabilityOf(belief: Belief): Stability {
 /** A book with one fault's effect on a sign, or the sign's leak, moved by some steps. `at` is a fault id or "leak". */
 export function mutatedBook(book: Book, at: string, signId: string, by: number): Book {
   const move = (atLeast: AtLeast): AtLeast => shifted(atLeast, by)
-  if (at === 'leak') return { ...book, signs: book.signs.map((s): Sign => (s.id === signId ? { ...s, leak: move(s.leak) } : s)) }
-  return { ...book, faults: book.faults.map((f) => (f.id === at ? { ...f, effects: f.effects.map((e) => (e.sign === signId ? { ...e, atLeast: move(e.atLeast) } : e)) } : f)) }
+  if (at === 'leak')
+    return {
+      ...book,
+      signs: book.signs.map((s): Sign => (s.id === signId ? { ...s, leak: move(s.leak) } : s)),
+    }
+  return {
+    ...book,
+    faults: book.faults.map((f) =>
+      f.id === at
+        ? {
+            ...f,
+            effects: f.effects.map((e) =>
+              e.sign === signId ? { ...e, atLeast: move(e.atLeast) } : e,
+            ),
+          }
+        : f,
+    ),
+  }
 }
-

@@ -15,13 +15,16 @@ export interface Newcomer {
 }
 
 export function newcomers(timeline: Timeline): Newcomer[] {
-  return timeline.flatMap(({ brought }, i) => brought.map(({ fault, chance }) => ({ fault, from: i + 1, chance })))
+  return timeline.flatMap(({ brought }, i) =>
+    brought.map(({ fault, chance }) => ({ fault, from: i + 1, chance })),
+  )
 }
 
 /** Whether a fault present since epoch `from` (0: from the beginning) is still there in `epoch`. */
 export function stands(timeline: Timeline, fault: number, from: number, epoch: number): boolean {
   if (epoch < from) return false
-  for (let e = Math.max(1, from + 1); e <= epoch; e++) if (timeline[e - 1]!.repaired.includes(fault)) return false
+  for (let e = Math.max(1, from + 1); e <= epoch; e++)
+    if (timeline[e - 1]!.repaired.includes(fault)) return false
   return true
 }
 
@@ -29,8 +32,18 @@ export function stands(timeline: Timeline, fault: number, from: number, epoch: n
  * Faults present in `epoch`, rising, of a vehicle that began with `members` and got `newcomer` on the way. A
  * repair maps S to S without what was repaired plus what the work brought in.
  */
-export function presentIn(timeline: Timeline, members: readonly number[], newcomer: Newcomer | undefined, epoch: number): number[] {
+export function presentIn(
+  timeline: Timeline,
+  members: readonly number[],
+  newcomer: Newcomer | undefined,
+  epoch: number,
+): number[] {
   const out = epoch === 0 ? [...members] : members.filter((f) => stands(timeline, f, 0, epoch))
-  if (newcomer && stands(timeline, newcomer.fault, newcomer.from, epoch) && !out.includes(newcomer.fault)) out.push(newcomer.fault)
+  if (
+    newcomer &&
+    stands(timeline, newcomer.fault, newcomer.from, epoch) &&
+    !out.includes(newcomer.fault)
+  )
+    out.push(newcomer.fault)
   return out.sort((a, b) => a - b)
 }

@@ -27,7 +27,11 @@ export const TOLD_APART = 0.5
 const SHOWS_CLEARLY = 0.4
 
 /** P(state | exactly these faults), the hidden conditions summed out with nothing else known. */
-export function statesGiven(model: Model, sign: SignModel, members: readonly number[]): Float64Array {
+export function statesGiven(
+  model: Model,
+  sign: SignModel,
+  members: readonly number[],
+): Float64Array {
   const states = sign.columns + 1
   const out = new Float64Array(states)
   const K = model.conditions.length
@@ -49,12 +53,17 @@ export function statesGiven(model: Model, sign: SignModel, members: readonly num
   return out
 }
 
-const distance = (a: Float64Array, b: Float64Array) => a.reduce((sum, value, j) => sum + Math.abs(value - b[j]!), 0) / 2
+const distance = (a: Float64Array, b: Float64Array) =>
+  a.reduce((sum, value, j) => sum + Math.abs(value - b[j]!), 0) / 2
 
 /** Looks through the book for what a careful editor would mend. `model` holds every fault of the book. */
 export function auditBook(book: Book, model: Model): Audit {
   const signs = [...model.signs.values()]
-  const table = signs.map((sign) => ({ sign, nothing: statesGiven(model, sign, []), by: model.faults.map((_, f) => statesGiven(model, sign, [f])) }))
+  const table = signs.map((sign) => ({
+    sign,
+    nothing: statesGiven(model, sign, []),
+    by: model.faults.map((_, f) => statesGiven(model, sign, [f])),
+  }))
   const withoutSign = model.faults.flatMap((fault, f) => {
     const best = Math.max(...table.map(({ nothing, by }) => distance(nothing, by[f]!)))
     return best < SHOWS_CLEARLY ? [fault.id] : []
@@ -67,9 +76,14 @@ export function auditBook(book: Book, model: Model): Audit {
         const d = distance(by[f]!, by[g]!)
         if (d > best.distance) best = { sign: sign.sign.id, check: sign.sign.check, distance: d }
       }
-      if (best.distance < TOLD_APART) hardPairs.push({ faults: [model.faults[f]!.id, model.faults[g]!.id], closest: best })
+      if (best.distance < TOLD_APART)
+        hardPairs.push({ faults: [model.faults[f]!.id, model.faults[g]!.id], closest: best })
     }
-  const spoken = new Set([...book.faults.flatMap((f) => f.effects), ...book.conditions.flatMap((c) => c.effects)].map((e) => e.sign))
+  const spoken = new Set(
+    [...book.faults.flatMap((f) => f.effects), ...book.conditions.flatMap((c) => c.effects)].map(
+      (e) => e.sign,
+    ),
+  )
   const read = readableSigns(book)
   return {
     withoutSign,
@@ -83,8 +97,11 @@ export function auditBook(book: Book, model: Model): Audit {
 /** Signs that a check on any vehicle, or a question, can read. Holds with a part isolated are holds. */
 function readableSigns(book: Book): ReadonlySet<string> {
   const out = new Set<string>(QUESTIONS.map((q) => q.sign))
-  for (const cost of CHECK_COSTS) for (const complaint of ['coolant-loss', 'overheats', 'no-heat'] as const) for (const id of cost.signs({}, complaint)) out.add(id)
-  for (const sign of book.signs) if (sign.id.startsWith('hold-without-') || sign.id === 'loss-size') out.add(sign.id)
+  for (const cost of CHECK_COSTS)
+    for (const complaint of ['coolant-loss', 'overheats', 'no-heat'] as const)
+      for (const id of cost.signs({}, complaint)) out.add(id)
+  for (const sign of book.signs)
+    if (sign.id.startsWith('hold-without-') || sign.id === 'loss-size') out.add(sign.id)
   return out
 }
 
@@ -98,7 +115,16 @@ function reasons(book: Book): string[] {
       ...f.links.filter((l) => short(l.because)).map((l) => `${f.id}: link to ${l.to}`),
       ...f.disturbs.filter((d) => short(d.because)).map((d) => `${f.id}: disturbs ${d.fault}`),
     ]),
-    ...book.conditions.flatMap((c) => [...(short(c.leakBecause) ? [`${c.id}: leak`] : []), ...c.effects.filter((e) => short(e.because)).map((e) => `${c.id}: ${e.sign}`), ...c.causedBy.filter((e) => short(e.because)).map((e) => `${c.id}: ${e.condition}`)]),
-    ...book.signs.flatMap((s) => [...(short(s.leakBecause) ? [`${s.id}: leak`] : []), ...(s.overrides ?? []).filter((o) => short(o.because)).map((o) => `${s.id}: override by ${o.by}`)]),
+    ...book.conditions.flatMap((c) => [
+      ...(short(c.leakBecause) ? [`${c.id}: leak`] : []),
+      ...c.effects.filter((e) => short(e.because)).map((e) => `${c.id}: ${e.sign}`),
+      ...c.causedBy.filter((e) => short(e.because)).map((e) => `${c.id}: ${e.condition}`),
+    ]),
+    ...book.signs.flatMap((s) => [
+      ...(short(s.leakBecause) ? [`${s.id}: leak`] : []),
+      ...(s.overrides ?? [])
+        .filter((o) => short(o.because))
+        .map((o) => `${s.id}: override by ${o.by}`),
+    ]),
   ]
 }

@@ -16,7 +16,11 @@ const ROWS: readonly [string, number, string][] = [
   ['expansion tank', 2, 'expansion-tank-leak tank-seal-leak'],
   ['pressure cap', 3, 'cap-weak cap-vacuum-stuck cap-wrong'],
   ['pump leaking', 2, 'pump-seal-leak pump-gasket-leak'],
-  ['housing, manifold, module, pipe, plug, cooler joint', 6, 'thermostat-housing-leak manifold-gasket-leak heat-module-leak hard-pipe-leak core-plug-leak oil-cooler-joint-leak'],
+  [
+    'housing, manifold, module, pipe, plug, cooler joint',
+    6,
+    'thermostat-housing-leak manifold-gasket-leak heat-module-leak hard-pipe-leak core-plug-leak oil-cooler-joint-leak',
+  ],
   ['heater core', 1, 'heater-core-leak'],
   ['heater valve', 1, 'heater-valve-leak'],
   ['gasket to outside', 1, 'gasket-external'],
@@ -28,7 +32,11 @@ const ROWS: readonly [string, number, string][] = [
   ['heavy diesel', 3, 'injector-sleeve-leak liner-pinhole compressor-gasket'],
   ['turbo line', 1, 'turbo-line-leak'],
   ['EGR cooler', 1, 'egr-cooler-internal'],
-  ['thermostat', 4, 'thermostat-stuck-closed thermostat-opens-late thermostat-stuck-open thermostat-wrong-rating'],
+  [
+    'thermostat',
+    4,
+    'thermostat-stuck-closed thermostat-opens-late thermostat-stuck-open thermostat-wrong-rating',
+  ],
   ['impeller', 1, 'pump-impeller-loose'],
   ['pump drive', 3, 'pump-drive-slipping electric-pump-dead switchable-pump-off'],
   ['trapped air', 1, 'trapped-air'],
@@ -43,7 +51,11 @@ const ROWS: readonly [string, number, string][] = [
   ['shroud', 1, 'shroud-broken'],
   ['blades', 1, 'fan-blades-damaged'],
   ['clutch', 2, 'fan-clutch-slipping fan-clutch-locked'],
-  ['electric fan', 6, 'fan-motor-dead fan-feed-lost fan-relay-dead fan-ground-bad fan-module-dead fan-switch-dead'],
+  [
+    'electric fan',
+    6,
+    'fan-motor-dead fan-feed-lost fan-relay-dead fan-ground-bad fan-module-dead fan-switch-dead',
+  ],
   ['wrong way, misrouted', 2, 'fan-wrong-way belt-misrouted'],
   ['air dam, shutter', 2, 'air-dam-missing grille-shutter-stuck'],
   ['electro-viscous, always on', 2, 'electro-viscous-control fan-always-on'],
@@ -59,7 +71,11 @@ describe('the book', () => {
   it.each(ROWS)('%s: %i faults', (_, count, ids) => {
     const list = ids.split(' ')
     expect(list.length).toBe(count)
-    for (const id of list) expect(BOOK.faults.some((f) => f.id === id), id).toBe(true)
+    for (const id of list)
+      expect(
+        BOOK.faults.some((f) => f.id === id),
+        id,
+      ).toBe(true)
   })
   it('lists every fault of the rows once, and beside them one unlisted fault for each group', () => {
     const listed = ROWS.flatMap(([, , ids]) => ids.split(' '))
@@ -79,20 +95,30 @@ describe('the book', () => {
     const conditions = new Set(BOOK.conditions.map((c) => c.id))
     const faults = new Set(BOOK.faults.map((f) => f.id))
     expect(signs.size).toBe(BOOK.signs.length)
-    for (const c of BOOK.conditions) for (const e of c.effects) expect(signs.has(e.sign), `${c.id} ${e.sign}`).toBe(true)
+    for (const c of BOOK.conditions)
+      for (const e of c.effects) expect(signs.has(e.sign), `${c.id} ${e.sign}`).toBe(true)
     for (const f of BOOK.faults) {
-      for (const c of f.causes) expect(conditions.has(c.condition), `${f.id} ${c.condition}`).toBe(true)
+      for (const c of f.causes)
+        expect(conditions.has(c.condition), `${f.id} ${c.condition}`).toBe(true)
       for (const d of f.disturbs) expect(faults.has(d.fault), `${f.id} ${d.fault}`).toBe(true)
     }
-    for (const s of BOOK.signs) for (const o of s.overrides ?? []) expect(faults.has(o.by) || conditions.has(o.by), `${s.id} ${o.by}`).toBe(true)
+    for (const s of BOOK.signs)
+      for (const o of s.overrides ?? [])
+        expect(faults.has(o.by) || conditions.has(o.by), `${s.id} ${o.by}`).toBe(true)
     for (const p of LEAK_PLACES) expect(faults.has(p.fault), p.id).toBe(true)
-    for (const cost of CHECK_COSTS) for (const id of cost.signs({}, 'overheats')) expect(signs.has(id), `${cost.check} ${id}`).toBe(true)
+    for (const cost of CHECK_COSTS)
+      for (const id of cost.signs({}, 'overheats'))
+        expect(signs.has(id), `${cost.check} ${id}`).toBe(true)
     for (const to of Object.values(BOOK.aliases.faults)) expect(faults.has(to)).toBe(true)
   })
   it('says why a fault shows in a sign, also where it acts through a hidden condition', () => {
     expect(reasonFor('lower-hose-collapsing', 'lower-hose-flat')).toBe('Seen when revved.')
-    expect(reasonFor('pump-impeller-loose', 'heater-cold')).toBe('The heater is fed by the same pump.')
-    expect(reasonFor('low-coolant', 'heat-in-bursts')).toBe('Heat comes and goes as the pocket moves.')
+    expect(reasonFor('pump-impeller-loose', 'heater-cold')).toBe(
+      'The heater is fed by the same pump.',
+    )
+    expect(reasonFor('low-coolant', 'heat-in-bursts')).toBe(
+      'Heat comes and goes as the pocket moves.',
+    )
     expect(reasonFor('pump-impeller-loose', 'cap-opens-early')).toBeUndefined()
     expect(reasonFor('no-such-fault', 'heater-cold')).toBeUndefined()
   })
@@ -101,26 +127,47 @@ describe('the book', () => {
     expect(currentFault('cap-weak')).toBe('cap-weak')
   })
   it('has another hash when any level moves', () => {
-    expect(stableHash(JSON.stringify(mutatedBook(BOOK, 'cap-weak', 'cap-opens-early', 1)))).not.toBe(BOOK_HASH)
-    expect(stableHash(JSON.stringify(mutatedBook(BOOK, 'leak', 'hold-cold', 1)))).not.toBe(BOOK_HASH)
+    expect(
+      stableHash(JSON.stringify(mutatedBook(BOOK, 'cap-weak', 'cap-opens-early', 1))),
+    ).not.toBe(BOOK_HASH)
+    expect(stableHash(JSON.stringify(mutatedBook(BOOK, 'leak', 'hold-cold', 1)))).not.toBe(
+      BOOK_HASH,
+    )
   })
 })
 
 describe('the audit of the book', () => {
   const audit = auditBook(BOOK, buildModel(BOOK, 'overheats', {}))
   it('finds a discriminating sign for every fault, a fault and a check for every sign, a reason for every level', () => {
-    expect([audit.withoutSign, audit.unspokenSigns, audit.unreadSigns, audit.withoutReason]).toEqual([[], [], [], []])
+    expect([
+      audit.withoutSign,
+      audit.unspokenSigns,
+      audit.unreadSigns,
+      audit.withoutReason,
+    ]).toEqual([[], [], [], []])
   })
   it('leaves only the pairs that docs/knowledge.md explains', () => {
     expect(audit.hardPairs.map((p) => p.faults.join(' / ')).sort()).toEqual([
-      'core-plug-leak / gasket-external', 'hard-pipe-leak / core-plug-leak', 'hard-pipe-leak / gasket-external', 'unlisted-air / unlisted-reading', 'unlisted-flow / unlisted-reading',
+      'core-plug-leak / gasket-external',
+      'hard-pipe-leak / core-plug-leak',
+      'hard-pipe-leak / gasket-external',
+      'unlisted-air / unlisted-reading',
+      'unlisted-flow / unlisted-reading',
     ])
     for (const pair of audit.hardPairs) expect(pair.closest.check.length).toBeGreaterThan(2)
   })
   it('finds what is planted: a sign that nothing speaks to, a level without a reason, two faults alike', () => {
     const twin = { ...BOOK.faults[0]!, id: 'twin' }
     const planted = {
-      ...BOOK, faults: [...BOOK.faults.map((f) => (f.id === 'cap-weak' ? { ...f, effects: f.effects.map((e) => ({ ...e, because: '' })) } : f)), twin],
+      ...BOOK,
+      faults: [
+        ...BOOK.faults.map((f) =>
+          f.id === 'cap-weak'
+            ? { ...f, effects: f.effects.map((e) => ({ ...e, because: '' })) }
+            : f,
+        ),
+        twin,
+      ],
       signs: [...BOOK.signs, { ...BOOK.signs[0]!, id: 'lonely' }],
     }
     const found = auditBook(planted, buildModel(planted, 'overheats', {}))

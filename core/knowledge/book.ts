@@ -26,7 +26,15 @@ function withIsolatedHolds(fault: Fault): Fault {
 
 export const BOOK: Book = {
   version: '2026.11-2',
-  faults: [...EXTERNAL_LEAKS, ...INSIDE_FAULTS, ...FLOW_FAULTS, ...AIR_FAULTS, ...READING_FAULTS, ...HARMLESS, ...UNLISTED].map(withIsolatedHolds),
+  faults: [
+    ...EXTERNAL_LEAKS,
+    ...INSIDE_FAULTS,
+    ...FLOW_FAULTS,
+    ...AIR_FAULTS,
+    ...READING_FAULTS,
+    ...HARMLESS,
+    ...UNLISTED,
+  ].map(withIsolatedHolds),
   conditions: CONDITIONS,
   signs: SIGNS,
   nothingAtAll: { 'coolant-loss': 0.03, overheats: 0.03, 'no-heat': 0.03 },
@@ -50,7 +58,9 @@ export function reasonFor(faultId: string, signId: string): string | undefined {
   const own = fault?.effects.find((e) => e.sign === signId)
   if (!fault || own) return own?.because
   const first = new Set(fault.causes.map((c) => c.condition))
-  const second = BOOK.conditions.filter((c) => c.causedBy.some((b) => first.has(b.condition))).map((c) => c.id)
+  const second = BOOK.conditions
+    .filter((c) => c.causedBy.some((b) => first.has(b.condition)))
+    .map((c) => c.id)
   for (const id of [...first, ...second]) {
     const effect = BOOK.conditions.find((c) => c.id === id)?.effects.find((e) => e.sign === signId)
     if (effect) return effect.because

@@ -31,21 +31,58 @@ export function externalLeak(leak: ExternalLeak): Effect[] {
   const name = PART_NAMES[part].toLowerCase()
   const effects: Effect[] = [
     at('hold-cold', leak.hold, leak.holdBecause),
-    at('hold-hot', leak.holdHot ?? leak.hold, leak.holdHot ? 'Heat changes the gap.' : 'It is open hot and cold.'),
+    at(
+      'hold-hot',
+      leak.holdHot ?? leak.hold,
+      leak.holdHot ? 'Heat changes the gap.' : 'It is open hot and cold.',
+    ),
     yes('vacuum-falls', 'even', 'What lets coolant out lets air in; some lips seal under suction.'),
     at(`wet:${part}`, { stained: 'nearlyAlways', wet: leak.visible }, leak.visibleBecause),
     yes(`issuing:${part}`, leak.visible, leak.visibleBecause),
     yes(`traced:${leak.place}`, leak.visible, leak.visibleBecause),
-    yes('tray-wet', leak.reachesGround, `How often a drip from the ${name} reaches the tray and not a hot or hidden place.`),
-    yes('wet-under', leak.reachesGround, `What reaches the tray from the ${name} wets the ground at home too.`),
-    at('level-cold', { low: leak.heavy ?? 'almostNever', empty: leak.heavy ?? 'almostNever' }, 'A large leak empties it.'),
-    at('loss-size', { moderate: 'even', heavy: leak.heavy ?? 'rarely' }, `The usual size of a leak at the ${name}.`),
-    yes('lost-parked', leak.lostParked ?? 'sometimes', 'Joints shrink as they cool; some leak most while the pressure is falling.'),
+    yes(
+      'tray-wet',
+      leak.reachesGround,
+      `How often a drip from the ${name} reaches the tray and not a hot or hidden place.`,
+    ),
+    yes(
+      'wet-under',
+      leak.reachesGround,
+      `What reaches the tray from the ${name} wets the ground at home too.`,
+    ),
+    at(
+      'level-cold',
+      { low: leak.heavy ?? 'almostNever', empty: leak.heavy ?? 'almostNever' },
+      'A large leak empties it.',
+    ),
+    at(
+      'loss-size',
+      { moderate: 'even', heavy: leak.heavy ?? 'rarely' },
+      `The usual size of a leak at the ${name}.`,
+    ),
+    yes(
+      'lost-parked',
+      leak.lostParked ?? 'sometimes',
+      'Joints shrink as they cool; some leak most while the pressure is falling.',
+    ),
     yes('level-falls-after', 'nearlyAlways', 'What leaks goes on leaking.'),
   ]
-  if (leak.hiss) effects.push(yes('air-hiss', leak.hiss, `The ${name} stands above the liquid in part, so air comes out first.`))
+  if (leak.hiss)
+    effects.push(
+      yes(
+        'air-hiss',
+        leak.hiss,
+        `The ${name} stands above the liquid in part, so air comes out first.`,
+      ),
+    )
   for (const below of DRIPS_ONTO[part] ?? [])
-    effects.push(at(`wet:${below}`, { stained: 'even', wet: 'sometimes' }, `A drip from the ${name} runs down onto the ${PART_NAMES[below].toLowerCase()}.`))
+    effects.push(
+      at(
+        `wet:${below}`,
+        { stained: 'even', wet: 'sometimes' },
+        `A drip from the ${name} runs down onto the ${PART_NAMES[below].toLowerCase()}.`,
+      ),
+    )
   return effects
 }
 
@@ -53,13 +90,22 @@ export function externalLeak(leak: ExternalLeak): Effect[] {
 export function leakCauses(heavy: Level | undefined): Cause[] {
   return [
     brings('level-low', 'mostly', 'What leaks out is missing.'),
-    brings('pressure-lost', heavy ? 'sometimes' : 'seldom', 'What leaks lets pressure go, slowly or fast.'),
+    brings(
+      'pressure-lost',
+      heavy ? 'sometimes' : 'seldom',
+      'What leaks lets pressure go, slowly or fast.',
+    ),
   ]
 }
 
 /** "Seen issuing, or joint wet again after drying." */
 export function seenGuard(place: string): Guard {
   const part = partOf(place)
-  return guard(`seen:${place}`, `Seen issuing at the ${PART_NAMES[part].toLowerCase()}, or wet again after drying`,
-    `traced:${place}`, `seen-issuing:${part}`, `dried-and-wet-again:${part}`)
+  return guard(
+    `seen:${place}`,
+    `Seen issuing at the ${PART_NAMES[part].toLowerCase()}, or wet again after drying`,
+    `traced:${place}`,
+    `seen-issuing:${part}`,
+    `dried-and-wet-again:${part}`,
+  )
 }

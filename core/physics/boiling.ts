@@ -15,7 +15,12 @@ export interface BoilingConditions {
  * Boiling point of the coolant in °C: T_sat((p_atm + p_gauge) / a_w).
  * Example: 50 % by mass of ethylene glycol, sea level, 15 psi held: 129.4 °C.
  */
-export function boilingPointC({ base, massFraction, elevationMetres, heldKPaGauge }: BoilingConditions): number {
+export function boilingPointC({
+  base,
+  massFraction,
+  elevationMetres,
+  heldKPaGauge,
+}: BoilingConditions): number {
   return saturationTemperatureC(
     (atmosphericPressureKPa(elevationMetres) + heldKPaGauge) / waterActivity(base, massFraction),
   )

@@ -22,7 +22,8 @@ export function complianceFromStrokes(
 ): Interval {
   if (!(strokes > 0 && strokeVolumeML > 0 && testKPaGauge > 0))
     throw new RangeError('strokes, stroke volume and test pressure must be above zero')
-  const value = ((strokes * strokeVolumeML) / testKPaGauge) * (atmosphereKPa / (atmosphereKPa + testKPaGauge))
+  const value =
+    ((strokes * strokeVolumeML) / testKPaGauge) * (atmosphereKPa / (atmosphereKPa + testKPaGauge))
   return { low: value * (1 - relativeUncertainty), value, high: value * (1 + relativeUncertainty) }
 }
 
@@ -41,7 +42,11 @@ export function testerCompliance(
 ): Interval {
   const volume = enclosedML ?? { low: 20, value: 45, high: 70 }
   const absolute = atmosphereKPa + testKPaGauge
-  return { low: volume.low / absolute, value: volume.value / absolute, high: volume.high / absolute }
+  return {
+    low: volume.low / absolute,
+    value: volume.value / absolute,
+    high: volume.high / absolute,
+  }
 }
 
 /**

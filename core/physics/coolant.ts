@@ -47,10 +47,18 @@ const TABLES: Record<Exclude<CoolantBase, 'water'>, Row[]> = {
   ]),
 }
 
-function interpolate(table: Row[], key: 'massFraction' | 'volumeFraction', at: number, want: keyof Row): number {
+function interpolate(
+  table: Row[],
+  key: 'massFraction' | 'volumeFraction',
+  at: number,
+  want: keyof Row,
+): number {
   if (!(at >= 0 && at <= table.at(-1)![key] + 1e-9))
     throw new RangeError(`glycol fraction ${at} is outside the table (0 to ${table.at(-1)![key]})`)
-  const upper = Math.max(1, table.findIndex((row) => row[key] >= at - 1e-12))
+  const upper = Math.max(
+    1,
+    table.findIndex((row) => row[key] >= at - 1e-12),
+  )
   const a = table[upper - 1]!
   const b = table[upper]!
   return a[want] + ((b[want] - a[want]) * (at - a[key])) / (b[key] - a[key])
@@ -58,18 +66,26 @@ function interpolate(table: Row[], key: 'massFraction' | 'volumeFraction', at: n
 
 /** Mass fraction (0 to 0.6) of a mix given by volume of pure glycol. 50 % by volume of ethylene glycol is 52.4 to 52.7 % by mass. */
 export function massFractionFromVolume(base: CoolantBase, volumeFraction: number): number {
-  return base === 'water' ? 0 : interpolate(TABLES[base], 'volumeFraction', volumeFraction, 'massFraction')
+  return base === 'water'
+    ? 0
+    : interpolate(TABLES[base], 'volumeFraction', volumeFraction, 'massFraction')
 }
 
 /** Volume fraction (0 to 0.578) of the mix that freezes at a temperature in °C; ends of the table are held. */
-export function volumeFractionFromFreezePoint(base: Exclude<CoolantBase, 'water'>, freezeC: number): number {
+export function volumeFractionFromFreezePoint(
+  base: Exclude<CoolantBase, 'water'>,
+  freezeC: number,
+): number {
   const table = TABLES[base]
   if (freezeC >= 0) return 0
   const at = table.findIndex((row) => row.freezeC <= freezeC)
   if (at < 0) return table.at(-1)!.volumeFraction
   const a = table[at - 1]!
   const b = table[at]!
-  return a.volumeFraction + ((b.volumeFraction - a.volumeFraction) * (freezeC - a.freezeC)) / (b.freezeC - a.freezeC)
+  return (
+    a.volumeFraction +
+    ((b.volumeFraction - a.volumeFraction) * (freezeC - a.freezeC)) / (b.freezeC - a.freezeC)
+  )
 }
 
 /** Freezing point in °C of a mix with the given mass fraction of glycol (0 to 0.6). */

@@ -9,14 +9,24 @@ describe('mix, drain, refill', () => {
   })
   it('a plan reaches the fraction it promises by mass balance, and says when it cannot', () => {
     fc.assert(
-      fc.property(fc.double({ min: 2, max: 40, noNaN: true }), fc.double({ min: 0.05, max: 0.6, noNaN: true }), fc.double({ min: 0.05, max: 0.6, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (capacity, from, to, share) => {
-        const drained = share * capacity
-        const plan = mixPlan(capacity, from, to, drained)
-        if (plan.reachable) expect((from * (capacity - drained) + plan.concentrateLitres) / capacity).toBeCloseTo(to, 6)
-        expect(plan.concentrateLitres).toBeGreaterThanOrEqual(0)
-        expect(plan.concentrateLitres).toBeLessThanOrEqual(drained + 1e-9)
-        expect(plan.reachable).toBe(drained >= plan.leastDrainLitres - 1e-6)
-      }),
+      fc.property(
+        fc.double({ min: 2, max: 40, noNaN: true }),
+        fc.double({ min: 0.05, max: 0.6, noNaN: true }),
+        fc.double({ min: 0.05, max: 0.6, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (capacity, from, to, share) => {
+          const drained = share * capacity
+          const plan = mixPlan(capacity, from, to, drained)
+          if (plan.reachable)
+            expect((from * (capacity - drained) + plan.concentrateLitres) / capacity).toBeCloseTo(
+              to,
+              6,
+            )
+          expect(plan.concentrateLitres).toBeGreaterThanOrEqual(0)
+          expect(plan.concentrateLitres).toBeLessThanOrEqual(drained + 1e-9)
+          expect(plan.reachable).toBe(drained >= plan.leastDrainLitres - 1e-6)
+        },
+      ),
     )
   })
   it('reaching 50 % from 30 % in 10 L needs at least 10·0.2/0.7 L drained', () => {
@@ -28,7 +38,13 @@ describe('mix, drain, refill', () => {
     expect(residualAfterFlush(10, 5, 4)).toBeCloseTo(1 / 16, 12)
   })
   it('a freeze point gives the fraction that freezes there', () => {
-    for (const fraction of [0.1, 0.3, 0.45]) expect(volumeFractionFromFreezePoint('ethylene-glycol', freezingPointC('ethylene-glycol', massFractionFromVolume('ethylene-glycol', fraction)))).toBeCloseTo(fraction, 6)
+    for (const fraction of [0.1, 0.3, 0.45])
+      expect(
+        volumeFractionFromFreezePoint(
+          'ethylene-glycol',
+          freezingPointC('ethylene-glycol', massFractionFromVolume('ethylene-glycol', fraction)),
+        ),
+      ).toBeCloseTo(fraction, 6)
     expect(volumeFractionFromFreezePoint('propylene-glycol', 2)).toBe(0)
     expect(volumeFractionFromFreezePoint('ethylene-glycol', -80)).toBeCloseTo(0.578, 6)
   })

@@ -14,22 +14,50 @@ export interface MixPlan {
  * to = (from·(V − D) + c)/V, with 0 ≤ c ≤ D; reaching `to` needs D ≥ V·(to − from)/(1 − from).
  * RangeError for fractions outside 0 to 1 or a drain above the capacity.
  */
-export function mixPlan(capacityLitres: number, from: number, to: number, drainedLitres: number): MixPlan {
-  if (!(from >= 0 && from < 1 && to >= 0 && to < 1 && capacityLitres > 0 && drainedLitres >= 0 && drainedLitres <= capacityLitres))
+export function mixPlan(
+  capacityLitres: number,
+  from: number,
+  to: number,
+  drainedLitres: number,
+): MixPlan {
+  if (!(
+    from >= 0 &&
+    from < 1 &&
+    to >= 0 &&
+    to < 1 &&
+    capacityLitres > 0 &&
+    drainedLitres >= 0 &&
+    drainedLitres <= capacityLitres
+  ))
     throw new RangeError('fractions lie between 0 and 1, and no more is drained than there is')
   const concentrate = to * capacityLitres - from * (capacityLitres - drainedLitres)
-  const leastDrainLitres = to >= from ? (capacityLitres * (to - from)) / (1 - from) : (capacityLitres * (from - to)) / from
+  const leastDrainLitres =
+    to >= from ? (capacityLitres * (to - from)) / (1 - from) : (capacityLitres * (from - to)) / from
   const reachable = concentrate >= -1e-9 && concentrate <= drainedLitres + 1e-9
   const added = Math.min(drainedLitres, Math.max(0, concentrate))
-  return { concentrateLitres: added, waterLitres: drainedLitres - added, leastDrainLitres, reachable }
+  return {
+    concentrateLitres: added,
+    waterLitres: drainedLitres - added,
+    leastDrainLitres,
+    reachable,
+  }
 }
 
 /** Share of the old coolant left after n passes that each drain D of V and fill with water: (1 − D/V)^n. */
-export function residualAfterFlush(capacityLitres: number, drainedLitres: number, passes: number): number {
+export function residualAfterFlush(
+  capacityLitres: number,
+  drainedLitres: number,
+  passes: number,
+): number {
   return (1 - drainedLitres / capacityLitres) ** passes
 }
 
 /** Fraction after refilling the drained part with premix: what stays in the block dilutes it. D/V = 0.5 with 50 % gives 25 % over water. */
-export function fractionAfterRefill(capacityLitres: number, drainedLitres: number, staying: number, premix: number): number {
+export function fractionAfterRefill(
+  capacityLitres: number,
+  drainedLitres: number,
+  staying: number,
+  premix: number,
+): number {
   return (staying * (capacityLitres - drainedLitres) + premix * drainedLitres) / capacityLitres
 }

@@ -49,23 +49,37 @@ describe('boiling point of the coolant', () => {
     [15, 129.4],
     [18, 132.6],
   ])('50 %% by mass of ethylene glycol at sea level under %d psi boils at %d °C', (psi, boil) => {
-    const conditions = { ...sea, base: 'ethylene-glycol' as const, massFraction: 0.5, heldKPaGauge: psi * PSI }
+    const conditions = {
+      ...sea,
+      base: 'ethylene-glycol' as const,
+      massFraction: 0.5,
+      heldKPaGauge: psi * PSI,
+    }
     expect(Math.abs(boilingPointC(conditions) - boil)).toBeLessThan(0.5)
   })
   it('a 15 psi cap at sea level holds water to 121 °C', () => {
     expect(
-      Math.abs(boilingPointC({ ...sea, base: 'water', massFraction: 0, heldKPaGauge: 15 * PSI }) - 121),
+      Math.abs(
+        boilingPointC({ ...sea, base: 'water', massFraction: 0, heldKPaGauge: 15 * PSI }) - 121,
+      ),
     ).toBeLessThan(0.5)
   })
   it('water at 1500 m under 100 kPa boils at 117.7 °C and at 3000 m without pressure at 90.0 °C', () => {
     const water = { base: 'water' as const, massFraction: 0 }
-    expect(Math.abs(boilingPointC({ ...water, elevationMetres: 1500, heldKPaGauge: 100 }) - 117.7)).toBeLessThan(0.5)
-    expect(Math.abs(boilingPointC({ ...water, elevationMetres: 3000, heldKPaGauge: 0 }) - 90)).toBeLessThan(0.5)
+    expect(
+      Math.abs(boilingPointC({ ...water, elevationMetres: 1500, heldKPaGauge: 100 }) - 117.7),
+    ).toBeLessThan(0.5)
+    expect(
+      Math.abs(boilingPointC({ ...water, elevationMetres: 3000, heldKPaGauge: 0 }) - 90),
+    ).toBeLessThan(0.5)
   })
   it('a cap of 13 instead of 15 psi costs 2.3 K, one that holds nothing about 21 K', () => {
     const mix = { ...sea, base: 'ethylene-glycol' as const, massFraction: 0.5 }
-    expect(Math.abs(boilingMarginLostK({ ...mix, heldKPaGauge: 13 * PSI }, 15 * PSI) - 2.3)).toBeLessThan(0.2)
-    const lost = (psi: number) => boilingMarginLostK({ ...sea, base: 'water', massFraction: 0, heldKPaGauge: 0 }, psi * PSI)
+    expect(
+      Math.abs(boilingMarginLostK({ ...mix, heldKPaGauge: 13 * PSI }, 15 * PSI) - 2.3),
+    ).toBeLessThan(0.2)
+    const lost = (psi: number) =>
+      boilingMarginLostK({ ...sea, base: 'water', massFraction: 0, heldKPaGauge: 0 }, psi * PSI)
     expect(Math.abs(lost(7) - 11)).toBeLessThan(1)
     expect(Math.abs(lost(15) - 21)).toBeLessThan(1)
     expect(Math.abs(lost(18) - 24)).toBeLessThan(1)
@@ -77,11 +91,20 @@ describe('boiling point of the coolant', () => {
         fc.double({ min: 0, max: 3000, noNaN: true }),
         fc.double({ min: 0, max: 150, noNaN: true }),
         (massFraction, elevationMetres, heldKPaGauge) => {
-          const here = { base: 'ethylene-glycol' as const, massFraction, elevationMetres, heldKPaGauge }
+          const here = {
+            base: 'ethylene-glycol' as const,
+            massFraction,
+            elevationMetres,
+            heldKPaGauge,
+          }
           const boil = boilingPointC(here)
           expect(boilingPointC({ ...here, heldKPaGauge: heldKPaGauge + 5 })).toBeGreaterThan(boil)
-          expect(boilingPointC({ ...here, massFraction: massFraction + 0.05 })).toBeGreaterThanOrEqual(boil)
-          expect(boilingPointC({ ...here, elevationMetres: elevationMetres + 200 })).toBeLessThan(boil)
+          expect(
+            boilingPointC({ ...here, massFraction: massFraction + 0.05 }),
+          ).toBeGreaterThanOrEqual(boil)
+          expect(boilingPointC({ ...here, elevationMetres: elevationMetres + 200 })).toBeLessThan(
+            boil,
+          )
         },
       ),
     )
@@ -100,7 +123,10 @@ describe('gas cushion', () => {
     const atmosphere = 101.325
     const cushionML = 1000
     const strokes = (cushionML * 100) / atmosphere / 40
-    expect(complianceFromStrokes(strokes, 40, 100, atmosphere).value).toBeCloseTo(cushionML / (atmosphere + 100), 6)
+    expect(complianceFromStrokes(strokes, 40, 100, atmosphere).value).toBeCloseTo(
+      cushionML / (atmosphere + 100),
+      6,
+    )
   })
   it('the tester alone is some twenty times stiffer than a vehicle', () => {
     expect(testerCompliance(undefined, 100, 101.325).value).toBeLessThan(5.2 / 15)

@@ -4,7 +4,8 @@
  * Example: saturationPressureKPaAbsolute(100) = 101.42.
  */
 export function saturationPressureKPaAbsolute(temperatureC: number): number {
-  if (!(temperatureC >= 0.01 && temperatureC <= 373.9)) throw new RangeError(`no saturation pressure at ${temperatureC} °C`)
+  if (!(temperatureC >= 0.01 && temperatureC <= 373.9))
+    throw new RangeError(`no saturation pressure at ${temperatureC} °C`)
   const criticalK = 647.096
   const criticalKPa = 22064
   const kelvin = temperatureC + 273.15

@@ -8,33 +8,76 @@ import { BOOK } from '../knowledge/book'
 import { CHECK_COSTS } from './check-costs'
 import { locatingCheck } from './locate'
 
-const load = (number: string) => readCaseFile(readFileSync(`data/demo/cases/${readdirSync('data/demo/cases').find((f) => f.startsWith(number))!}`, 'utf8'))
-const likely = (fault: string, probability = 0.8, met = false) => ({ fault, probability, guards: [{ id: 'x', met, text: 'x' }] })
+const load = (number: string) =>
+  readCaseFile(
+    readFileSync(
+      `data/demo/cases/${readdirSync('data/demo/cases').find((f) => f.startsWith(number))!}`,
+      'utf8',
+    ),
+  )
+const likely = (fault: string, probability = 0.8, met = false) => ({
+  fault,
+  probability,
+  guards: [{ id: 'x', met, text: 'x' }],
+})
 const bare = load('07')
-const pressed = { ...bare, records: [...bare.records, { ...bare.records[0]!, id: '0197cccc-0000-7000-8000-000000000001', kind: 'pressure-hold.start', data: {} } as unknown as CaseRecord] }
+const pressed = {
+  ...bare,
+  records: [
+    ...bare.records,
+    {
+      ...bare.records[0]!,
+      id: '0197cccc-0000-7000-8000-000000000001',
+      kind: 'pressure-hold.start',
+      data: {},
+    } as unknown as CaseRecord,
+  ],
+}
 
 describe('the check that names the place of what is likely', () => {
   it('a head gasket that is the lead: the cylinders, until the runs are made', () => {
-    expect(rankCase(load('03')).locate).toMatchObject({ check: 'cranking-rise', fault: 'gasket-to-cylinder' })
+    expect(rankCase(load('03')).locate).toMatchObject({
+      check: 'cranking-rise',
+      fault: 'gasket-to-cylinder',
+    })
     expect(rankCase(load('11')).locate).toBeUndefined()
   })
   it('an engine of one cylinder has none to name', () => {
-    const single = { ...bare, vehicle: { ...bare.vehicle, profile: { ...bare.vehicle.profile, cylinders: 1 } } }
+    const single = {
+      ...bare,
+      vehicle: { ...bare.vehicle, profile: { ...bare.vehicle.profile, cylinders: 1 } },
+    }
     expect(locatingCheck([likely('gasket-to-cylinder')], single)).toBeUndefined()
     expect(locatingCheck([likely('gasket-to-cylinder')], bare)?.check).toBe('cranking-rise')
   })
-  it('nothing is located that is less likely than not', () => expect(locatingCheck([likely('fan-relay-dead', 0.49)], bare)).toBeUndefined())
-  it('an electric fan: its link', () => expect(locatingCheck([likely('fan-relay-dead')], bare)?.check).toBe('fan-circuit'))
+  it('nothing is located that is less likely than not', () =>
+    expect(locatingCheck([likely('fan-relay-dead', 0.49)], bare)).toBeUndefined())
+  it('an electric fan: its link', () =>
+    expect(locatingCheck([likely('fan-relay-dead')], bare)?.check).toBe('fan-circuit'))
   it('a leak is traced after it was pressed, and not once it is shown', () => {
     expect(locatingCheck([likely('lower-hose-leak')], bare)).toBeUndefined()
     expect(locatingCheck([likely('lower-hose-leak')], pressed)?.check).toBe('leak-trace')
     expect(locatingCheck([likely('lower-hose-leak', 0.8, true)], pressed)).toBeUndefined()
   })
   it('of several it is the likeliest that is located first', () =>
-    expect(locatingCheck([likely('fan-relay-dead', 0.6), likely('gasket-to-cylinder', 0.9)], bare)?.fault).toBe('gasket-to-cylinder'))
+    expect(
+      locatingCheck([likely('fan-relay-dead', 0.6), likely('gasket-to-cylinder', 0.9)], bare)
+        ?.fault,
+    ).toBe('gasket-to-cylinder'))
   it('names faults of the book, checks that are planned, and has words', () => {
     const known = new Set(BOOK.faults.map((f) => f.id))
-    for (const fault of ['gasket-to-cylinder', 'gasket-gas-to-coolant', 'head-cracked', 'fan-motor-dead', 'fan-feed-lost', 'fan-relay-dead', 'fan-ground-bad', 'fan-module-dead', 'fan-switch-dead', 'lower-hose-leak']) {
+    for (const fault of [
+      'gasket-to-cylinder',
+      'gasket-gas-to-coolant',
+      'head-cracked',
+      'fan-motor-dead',
+      'fan-feed-lost',
+      'fan-relay-dead',
+      'fan-ground-bad',
+      'fan-module-dead',
+      'fan-switch-dead',
+      'lower-hose-leak',
+    ]) {
       expect(known.has(fault), fault).toBe(true)
       const found = locatingCheck([likely(fault)], pressed)!
       expect(CHECK_COSTS.some((c) => c.check === found.check)).toBe(true)

@@ -15,10 +15,35 @@ export interface Locate {
 /** From here on a suspect is worth locating. */
 const LIKELY = 0.5
 
-const LOCATES: readonly { check: string; faults: readonly string[]; after?: string; says: string }[] = [
-  { check: 'cranking-rise', faults: ['gasket-to-cylinder', 'gasket-gas-to-coolant', 'head-cracked'], says: 'locate.cylinders' },
-  { check: 'fan-circuit', faults: ['fan-motor-dead', 'fan-feed-lost', 'fan-relay-dead', 'fan-ground-bad', 'fan-module-dead', 'fan-switch-dead'], says: 'locate.link' },
-  { check: 'leak-trace', faults: LEAK_PLACES.map((p) => p.fault), after: 'pressure-hold', says: 'locate.place' },
+const LOCATES: readonly {
+  check: string
+  faults: readonly string[]
+  after?: string
+  says: string
+}[] = [
+  {
+    check: 'cranking-rise',
+    faults: ['gasket-to-cylinder', 'gasket-gas-to-coolant', 'head-cracked'],
+    says: 'locate.cylinders',
+  },
+  {
+    check: 'fan-circuit',
+    faults: [
+      'fan-motor-dead',
+      'fan-feed-lost',
+      'fan-relay-dead',
+      'fan-ground-bad',
+      'fan-module-dead',
+      'fan-switch-dead',
+    ],
+    says: 'locate.link',
+  },
+  {
+    check: 'leak-trace',
+    faults: LEAK_PLACES.map((p) => p.fault),
+    after: 'pressure-hold',
+    says: 'locate.place',
+  },
 ]
 
 /**
@@ -26,10 +51,15 @@ const LOCATES: readonly { check: string; faults: readonly string[]; after?: stri
  * check that names its cylinders, its link or its place, unless it was made since the last repair. A ranking of faults
  * alone never asks for it, because it tells one fault's places apart and not faults.
  */
-export function locatingCheck(suspects: readonly Pick<Suspect, 'fault' | 'probability' | 'guards'>[], input: CaseInput): Locate | undefined {
+export function locatingCheck(
+  suspects: readonly Pick<Suspect, 'fault' | 'probability' | 'guards'>[],
+  input: CaseInput,
+): Locate | undefined {
   const records = sinceLastWork(standingRecords(input.records), standing(input.events))
   const was = (check: string) => records.some((r) => r.kind.startsWith(`${check}.`))
-  for (const { fault, probability, guards } of [...suspects].sort((a, b) => b.probability - a.probability)) {
+  for (const { fault, probability, guards } of [...suspects].sort(
+    (a, b) => b.probability - a.probability,
+  )) {
     if (probability < LIKELY) return undefined
     const way = LOCATES.find((l) => l.faults.includes(fault))
     if (!way || was(way.check) || (way.after && !was(way.after))) continue

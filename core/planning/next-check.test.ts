@@ -8,8 +8,12 @@ const load = (file: string) => readCaseFile(readFileSync(`data/demo/cases/${file
 describe('the next check', () => {
   it('is proposed by information per minute, most first, and never more than is left to know', () => {
     const file = load('01-minibus-radiator-seam')
-    const { next } = rankCase({ ...file, records: file.records.filter((r) => r.kind.startsWith('interview')) })
-    for (const cold of ['cap', 'pressure-hold', 'look-round', 'level-and-condition']) expect(next.map((n) => n.check)).toContain(cold)
+    const { next } = rankCase({
+      ...file,
+      records: file.records.filter((r) => r.kind.startsWith('interview')),
+    })
+    for (const cold of ['cap', 'pressure-hold', 'look-round', 'level-and-condition'])
+      expect(next.map((n) => n.check)).toContain(cold)
     const worth = next.map((n) => n.bits / n.minutes)
     expect([...worth].sort((a, b) => b - a)).toEqual(worth)
     for (const n of next) expect(n.bits).toBeGreaterThan(0)
@@ -23,8 +27,13 @@ describe('the next check', () => {
   it('after a repair the same checks are worth doing again', () => {
     const file = load('05-minibus-second-leak')
     const repair = file.events.find((e) => e.kind === 'repaired')!
-    const before = { ...file, records: file.records.filter((r) => r.observedAt < repair.observedAt) }
+    const before = {
+      ...file,
+      records: file.records.filter((r) => r.observedAt < repair.observedAt),
+    }
     expect(rankCase(before).next.map((n) => n.check)).toContain('pressure-hold')
-    expect(rankCase({ ...before, events: [] }).next.map((n) => n.check)).not.toContain('pressure-hold')
+    expect(rankCase({ ...before, events: [] }).next.map((n) => n.check)).not.toContain(
+      'pressure-hold',
+    )
   })
 })

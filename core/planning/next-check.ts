@@ -13,17 +13,26 @@ export interface NextCheck {
 
 /** Signs that were already read since the last work on the vehicle. */
 export function spokenSigns(belief: Belief): ReadonlySet<string> {
-  return new Set(belief.evidence.filter((e) => e.epoch === belief.epochs - 1).map((e) => e.sign.sign.id))
+  return new Set(
+    belief.evidence.filter((e) => e.epoch === belief.epochs - 1).map((e) => e.sign.sign.id),
+  )
 }
 
 /** What a check can settle as things stand: coolant is seen to issue only from a system that was put under pressure. */
 function signsOf(cost: CheckCost, input: CaseInput): readonly string[] {
   const all = cost.signs(input.vehicle.profile, input.case.complaint)
-  return cost.check === 'look-round' && !input.records.some((r) => r.kind === 'pressure-hold.start') ? all.filter((id) => !id.startsWith('issuing:')) : all
+  return cost.check === 'look-round' && !input.records.some((r) => r.kind === 'pressure-hold.start')
+    ? all.filter((id) => !id.startsWith('issuing:'))
+    : all
 }
 
 /** Signs of a check that are still open, known to the model. */
-export function openSigns(cost: CheckCost, belief: Belief, input: CaseInput, spoken: ReadonlySet<string>) {
+export function openSigns(
+  cost: CheckCost,
+  belief: Belief,
+  input: CaseInput,
+  spoken: ReadonlySet<string>,
+) {
   return signsOf(cost, input).flatMap((id) => {
     const sign = belief.model.signs.get(id)
     return sign && !spoken.has(id) ? [sign] : []
@@ -31,10 +40,17 @@ export function openSigns(cost: CheckCost, belief: Belief, input: CaseInput, spo
 }
 
 /** A check is open while fewer than half of what it can settle has been read; looking round can always go on. */
-export function stillOpen(cost: CheckCost, belief: Belief, input: CaseInput, spoken: ReadonlySet<string>): boolean {
+export function stillOpen(
+  cost: CheckCost,
+  belief: Belief,
+  input: CaseInput,
+  spoken: ReadonlySet<string>,
+): boolean {
   const all = signsOf(cost, input).filter((id) => belief.model.signs.has(id))
   const read = all.filter((id) => spoken.has(id)).length
-  return cost.check === 'look-round' || cost.check === 'interview' ? read < all.length : read * 2 < all.length
+  return cost.check === 'look-round' || cost.check === 'interview'
+    ? read < all.length
+    : read * 2 < all.length
 }
 
 /** A question that tells less than this is not worth the keeper's patience, and no reason to go back to him. */
@@ -46,11 +62,19 @@ export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
   const spoken = spokenSigns(belief)
   const left = entropyBits(prediction.weights)
   const was = (check: string) => input.records.some((r) => r.kind.startsWith(`${check}.`))
-  return CHECK_COSTS.filter((cost) => canBeDone(cost, input.vehicle.profile) && (cost.after ?? []).every(was) && stillOpen(cost, belief, input, spoken))
+  return CHECK_COSTS.filter(
+    (cost) =>
+      canBeDone(cost, input.vehicle.profile) &&
+      (cost.after ?? []).every(was) &&
+      stillOpen(cost, belief, input, spoken),
+  )
     .map(({ check, phase, minutes, apartMinutes = 0, ...cost }) => {
       const signs = openSigns({ check, phase, minutes, ...cost }, belief, input, spoken)
       const of = signs.map((sign) => prediction.bits(prediction.weights, sign))
-      const bits = of.reduce((sum, b) => (check === 'interview' && b < LEAST_QUESTION_BITS ? sum : sum + b), 0)
+      const bits = of.reduce(
+        (sum, b) => (check === 'interview' && b < LEAST_QUESTION_BITS ? sum : sum + b),
+        0,
+      )
       return { check, phase, minutes: minutes + apartMinutes, bits: Math.min(bits, left) }
     })
     .filter((c) => c.bits > 0.01)

@@ -41,7 +41,17 @@ export function pivotAnswer(belief: Belief, input: CaseInput): Pivot | undefined
         if (top === lead || chance < 0.01) continue
         const worth = p[top]! - p[lead]!
         if (!best || worth > best.worth)
-          best = { worth, pivot: { check: cost.check, sign: sign.sign.id, state: sign.sign.states[j]!, chance, newLead: belief.model.faults[top]!.id, newLeadProbability: p[top]! / chance } }
+          best = {
+            worth,
+            pivot: {
+              check: cost.check,
+              sign: sign.sign.id,
+              state: sign.sign.states[j]!,
+              chance,
+              newLead: belief.model.faults[top]!.id,
+              newLeadProbability: p[top]! / chance,
+            },
+          }
       }
     }
   }

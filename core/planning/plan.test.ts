@@ -12,8 +12,14 @@ import { testOrReplace } from './test-or-replace'
 import { stabilityOf } from '../inference/stability'
 
 const load = (path: string) => readCaseFile(readFileSync(path, 'utf8'))
-const only = (file: CaseFile, keep: (kind: string) => boolean): CaseFile => ({ ...file, records: file.records.filter((r) => keep(r.kind)), events: [] })
-const told = only(load('data/vignettes/open/overheats-fan-motor.json'), (kind) => kind.startsWith('interview'))
+const only = (file: CaseFile, keep: (kind: string) => boolean): CaseFile => ({
+  ...file,
+  records: file.records.filter((r) => keep(r.kind)),
+  events: [],
+})
+const told = only(load('data/vignettes/open/overheats-fan-motor.json'), (kind) =>
+  kind.startsWith('interview'),
+)
 const seam = load('data/demo/cases/01-minibus-radiator-seam.json')
 
 describe('the plan', () => {
@@ -22,7 +28,9 @@ describe('the plan', () => {
   it('does cheap and telling checks first, and reaches or approaches a lead of 90 %', () => {
     expect(plan.steps.length).toBeGreaterThan(1)
     expect(plan.steps.at(-1)!.expectedLead).toBeGreaterThan(plan.expectedLeadNow + 0.2)
-    expect(plan.steps[0]!.bits / (plan.steps[0]!.minutes + plan.steps[0]!.waitMinutes)).toBeGreaterThan(0.02)
+    expect(
+      plan.steps[0]!.bits / (plan.steps[0]!.minutes + plan.steps[0]!.waitMinutes),
+    ).toBeGreaterThan(0.02)
     expect(plan.expectedMinutes).toBe(plan.steps.reduce((s, x) => s + x.minutes + x.waitMinutes, 0))
     expect(plan.lostMass).toBeLessThan(0.35)
   })
@@ -31,20 +39,38 @@ describe('the plan', () => {
     expect(new Set(plan.steps.map((s) => s.check)).size).toBe(plan.steps.length)
   })
   it('counts the cool-down that a cold check after a hot one forces, and the warm-up before a hot one', () => {
-    expect([waitFor('cold', 'hot'), waitFor('hot', 'cold'), waitFor('cold', 'cold'), waitFor('any', 'hot'), waitFor('warm-up', 'hot')]).toEqual([60, 20, 0, 0, 60])
+    expect([
+      waitFor('cold', 'hot'),
+      waitFor('hot', 'cold'),
+      waitFor('cold', 'cold'),
+      waitFor('any', 'hot'),
+      waitFor('warm-up', 'hot'),
+    ]).toEqual([60, 20, 0, 0, 60])
     const hot = makePlan(belief, told, 'certainty', 'hot')
     const firstCold = hot.steps.find((s) => s.phase === 'cold')
-    if (firstCold) expect(hot.steps.slice(0, hot.steps.indexOf(firstCold) + 1).some((s) => s.waitMinutes === 60)).toBe(true)
+    if (firstCold)
+      expect(
+        hot.steps.slice(0, hot.steps.indexOf(firstCold) + 1).some((s) => s.waitMinutes === 60),
+      ).toBe(true)
   })
   it('leaves out what this vehicle does not have', () => {
     expect(canBeDone(costOf('clutch-hot')!, told.vehicle.profile)).toBe(false)
-    for (const policy of POLICIES) expect(makePlan(belief, told, policy).steps.map((s) => s.check)).not.toContain('clutch-hot')
+    for (const policy of POLICIES)
+      expect(makePlan(belief, told, policy).steps.map((s) => s.check)).not.toContain('clutch-hot')
   })
   it('knows five policies, that differ: press first presses, ask first does not press an overheating minibus', () => {
     expect(POLICIES.length).toBe(5)
-    expect(makePlan(belief, told, 'press-first').steps.slice(0, 3).map((s) => s.check)).toEqual(['level-and-condition', 'cap', 'pressure-hold'])
-    expect(makePlan(belief, told, 'ask-first').steps.map((s) => s.check)).not.toContain('pressure-hold')
-    expect(makePlan(belief, told, 'follow-pattern').steps.map((s) => s.check)).not.toContain('leak-trace')
+    expect(
+      makePlan(belief, told, 'press-first')
+        .steps.slice(0, 3)
+        .map((s) => s.check),
+    ).toEqual(['level-and-condition', 'cap', 'pressure-hold'])
+    expect(makePlan(belief, told, 'ask-first').steps.map((s) => s.check)).not.toContain(
+      'pressure-hold',
+    )
+    expect(makePlan(belief, told, 'follow-pattern').steps.map((s) => s.check)).not.toContain(
+      'leak-trace',
+    )
     expect(makePlan(belief, told, 'bleed-first').steps[0]!.check).toBe('level-and-condition')
   })
   it('proposes nothing where the lead is clear already', () => {
@@ -76,7 +102,10 @@ describe('what a check would tell', () => {
     }
   })
   it('a sign that no set changes tells nothing', () => {
-    expect(signBits(Float64Array.of(0.5, 0.5), Float64Array.of(0.3, 0.7, 0.3, 0.7), 2)).toBeCloseTo(0, 12)
+    expect(signBits(Float64Array.of(0.5, 0.5), Float64Array.of(0.3, 0.7, 0.3, 0.7), 2)).toBeCloseTo(
+      0,
+      12,
+    )
     expect(signBits(Float64Array.of(0.5, 0.5), Float64Array.of(1, 0, 0, 1), 2)).toBeCloseTo(1, 12)
   })
 })
@@ -101,7 +130,11 @@ describe('test or replace, and is it enough to order', () => {
   })
   it('the shop’s prices turn the advice: a part that costs nothing is changed, a dear one is tested', () => {
     const { belief, assessment } = believe(seam)
-    const priced = (price: number, hourlyRate: number) => testOrReplace(belief, seam, assessment.facts, { hourlyRate, parts: { 'radiator-seam-leak': price } }).find((r) => r.fault === 'radiator-seam-leak')!
+    const priced = (price: number, hourlyRate: number) =>
+      testOrReplace(belief, seam, assessment.facts, {
+        hourlyRate,
+        parts: { 'radiator-seam-leak': price },
+      }).find((r) => r.fault === 'radiator-seam-leak')!
     expect(priced(5000, 80).advice).toBe('test')
     expect(priced(5000, 80).replaceCost).toBeCloseTo(5000 + 2 * 80, 6)
     expect(priced(1, 80).expectedReplaceFirst).toBeLessThan(priced(5000, 80).expectedReplaceFirst)
@@ -117,11 +150,18 @@ describe('what the lead hangs on', () => {
     expect(pivot.newLeadProbability).toBeGreaterThan(0.3)
   })
   it('a proven case keeps its lead under every shift of one level, a doubtful one is said to hang on few', () => {
-    const proven = stabilityOf(believe(load('data/vignettes/open/coolant-loss-upper-hose.json')).belief)
+    const proven = stabilityOf(
+      believe(load('data/vignettes/open/coolant-loss-upper-hose.json')).belief,
+    )
     expect(proven.keeps).toBe(1)
     expect(proven.shifts).toBeGreaterThan(50)
     const doubtful = stabilityOf(believe(told).belief)
     expect(doubtful.keeps).toBeLessThan(1)
-    for (const u of doubtful.upsets) expect(u.lead).not.toBe(believe(told).belief.model.faults[believe(told).belief.faults.indexOf(Math.max(...believe(told).belief.faults))]!.id)
+    for (const u of doubtful.upsets)
+      expect(u.lead).not.toBe(
+        believe(told).belief.model.faults[
+          believe(told).belief.faults.indexOf(Math.max(...believe(told).belief.faults))
+        ]!.id,
+      )
   })
 })

@@ -60,7 +60,12 @@ export function waitFor(phase: Phase, engine: EngineState): number {
   return engine === 'hot' ? COOL_DOWN_MINUTES : 0
 }
 
-const after = (phase: Phase, engine: EngineState): EngineState => (phase === 'warm-up' || phase === 'hot' || phase === 'road' ? 'hot' : phase === 'any' ? engine : 'cold')
+const after = (phase: Phase, engine: EngineState): EngineState =>
+  phase === 'warm-up' || phase === 'hot' || phase === 'road'
+    ? 'hot'
+    : phase === 'any'
+      ? engine
+      : 'cold'
 
 /** Evenly spread numbers between 0 and 1, the same every time: multiples of the golden ratio. */
 const spread = (i: number) => (0.5 + i * 0.6180339887498949) % 1
@@ -70,11 +75,21 @@ const spread = (i: number) => (0.5 + i * 0.6180339887498949) % 1
  * until the leading suspect is expected to have 90 %. What the checks will show is played through on a fixed
  * lattice of possible truths drawn from the belief, so that the plan is the same every time.
  */
-export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 'certainty', engineNow: EngineState = 'cold'): Plan {
+export function makePlan(
+  belief: Belief,
+  input: CaseInput,
+  policy: PolicyName = 'certainty',
+  engineNow: EngineState = 'cold',
+): Plan {
   const prediction = new Prediction(belief, PLANNED_SETS)
   const { weights, flat } = prediction
   const spoken = spokenSigns(belief)
-  const candidates: Candidate[] = CHECK_COSTS.filter((c) => canBeDone(c, input.vehicle.profile) && stillOpen(c, belief, input, spoken) && admits(policy, c, belief, input))
+  const candidates: Candidate[] = CHECK_COSTS.filter(
+    (c) =>
+      canBeDone(c, input.vehicle.profile) &&
+      stillOpen(c, belief, input, spoken) &&
+      admits(policy, c, belief, input),
+  )
     .map((cost) => ({ cost, signs: openSigns(cost, belief, input, spoken), bits: Infinity }))
     .filter((c) => c.signs.length > 0)
   const truths = systematic(weights, PARTICLES)
@@ -90,7 +105,15 @@ export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 
   let reached = expectedLeadNow
   while (reached < WANTED_LEAD && steps.length < MOST_STEPS) {
     const fixed = first.find((c) => !done.has(c.cost.check))
-    const open = fixed ? [fixed] : candidates.filter((c) => !done.has(c.cost.check) && (c.cost.after ?? []).every((a) => done.has(a) || !candidates.some((x) => x.cost.check === a)))
+    const open = fixed
+      ? [fixed]
+      : candidates.filter(
+          (c) =>
+            !done.has(c.cost.check) &&
+            (c.cost.after ?? []).every(
+              (a) => done.has(a) || !candidates.some((x) => x.cost.check === a),
+            ),
+        )
     const best = choose(open, beliefs, prediction, engine)
     if (!best || (best.bits < LEAST_BITS && !fixed)) break
     for (let p = 0; p < beliefs.length; p++)
@@ -100,15 +123,36 @@ export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 
     done.add(best.candidate.cost.check)
     const { check, phase, minutes, apartMinutes = 0, why } = best.candidate.cost
     reached = lead()
-    steps.push({ check, phase, minutes: minutes + apartMinutes, waitMinutes: waitFor(phase, engine), bits: best.bits, why, expectedLead: reached })
+    steps.push({
+      check,
+      phase,
+      minutes: minutes + apartMinutes,
+      waitMinutes: waitFor(phase, engine),
+      bits: best.bits,
+      why,
+      expectedLead: reached,
+    })
     engine = after(phase, engine)
   }
-  return { policy, steps, expectedMinutes: steps.reduce((sum, s) => sum + s.minutes + s.waitMinutes, 0), expectedLeadNow, reachesLead: reached >= WANTED_LEAD, lostMass: prediction.lost }
+  return {
+    policy,
+    steps,
+    expectedMinutes: steps.reduce((sum, s) => sum + s.minutes + s.waitMinutes, 0),
+    expectedLeadNow,
+    reachesLead: reached >= WANTED_LEAD,
+    lostMass: prediction.lost,
+  }
 }
 
 /** Most information per minute over a few of the played-through beliefs; lazily, from last time's figures. */
-function choose(open: Candidate[], beliefs: readonly Float64Array[], prediction: Prediction, engine: EngineState) {
-  const minutes = (c: Candidate) => c.cost.minutes + (c.cost.apartMinutes ?? 0) + waitFor(c.cost.phase, engine)
+function choose(
+  open: Candidate[],
+  beliefs: readonly Float64Array[],
+  prediction: Prediction,
+  engine: EngineState,
+) {
+  const minutes = (c: Candidate) =>
+    c.cost.minutes + (c.cost.apartMinutes ?? 0) + waitFor(c.cost.phase, engine)
   const worth = (c: Candidate) => c.bits / minutes(c) / (1 + 0.02 * PHASES.indexOf(c.cost.phase))
   const sorted = [...open].sort((a, b) => worth(b) - worth(a))
   const fresh = sorted.filter((c) => c.bits === Infinity)
@@ -131,7 +175,13 @@ function choose(open: Candidate[], beliefs: readonly Float64Array[], prediction:
 }
 
 /** Draws what a reading of the sign shows when `truth` is true, and takes it into the belief. */
-function observe(weights: Float64Array, given: Float64Array, states: number, truth: number, u: number) {
+function observe(
+  weights: Float64Array,
+  given: Float64Array,
+  states: number,
+  truth: number,
+  u: number,
+) {
   let shown = states - 1
   let sum = 0
   for (let j = 0; j < states; j++) {

@@ -24,7 +24,10 @@ export class Prediction {
     count = 1200,
   ) {
     const sorted = belief.heaviestSets(count)
-    this.members = belief.epochs === 1 ? sorted.map((s) => membersAt(belief.model.members, s)) : sorted.map((s) => belief.present(s))
+    this.members =
+      belief.epochs === 1
+        ? sorted.map((s) => membersAt(belief.model.members, s))
+        : sorted.map((s) => belief.present(s))
     const mass = sorted.reduce((sum, s) => sum + belief.sets[s]!, 0)
     this.weights = Float64Array.from(sorted, (s) => belief.sets[s]! / mass)
     this.lost = 1 - mass
@@ -52,7 +55,9 @@ export class Prediction {
     const out = new Float64Array(count * states)
     const used: number[] = []
     for (let k = 0; k < K; k++) if ((sign.conditions >> k) & 1) used.push(k)
-    const leaks = Array.from({ length: 1 << used.length }, (_, combination) => this.leakUnder(sign, used, combination))
+    const leaks = Array.from({ length: 1 << used.length }, (_, combination) =>
+      this.leakUnder(sign, used, combination),
+    )
     const byFault = sign.overrides.filter((o) => o.fault >= 0)
     const wrong = (1 - READING_RIGHT) / Math.max(1, states - 1)
     const { flat } = this
@@ -74,25 +79,40 @@ export class Prediction {
           let upTo = 1
           if (j < columns) {
             if (decided) upTo = decided.below[j]!
-            else upTo = fixed ? below[j]! : below[j]! * dense[a * columns + j]! * dense[b * columns + j]! * dense[c * columns + j]!
+            else
+              upTo = fixed
+                ? below[j]!
+                : below[j]! *
+                  dense[a * columns + j]! *
+                  dense[b * columns + j]! *
+                  dense[c * columns + j]!
           }
           out[i * states + j]! += p * (upTo - lower)
           lower = upTo
         }
       }
-      for (let j = 0; j < states; j++) out[i * states + j] = READING_RIGHT * out[i * states + j]! + wrong * (1 - out[i * states + j]!)
+      for (let j = 0; j < states; j++)
+        out[i * states + j] =
+          READING_RIGHT * out[i * states + j]! + wrong * (1 - out[i * states + j]!)
     }
     this.known.set(sign.sign.id, out)
     return out
   }
 
   /** P(less than state j + 1) before any fault speaks, under one state of the sign's conditions; fixed where a condition overrides. */
-  private leakUnder(sign: SignModel, used: readonly number[], combination: number): { below: Float64Array; fixed: boolean } {
+  private leakUnder(
+    sign: SignModel,
+    used: readonly number[],
+    combination: number,
+  ): { below: Float64Array; fixed: boolean } {
     const on = (k: number) => (combination >> used.indexOf(k)) & 1
-    const override = sign.overrides.find((o) => o.fault < 0 && on(o.condition) === (o.present ? 1 : 0))
+    const override = sign.overrides.find(
+      (o) => o.fault < 0 && on(o.condition) === (o.present ? 1 : 0),
+    )
     if (override) return { below: override.below, fixed: true }
     const below = Float64Array.from(sign.leakBelow)
-    for (const cause of sign.causes) if (on(cause.condition)) for (let j = 0; j < below.length; j++) below[j]! *= cause.below[j]!
+    for (const cause of sign.causes)
+      if (on(cause.condition)) for (let j = 0; j < below.length; j++) below[j]! *= cause.below[j]!
     return { below, fixed: false }
   }
 }
@@ -100,7 +120,8 @@ export class Prediction {
 /** Entropy in bits of probabilities that sum to one. */
 export function entropyBits(probabilities: ArrayLike<number>): number {
   let sum = 0
-  for (let i = 0; i < probabilities.length; i++) if (probabilities[i]! > 0) sum -= probabilities[i]! * Math.log2(probabilities[i]!)
+  for (let i = 0; i < probabilities.length; i++)
+    if (probabilities[i]! > 0) sum -= probabilities[i]! * Math.log2(probabilities[i]!)
   return sum
 }
 
@@ -116,7 +137,12 @@ export function rowEntropies(given: Float64Array, states: number): Float64Array 
 }
 
 /** Information of one reading of a sign about the set, bits: Σ_S P(S)·Σ_j P(j|S)·log2 P(j|S) − Σ_j P(j)·log2 P(j). */
-export function signBits(weights: Float64Array, given: Float64Array, states: number, rows = rowEntropies(given, states)): number {
+export function signBits(
+  weights: Float64Array,
+  given: Float64Array,
+  states: number,
+  rows = rowEntropies(given, states),
+): number {
   const total = new Float64Array(states)
   let bits = 0
   for (let i = 0; i < weights.length; i++) {

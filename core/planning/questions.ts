@@ -15,6 +15,8 @@ export function openQuestions(belief: Belief): OpenQuestion[] {
   const spoken = spokenSigns(belief)
   return QUESTIONS.flatMap(({ id, sign }) => {
     const model = belief.model.signs.get(sign)
-    return model && !spoken.has(sign) ? [{ question: id, bits: prediction.bits(prediction.weights, model) }] : []
+    return model && !spoken.has(sign)
+      ? [{ question: id, bits: prediction.bits(prediction.weights, model) }]
+      : []
   }).sort((a, b) => b.bits - a.bits || (a.question < b.question ? -1 : 1))
 }

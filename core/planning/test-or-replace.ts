@@ -37,30 +37,70 @@ const SURE_ENOUGH = 0.8
  * What comes after a wrong guess is the same on both ways and left out. Parts are in hours of labour unless the
  * shop's prices are given.
  */
-export function testOrReplace(belief: Belief, input: CaseInput, facts: ReadonlySet<string>, prices?: Prices): TestOrReplace[] {
+export function testOrReplace(
+  belief: Belief,
+  input: CaseInput,
+  facts: ReadonlySet<string>,
+  prices?: Prices,
+): TestOrReplace[] {
   const prediction = new Prediction(belief, 500)
   const spoken = spokenSigns(belief)
   const perMinute = (prices?.hourlyRate ?? 1) / 60
   const out: TestOrReplace[] = []
   belief.model.faults.forEach((fault, f) => {
     const p = belief.faults[f]!
-    if (p < LEAST_PROBABILITY || fault.group === 'nothing-wrong' || fault.group === 'not-in-the-book') return
-    const replaceCost = (prices?.parts[fault.id] ?? fault.cost.partHours * (prices?.hourlyRate ?? 1)) + fault.cost.minutes * perMinute
+    if (
+      p < LEAST_PROBABILITY ||
+      fault.group === 'nothing-wrong' ||
+      fault.group === 'not-in-the-book'
+    )
+      return
+    const replaceCost =
+      (prices?.parts[fault.id] ?? fault.cost.partHours * (prices?.hourlyRate ?? 1)) +
+      fault.cost.minutes * perMinute
     const test = bestTest(belief, input, prediction, spoken, f, perMinute, replaceCost, p)
     const guardsOpen = fault.guards.filter((g) => !guardMet(g, facts)).map((g) => g.id)
-    const expectedTestFirst = test && test.cost + (p * test.hit + (1 - p) * test.falseAlarm) * replaceCost + p * (1 - test.hit) * replaceCost
-    const advice = p < 0.15 ? 'look-elsewhere' : expectedTestFirst !== undefined && expectedTestFirst < replaceCost ? 'test' : 'replace'
+    const expectedTestFirst =
+      test &&
+      test.cost +
+        (p * test.hit + (1 - p) * test.falseAlarm) * replaceCost +
+        p * (1 - test.hit) * replaceCost
+    const advice =
+      p < 0.15
+        ? 'look-elsewhere'
+        : expectedTestFirst !== undefined && expectedTestFirst < replaceCost
+          ? 'test'
+          : 'replace'
     out.push({
-      fault: fault.id, probability: p, ...(test ? { test: { check: test.check, cost: test.cost, power: test.hit - test.falseAlarm } } : {}), replaceCost, expectedReplaceFirst: replaceCost,
-      ...(expectedTestFirst === undefined ? {} : { expectedTestFirst }), advice, guardsOpen, enoughToOrder: guardsOpen.length === 0 && p >= SURE_ENOUGH && advice === 'replace',
+      fault: fault.id,
+      probability: p,
+      ...(test
+        ? { test: { check: test.check, cost: test.cost, power: test.hit - test.falseAlarm } }
+        : {}),
+      replaceCost,
+      expectedReplaceFirst: replaceCost,
+      ...(expectedTestFirst === undefined ? {} : { expectedTestFirst }),
+      advice,
+      guardsOpen,
+      enoughToOrder: guardsOpen.length === 0 && p >= SURE_ENOUGH && advice === 'replace',
     })
   })
   return out.sort((a, b) => b.probability - a.probability)
 }
 
 /** The open check whose best sign, read, leaves the least expected cost. */
-function bestTest(belief: Belief, input: CaseInput, prediction: Prediction, spoken: ReadonlySet<string>, fault: number, perMinute: number, replaceCost: number, p: number) {
-  let best: { check: string; cost: number; hit: number; falseAlarm: number; total: number } | undefined
+function bestTest(
+  belief: Belief,
+  input: CaseInput,
+  prediction: Prediction,
+  spoken: ReadonlySet<string>,
+  fault: number,
+  perMinute: number,
+  replaceCost: number,
+  p: number,
+) {
+  let best:
+    { check: string; cost: number; hit: number; falseAlarm: number; total: number } | undefined
   for (const cost of CHECK_COSTS) {
     if (cost.check === 'interview' || !canBeDone(cost, input.vehicle.profile)) continue
     for (const sign of openSigns(cost, belief, input, spoken)) {
@@ -84,8 +124,18 @@ function bestTest(belief: Belief, input: CaseInput, prediction: Prediction, spok
       })
       if (hitMass === 0 || alarmMass === 0) continue
       const c = (cost.minutes + (cost.apartMinutes ?? 0)) * perMinute
-      const total = c + ((p * hit) / hitMass + ((1 - p) * alarm) / alarmMass) * replaceCost + p * (1 - hit / hitMass) * replaceCost
-      if (hit / hitMass - alarm / alarmMass > 0.3 && (!best || total < best.total)) best = { check: cost.check, cost: c, hit: hit / hitMass, falseAlarm: alarm / alarmMass, total }
+      const total =
+        c +
+        ((p * hit) / hitMass + ((1 - p) * alarm) / alarmMass) * replaceCost +
+        p * (1 - hit / hitMass) * replaceCost
+      if (hit / hitMass - alarm / alarmMass > 0.3 && (!best || total < best.total))
+        best = {
+          check: cost.check,
+          cost: c,
+          hit: hit / hitMass,
+          falseAlarm: alarm / alarmMass,
+          total,
+        }
     }
   }
   return best

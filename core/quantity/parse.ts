@@ -32,7 +32,9 @@ export function parseQuantity(
   const typed = text.trim()
   if (typed === '') return { ok: false, problem: message('input.empty') }
   if (typed.length > 40) return { ok: false, problem: message('input.tooLong') }
-  const match = /^([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+))\s*([^\d\s.,].*)?$/.exec(typed.replace('−', '-'))
+  const match = /^([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+))\s*([^\d\s.,].*)?$/.exec(
+    typed.replace('−', '-'),
+  )
   if (!match) return { ok: false, problem: message('input.notANumber', { typed }) }
   const value = Number(match[1]!.replace(',', '.'))
   const spelling = (match[2] ?? fallbackUnit).toLowerCase().replace(/\s/g, '')
@@ -40,8 +42,17 @@ export function parseQuantity(
   if (!unit) {
     const other = kindOfSpelling(spelling)
     return other
-      ? { ok: false, problem: message('input.wrongUnit', { unit: match[2]!, units: unitList(kind) }) }
-      : { ok: false, problem: message('input.unknownUnit', { unit: match[2] ?? spelling, units: unitList(kind) }) }
+      ? {
+          ok: false,
+          problem: message('input.wrongUnit', { unit: match[2]!, units: unitList(kind) }),
+        }
+      : {
+          ok: false,
+          problem: message('input.unknownUnit', {
+            unit: match[2] ?? spelling,
+            units: unitList(kind),
+          }),
+        }
   }
   const si = toCore(kind, value, unit.symbol)
   if (limits && (si < limits.min || si > limits.max))

@@ -17,7 +17,10 @@ describe('units', () => {
       for (const unit of UNITS[kind])
         fc.assert(
           fc.property(fc.double({ min: -1e4, max: 1e4, noNaN: true }), (value) => {
-            expect(fromCore(kind, toCore(kind, value, unit.symbol), unit.symbol)).toBeCloseTo(value, 6)
+            expect(fromCore(kind, toCore(kind, value, unit.symbol), unit.symbol)).toBeCloseTo(
+              value,
+              6,
+            )
           }),
         )
   })
@@ -56,10 +59,18 @@ describe('parseQuantity', () => {
 describe('quantity records', () => {
   const schema = quantityOf('pressure', { min: -100, max: 400 })
   it('keep what was typed and take the gauge offset off: a gauge that reads 2 low at 90 stands at 92', () => {
-    const record = schema.parse({ typed: '90', value: 90, unit: 'kPa', si: 90, instrumentOffsetSi: -2 })
+    const record = schema.parse({
+      typed: '90',
+      value: 90,
+      unit: 'kPa',
+      si: 90,
+      instrumentOffsetSi: -2,
+    })
     expect(correctedSi(record)).toBe(92)
   })
   it('refuse an SI value that does not follow from the value and unit', () => {
-    expect(schema.safeParse({ typed: '13.5 psi', value: 13.5, unit: 'psi', si: 13.5 }).success).toBe(false)
+    expect(
+      schema.safeParse({ typed: '13.5 psi', value: 13.5, unit: 'psi', si: 13.5 }).success,
+    ).toBe(false)
   })
 })

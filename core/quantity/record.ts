@@ -17,10 +17,13 @@ export function quantityOf(kind: QuantityKind, limits: { min: number; max: numbe
       instrument: z.uuid().optional(),
       instrumentOffsetSi: z.number().min(-1000).max(1000).optional(),
     })
-    .refine((q) => Math.abs(toCore(kind, q.value, q.unit) - q.si) <= 1e-6 * Math.max(1, Math.abs(q.si)), {
-      message: 'the value in its unit and the SI value do not agree',
-      path: ['si'],
-    })
+    .refine(
+      (q) => Math.abs(toCore(kind, q.value, q.unit) - q.si) <= 1e-6 * Math.max(1, Math.abs(q.si)),
+      {
+        message: 'the value in its unit and the SI value do not agree',
+        path: ['si'],
+      },
+    )
     .meta({ quantityKind: kind })
 }
 

@@ -29,7 +29,13 @@ export interface Unit {
   readonly decimals: number
 }
 
-const unit = (symbol: string, factor: number, decimals: number, spellings: string[], shift = 0): Unit => ({
+const unit = (
+  symbol: string,
+  factor: number,
+  decimals: number,
+  spellings: string[],
+  shift = 0,
+): Unit => ({
   symbol,
   factor,
   shift,
@@ -43,20 +49,30 @@ export const UNITS: Readonly<Record<QuantityKind, readonly Unit[]>> = {
     unit('°C', 1, 0, ['c', 'degc', 'celsius', 'ºc']),
     unit('°F', 5 / 9, 0, ['f', 'degf', 'fahrenheit', 'ºf'], (-32 * 5) / 9),
   ],
-  temperatureDifference: [unit('K', 1, 1, ['c', '°c', 'degc']), unit('F°', 5 / 9, 1, ['f', '°f', 'degf'])],
+  temperatureDifference: [
+    unit('K', 1, 1, ['c', '°c', 'degc']),
+    unit('F°', 5 / 9, 1, ['f', '°f', 'degf']),
+  ],
   pressure: [
     unit('kPa', 1, 1, ['kpag', 'kilopascal']),
     unit('psi', 6.894757, 2, ['psig', 'lb', 'lbs']),
     unit('bar', 100, 3, ['barg']),
   ],
-  pressureRate: [unit('kPa/min', 1, 2, []), unit('psi/min', 6.894757, 3, []), unit('bar/min', 100, 4, [])],
+  pressureRate: [
+    unit('kPa/min', 1, 2, []),
+    unit('psi/min', 6.894757, 3, []),
+    unit('bar/min', 100, 4, []),
+  ],
   volume: [
     unit('L', 1, 1, ['l', 'litre', 'litres', 'liter', 'liters']),
     unit('qt', 0.946352946, 1, ['quart', 'quarts']),
     unit('gal', 3.785411784, 2, ['gallon', 'gallons']),
     unit('mL', 0.001, 3, ['ml', 'cc', 'cm3']),
   ],
-  smallVolume: [unit('mL', 1, 0, ['ml', 'cc', 'cm3', 'cm³']), unit('fl oz', 29.5735295625, 1, ['oz', 'floz'])],
+  smallVolume: [
+    unit('mL', 1, 0, ['ml', 'cc', 'cm3', 'cm³']),
+    unit('fl oz', 29.5735295625, 1, ['oz', 'floz']),
+  ],
   flow: [unit('mL/min', 1, 1, ['ml/min']), unit('fl oz/min', 29.5735295625, 2, ['oz/min'])],
   duration: [
     unit('s', 1, 0, ['sec', 'second', 'seconds']),
@@ -65,7 +81,10 @@ export const UNITS: Readonly<Record<QuantityKind, readonly Unit[]>> = {
     unit('d', 86400, 0, ['day', 'days']),
     unit('wk', 604800, 0, ['week', 'weeks']),
   ],
-  distance: [unit('km', 1, 0, ['kilometre', 'kilometres']), unit('mi', 1.609344, 0, ['mile', 'miles'])],
+  distance: [
+    unit('km', 1, 0, ['kilometre', 'kilometres']),
+    unit('mi', 1.609344, 0, ['mile', 'miles']),
+  ],
   elevation: [unit('m', 1, 0, ['metre', 'metres']), unit('ft', 0.3048, 0, ['foot', 'feet'])],
 }
 

@@ -16,19 +16,28 @@ export interface ChangePoint {
  * between every pair of neighbours with at least `least` points on each side. O(n²) sums are avoided by running
  * sums. Returns undefined for fewer than 2·least points. x must rise.
  */
-export function changePoint(x: readonly number[], y: readonly number[], least = 4): ChangePoint | undefined {
+export function changePoint(
+  x: readonly number[],
+  y: readonly number[],
+  least = 4,
+): ChangePoint | undefined {
   const n = x.length
   if (n < 2 * least) return undefined
   const prefix = running(x, y)
   const suffix = running([...x].reverse(), [...y].reverse())
-  const sums = Array.from({ length: n - 1 }, (_, i) => (i + 1 >= least && n - i - 1 >= least ? prefix[i + 1]! + suffix[n - i - 1]! : Infinity))
+  const sums = Array.from({ length: n - 1 }, (_, i) =>
+    i + 1 >= least && n - i - 1 >= least ? prefix[i + 1]! + suffix[n - i - 1]! : Infinity,
+  )
   let best = 0
   sums.forEach((sum, i) => {
     if (sum < sums[best]!) best = i
   })
   const freedom = Math.max(1, n - 4)
   const bound = sums[best]! * (1 + 3.84 / freedom) + 1e-12
-  const near = sums.map((sum, i) => ({ sum, i })).filter((c) => c.sum <= bound).map((c) => c.i)
+  const near = sums
+    .map((sum, i) => ({ sum, i }))
+    .filter((c) => c.sum <= bound)
+    .map((c) => c.i)
   const middle = (i: number) => (x[i]! + x[i + 1]!) / 2
   return {
     at: middle(best),

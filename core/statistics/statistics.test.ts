@@ -14,7 +14,8 @@ describe('normal distribution', () => {
   })
   it('the log-normal density integrates to one', () => {
     let sum = 0
-    for (let u = -12; u < 12; u += 0.01) sum += logNormalDensity(Math.exp(u), 0.6, 0.7) * Math.exp(u) * 0.01
+    for (let u = -12; u < 12; u += 0.01)
+      sum += logNormalDensity(Math.exp(u), 0.6, 0.7) * Math.exp(u) * 0.01
     expect(sum).toBeCloseTo(1, 4)
   })
 })
@@ -29,14 +30,20 @@ describe('Theil-Sen slope', () => {
   })
   it('holds its slope inside its interval and turns with the sign of y', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: -50, max: 50, noNaN: true }), { minLength: 2, maxLength: 30 }), (y) => {
-        const x = y.map((_, i) => i)
-        const up = theilSenSlope(x, y)
-        const down = theilSenSlope(x, y.map((v) => -v))
-        expect(up.low).toBeLessThanOrEqual(up.slope)
-        expect(up.high).toBeGreaterThanOrEqual(up.slope)
-        expect(down.slope).toBeCloseTo(-up.slope, 9)
-      }),
+      fc.property(
+        fc.array(fc.double({ min: -50, max: 50, noNaN: true }), { minLength: 2, maxLength: 30 }),
+        (y) => {
+          const x = y.map((_, i) => i)
+          const up = theilSenSlope(x, y)
+          const down = theilSenSlope(
+            x,
+            y.map((v) => -v),
+          )
+          expect(up.low).toBeLessThanOrEqual(up.slope)
+          expect(up.high).toBeGreaterThanOrEqual(up.slope)
+          expect(down.slope).toBeCloseTo(-up.slope, 9)
+        },
+      ),
     )
   })
   it('refuses readings that all have the same time', () => {

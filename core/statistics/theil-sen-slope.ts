@@ -16,7 +16,8 @@ export interface SlopeEstimate {
 export function theilSenSlope(x: readonly number[], y: readonly number[]): SlopeEstimate {
   const slopes: number[] = []
   for (let i = 0; i < x.length; i++)
-    for (let j = i + 1; j < x.length; j++) if (x[j] !== x[i]) slopes.push((y[j]! - y[i]!) / (x[j]! - x[i]!))
+    for (let j = i + 1; j < x.length; j++)
+      if (x[j] !== x[i]) slopes.push((y[j]! - y[i]!) / (x[j]! - x[i]!))
   if (slopes.length === 0) throw new RangeError('a slope needs two different times')
   slopes.sort((a, b) => a - b)
   const slope = median(slopes)

@@ -11,4 +11,6 @@ const expected = Object.fromEntries(all.map((v) => [v.name, probabilitiesOf(v)])
 writeFileSync('data/stories/expected.json', `${JSON.stringify(expected, null, 1)}\n`)
 const unmoved = unmovedEntries(all)
 writeFileSync('data/stories/unmoved-levels.json', `${JSON.stringify(unmoved, null, 1)}\n`)
-process.stdout.write(`${Object.keys(expected).length} vignettes, ${Object.keys(unmoved).length} levels that none hangs on\n`)
+process.stdout.write(
+  `${Object.keys(expected).length} vignettes, ${Object.keys(unmoved).length} levels that none hangs on\n`,
+)

@@ -20,6 +20,9 @@ for (const folder of ['open', 'kept-apart']) {
 }
 stories.forEach((story, i) => {
   const folder = i % 3 === 1 ? 'kept-apart' : 'open'
-  writeFileSync(join(root, folder, `${story.complaint}-${story.id}.json`), writeCaseFile(writeStory(story, i + 1)))
+  writeFileSync(
+    join(root, folder, `${story.complaint}-${story.id}.json`),
+    writeCaseFile(writeStory(story, i + 1)),
+  )
 })
 process.stdout.write(`${stories.length} vignettes\n`)

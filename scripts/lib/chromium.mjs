@@ -10,5 +10,12 @@ export async function ensureChromium() {
 
 /** Keeps headless Chromium from looking for anything outside this machine. */
 export const CHROMIUM_ARGUMENTS = [
-  '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--disable-dev-shm-usage',
 ]

@@ -28,12 +28,18 @@ export async function main(run) {
 }
 
 /** Runs a program to its end and gives its exit code and output; shows a line of progress every ten seconds. */
-export function runProgram(command, args, { env = process.env, cwd = ROOT, label, show = false, logFile } = {}) {
+export function runProgram(
+  command,
+  args,
+  { env = process.env, cwd = ROOT, label, show = false, logFile } = {},
+) {
   return new Promise((done, fail) => {
     const child = spawn(command, args, { env, cwd, stdio: ['ignore', 'pipe', 'pipe'] })
     let output = ''
     const started = Date.now()
-    const tick = label && setInterval(() => say(`  ${label}: ${Math.round((Date.now() - started) / 1000)} s …`), 10000)
+    const tick =
+      label &&
+      setInterval(() => say(`  ${label}: ${Math.round((Date.now() - started) / 1000)} s …`), 10000)
     const take = (chunk) => {
       output += chunk
       if (output.length > 8e6) output = output.slice(-4e6)
@@ -47,7 +53,11 @@ export function runProgram(command, args, { env = process.env, cwd = ROOT, label
     }
     child.on('error', (error) => {
       finish()
-      fail(error.code === 'ENOENT' ? new UserError(`The program ${command} is not on this machine.`) : error)
+      fail(
+        error.code === 'ENOENT'
+          ? new UserError(`The program ${command} is not on this machine.`)
+          : error,
+      )
     })
     child.on('close', (code, signal) => {
       finish()
@@ -76,7 +86,9 @@ export function ensureDataFolder() {
     mkdirSync(DATA, { recursive: true })
     if (isRoot) chmodSync(DATA, 0o755)
   } catch (error) {
-    throw new UserError(`The folder ${relative(process.cwd(), DATA) || DATA} cannot be written (${error.code}). Give this user the right to write there.`)
+    throw new UserError(
+      `The folder ${relative(process.cwd(), DATA) || DATA} cannot be written (${error.code}). Give this user the right to write there.`,
+    )
   }
 }
 
@@ -140,29 +152,66 @@ export function commandLineOf(pid) {
 
 /** Installs Debian packages when run by root; otherwise says the one line to type. */
 export async function installDebianPackages(packages, what) {
-  if (!existsSync('/usr/bin/apt-get')) throw new UserError(`${what} is missing and this is no Debian machine: install ${packages.join(' ')} by its own means.`)
-  if (!isRoot) throw new UserError(`${what} is missing. Install it with:  sudo apt-get update && sudo apt-get install -y --no-install-recommends ${packages.join(' ')}`)
+  if (!existsSync('/usr/bin/apt-get'))
+    throw new UserError(
+      `${what} is missing and this is no Debian machine: install ${packages.join(' ')} by its own means.`,
+    )
+  if (!isRoot)
+    throw new UserError(
+      `${what} is missing. Install it with:  sudo apt-get update && sudo apt-get install -y --no-install-recommends ${packages.join(' ')}`,
+    )
   say(`${what} is missing: installing ${packages.join(' ')} from Debian's packages.`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   await runProgram('apt-get', ['update'], { env, label: 'reading package lists' })
-  const { code, output } = await runProgram('apt-get', ['install', '-y', '--no-install-recommends', ...packages], { env, label: `installing ${packages.join(' ')}` })
-  if (code !== 0) throw new UserError(`apt-get could not install ${packages.join(' ')}: ${output.trim().split('\n').at(-1)}`)
+  const { code, output } = await runProgram(
+    'apt-get',
+    ['install', '-y', '--no-install-recommends', ...packages],
+    { env, label: `installing ${packages.join(' ')}` },
+  )
+  if (code !== 0)
+    throw new UserError(
+      `apt-get could not install ${packages.join(' ')}: ${output.trim().split('\n').at(-1)}`,
+    )
 }
 
 /** npm packages from the lock file, when the lock file or Node's version changed since the last time. */
 export async function ensurePackages() {
   const [major, minor] = process.versions.node.split('.').map(Number)
-  if (major < 20 || (major === 20 && minor < 19)) throw new UserError(`Node 20.19 or later is needed; this is ${process.versions.node}.`)
+  if (major < 20 || (major === 20 && minor < 19))
+    throw new UserError(`Node 20.19 or later is needed; this is ${process.versions.node}.`)
   const stamp = join(ROOT, 'node_modules/.thermognosis-lock')
   const wanted = `${hashOf(['package-lock.json'])} ${process.versions.modules} ${process.platform}-${process.arch}`
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return
   say('Installing npm packages from the lock file (a minute or two the first time).')
-  const { code, output } = await runProgram('npm', ['ci', '--include=dev', '--no-audit', '--no-fund'], { label: 'npm packages' })
-  if (code !== 0) throw new UserError(`npm could not install the packages: ${output.trim().split('\n').filter((l) => /error/i.test(l)).slice(0, 2).join(' ') || 'see the npm log'}`)
+  const { code, output } = await runProgram(
+    'npm',
+    ['ci', '--include=dev', '--no-audit', '--no-fund'],
+    { label: 'npm packages' },
+  )
+  if (code !== 0)
+    throw new UserError(
+      `npm could not install the packages: ${
+        output
+          .trim()
+          .split('\n')
+          .filter((l) => /error/i.test(l))
+          .slice(0, 2)
+          .join(' ') || 'see the npm log'
+      }`,
+    )
   writeFileSync(stamp, wanted)
 }
 
-const BUILD_INPUTS = ['app', 'server', 'core', 'words', 'public', 'nuxt.config.ts', 'package-lock.json', 'tsconfig.json']
+const BUILD_INPUTS = [
+  'app',
+  'server',
+  'core',
+  'words',
+  'public',
+  'nuxt.config.ts',
+  'package-lock.json',
+  'tsconfig.json',
+]
 
 /** The production build, made anew when a source changed. */
 export async function ensureBuild() {
@@ -172,8 +221,13 @@ export async function ensureBuild() {
   say('Building the application (about a minute).')
   const logFile = join(DATA, 'build.log')
   const { code, output } = await runProgram('npx', ['--no-install', 'nuxt', 'build'], {
-    label: 'building', logFile, env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', CI: '1' },
+    label: 'building',
+    logFile,
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production', CI: '1' },
   })
-  if (code !== 0) throw new UserError(`The build failed; its last lines:\n${output.trim().split('\n').slice(-15).join('\n')}`)
+  if (code !== 0)
+    throw new UserError(
+      `The build failed; its last lines:\n${output.trim().split('\n').slice(-15).join('\n')}`,
+    )
   writeFileSync(stamp, wanted)
 }

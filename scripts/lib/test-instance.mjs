@@ -8,9 +8,17 @@ import { DATA, freePort, ROOT, runProgram, sleep, UserError } from './common.mjs
  * Gives the environment that the tests read and a function that stops the server.
  */
 export async function startInstance(cluster, name, { withCases = false } = {}) {
-  const env = { ...process.env, DATABASE_URL: cluster.url(`test_${name}`), DATABASE_MAINTENANCE_URL: cluster.url('postgres') }
+  const env = {
+    ...process.env,
+    DATABASE_URL: cluster.url(`test_${name}`),
+    DATABASE_MAINTENANCE_URL: cluster.url('postgres'),
+  }
   const admin = async (...args) => {
-    const { code, output } = await runProgram(process.execPath, ['--import', 'tsx', 'server/admin/main.ts', ...args], { env })
+    const { code, output } = await runProgram(
+      process.execPath,
+      ['--import', 'tsx', 'server/admin/main.ts', ...args],
+      { env },
+    )
     if (code !== 0) throw new UserError(`Preparing the test database failed: ${output}`)
     return output.trim().split('\n').at(-1)
   }
@@ -20,22 +28,49 @@ export async function startInstance(cluster, name, { withCases = false } = {}) {
   const port = await freePort()
   const log = openSync(join(DATA, `test-${name}.log`), 'w')
   const server = spawn(process.execPath, ['.output/server/index.mjs'], {
-    cwd: ROOT, stdio: ['pipe', log, log],
-    env: { ...env, NODE_ENV: 'production', HOST: '127.0.0.1', NITRO_HOST: '127.0.0.1', PORT: String(port), NITRO_PORT: String(port), NITRO_SHUTDOWN_TIMEOUT: '1000', NUXT_SESSION_PASSWORD: cluster.sessionPassword, THERMOGNOSIS_EXIT_WITH_STDIN: '1' },
+    cwd: ROOT,
+    stdio: ['pipe', log, log],
+    env: {
+      ...env,
+      NODE_ENV: 'production',
+      HOST: '127.0.0.1',
+      NITRO_HOST: '127.0.0.1',
+      PORT: String(port),
+      NITRO_PORT: String(port),
+      NITRO_SHUTDOWN_TIMEOUT: '1000',
+      NUXT_SESSION_PASSWORD: cluster.sessionPassword,
+      THERMOGNOSIS_EXIT_WITH_STDIN: '1',
+    },
   })
   const base = `http://127.0.0.1:${port}`
   for (let i = 0; ; i++) {
-    const ok = await fetch(`${base}/api/health`).then((r) => r.ok, () => false)
+    const ok = await fetch(`${base}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    )
     if (ok) break
-    if (i > 150 || server.exitCode !== null) throw new UserError(`The test server did not start; see .data/test-${name}.log`)
+    if (i > 150 || server.exitCode !== null)
+      throw new UserError(`The test server did not start; see .data/test-${name}.log`)
     await sleep(100)
   }
   if (withCases) {
-    const signIn = await fetch(`${base}/api/session`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ signIn: 'oren', password: 'saddle-ridge-1300' }) })
-    const cookie = signIn.headers.getSetCookie().map((c) => c.split(';')[0]).join('; ')
+    const signIn = await fetch(`${base}/api/session`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ signIn: 'oren', password: 'saddle-ridge-1300' }),
+    })
+    const cookie = signIn.headers
+      .getSetCookie()
+      .map((c) => c.split(';')[0])
+      .join('; ')
     for (const file of readdirSync(join(ROOT, 'data/demo/cases'))) {
-      const taken = await fetch(`${base}/api/cases/import`, { method: 'POST', headers: { cookie }, body: readFileSync(join(ROOT, 'data/demo/cases', file)) })
-      if (!taken.ok) throw new UserError(`The demo case ${file} was not taken: ${await taken.text()}`)
+      const taken = await fetch(`${base}/api/cases/import`, {
+        method: 'POST',
+        headers: { cookie },
+        body: readFileSync(join(ROOT, 'data/demo/cases', file)),
+      })
+      if (!taken.ok)
+        throw new UserError(`The demo case ${file} was not taken: ${await taken.text()}`)
     }
   }
   return {
@@ -47,4 +82,3 @@ export async function startInstance(cluster, name, { withCases = false } = {}) {
     },
   }
 }
-

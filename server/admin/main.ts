@@ -47,12 +47,30 @@ function open() {
 
 type Db = ReturnType<typeof open>['db']
 
-async function addPerson(db: Db, shopId: string, person: { id: string; signIn: string; name: string; role: string; password: string }) {
-  if (!(ROLES as readonly string[]).includes(person.role)) throw new UsageError(`${person.role} is not a role; use ${ROLES.join(', ')}.`)
+async function addPerson(
+  db: Db,
+  shopId: string,
+  person: { id: string; signIn: string; name: string; role: string; password: string },
+) {
+  if (!(ROLES as readonly string[]).includes(person.role))
+    throw new UsageError(`${person.role} is not a role; use ${ROLES.join(', ')}.`)
   const passwordHash = await hashPassword(person.password)
   await db.transaction(async (tx) => {
-    const written = await tx.insert(schema.people).values({ shopId, id: person.id, name: person.name }).onConflictDoNothing().returning({ id: schema.people.id })
-    await tx.insert(schema.accounts).values({ shopId, id: person.id, signIn: person.signIn.toLowerCase(), passwordHash, role: person.role as Role }).onConflictDoNothing()
+    const written = await tx
+      .insert(schema.people)
+      .values({ shopId, id: person.id, name: person.name })
+      .onConflictDoNothing()
+      .returning({ id: schema.people.id })
+    await tx
+      .insert(schema.accounts)
+      .values({
+        shopId,
+        id: person.id,
+        signIn: person.signIn.toLowerCase(),
+        passwordHash,
+        role: person.role as Role,
+      })
+      .onConflictDoNothing()
     if (written.length > 0) await noteChange(tx as never, shopId, 'person', person.id)
   })
 }
@@ -81,19 +99,34 @@ async function run(command: string | undefined, args: string[]) {
       case 'set-password': {
         const [signIn, password] = args
         if (!signIn || !password) throw new UsageError(USAGE)
-        return void (await db.update(schema.accounts).set({ passwordHash: await hashPassword(password), epoch: sql`${schema.accounts.epoch} + 1` }).where(eq(schema.accounts.signIn, signIn.toLowerCase())))
+        return void (await db
+          .update(schema.accounts)
+          .set({
+            passwordHash: await hashPassword(password),
+            epoch: sql`${schema.accounts.epoch} + 1`,
+          })
+          .where(eq(schema.accounts.signIn, signIn.toLowerCase())))
       }
       case 'erase-person': {
         const [personId] = args
         if (!personId) throw new UsageError(USAGE)
-        await db.update(schema.accounts).set({ disabled: true, signIn: `erased-${personId}`, passwordHash: '' }).where(eq(schema.accounts.id, personId))
-        return void (await db.update(schema.people).set({ name: null, erasedAt: sql`now()` }).where(eq(schema.people.id, personId)))
+        await db
+          .update(schema.accounts)
+          .set({ disabled: true, signIn: `erased-${personId}`, passwordHash: '' })
+          .where(eq(schema.accounts.id, personId))
+        return void (await db
+          .update(schema.people)
+          .set({ name: null, erasedAt: sql`now()` })
+          .where(eq(schema.people.id, personId)))
       }
       case 'prepare-demo': {
         await migrateAll(db)
-        const demo = JSON.parse(readFileSync(resolve(import.meta.dirname, '../../data/demo/shop.json'), 'utf8'))
+        const demo = JSON.parse(
+          readFileSync(resolve(import.meta.dirname, '../../data/demo/shop.json'), 'utf8'),
+        )
         await db.insert(schema.shops).values(demo.shop).onConflictDoNothing()
-        for (const person of demo.people) await addPerson(db, demo.shop.id, { ...person, password: demo.password })
+        for (const person of demo.people)
+          await addPerson(db, demo.shop.id, { ...person, password: demo.password })
         return
       }
       default:
@@ -108,5 +141,7 @@ try {
   await run(process.argv[2], process.argv.slice(3))
 } catch (error) {
   process.exitCode = 1
-  process.stderr.write(error instanceof UsageError ? `${error.message}\n` : `${(error as Error).stack}\n`)
+  process.stderr.write(
+    error instanceof UsageError ? `${error.message}\n` : `${(error as Error).stack}\n`,
+  )
 }

@@ -5,11 +5,16 @@ import { changesAfter } from '../database/read'
 import { refuse } from '../utils/api-error'
 import { defineApi } from '../utils/define-api'
 
-const query = z.object({ after: z.coerce.number().int().min(0).max(Number.MAX_SAFE_INTEGER).default(0) })
+const query = z.object({
+  after: z.coerce.number().int().min(0).max(Number.MAX_SAFE_INTEGER).default(0),
+})
 
 export default defineApi(async (event) => {
   const actor = await requireActor(event, 'read')
   const parsed = query.safeParse(getQuery(event))
   if (!parsed.success) throw refuse.bad('The cursor must be a whole number.', 'after')
-  return { ...(await changesAfter(actor.shopId, parsed.data.after)), serverNow: new Date().toISOString() }
+  return {
+    ...(await changesAfter(actor.shopId, parsed.data.after)),
+    serverNow: new Date().toISOString(),
+  }
 })

@@ -28,11 +28,15 @@ export async function actorOf(event: H3Event): Promise<Actor | undefined> {
   const [row] = await database()
     .select({ session: sessions, account: accounts, person: people, shop: shops })
     .from(sessions)
-    .innerJoin(accounts, and(eq(accounts.shopId, sessions.shopId), eq(accounts.id, sessions.personId)))
+    .innerJoin(
+      accounts,
+      and(eq(accounts.shopId, sessions.shopId), eq(accounts.id, sessions.personId)),
+    )
     .innerJoin(people, and(eq(people.shopId, accounts.shopId), eq(people.id, accounts.id)))
     .innerJoin(shops, eq(shops.id, sessions.shopId))
     .where(and(eq(sessions.shopId, shopId), eq(sessions.id, sessionId)))
-  if (!row || row.session.revokedAt || Date.parse(row.session.expiresAt) < Date.now()) return undefined
+  if (!row || row.session.revokedAt || Date.parse(row.session.expiresAt) < Date.now())
+    return undefined
   if (row.account.disabled || row.account.epoch !== row.session.epoch) return undefined
   return {
     shopId,
@@ -49,6 +53,7 @@ export async function actorOf(event: H3Event): Promise<Actor | undefined> {
 export async function requireActor(event: H3Event, permission: Permission): Promise<Actor> {
   const actor = await actorOf(event)
   if (!actor) throw refuse.signedOut()
-  if (!may(actor.role, permission)) throw refuse.notYours(`Your role, ${actor.role}, may not do this. Ask your lead.`)
+  if (!may(actor.role, permission))
+    throw refuse.notYours(`Your role, ${actor.role}, may not do this. Ask your lead.`)
   return actor
 }

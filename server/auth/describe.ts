@@ -6,7 +6,11 @@ export function describeSession(actor: Actor) {
   return {
     person: { id: actor.personId, name: actor.name, role: actor.role },
     shop: { id: actor.shopId, name: actor.shopName, elevationMetres: actor.elevationMetres },
-    may: { record: may(actor.role, 'record'), import: may(actor.role, 'import'), close: may(actor.role, 'close') },
+    may: {
+      record: may(actor.role, 'record'),
+      import: may(actor.role, 'import'),
+      close: may(actor.role, 'close'),
+    },
     serverNow: new Date().toISOString(),
   }
 }

@@ -13,8 +13,13 @@ const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
   lead: ['read', 'record', 'change-vehicle-work', 'close', 'import'],
 }
 
-export const may = (role: Role, permission: Permission): boolean => GRANTED[role].includes(permission)
+export const may = (role: Role, permission: Permission): boolean =>
+  GRANTED[role].includes(permission)
 
 /** What an event asks of the one who writes it; taking one back asks the same as writing it. Server and screens both go by this. */
 export const permissionForEvent = (kind: EventKind): Permission =>
-  kind === 'closed' || kind === 'reopened' ? 'close' : kind === 'repaired' || kind === 'drained' ? 'change-vehicle-work' : 'record'
+  kind === 'closed' || kind === 'reopened'
+    ? 'close'
+    : kind === 'repaired' || kind === 'drained'
+      ? 'change-vehicle-work'
+      : 'record'

@@ -16,7 +16,11 @@ let decoy: Promise<string> | undefined
  * Signs a person in, or throws 401 for a wrong name or password (the two are not told apart, in words or in
  * time) and 429 when too many tries failed in the last quarter of an hour, counted in the database.
  */
-export async function signIn(name: string, password: string, address: string): Promise<{ sessionId: string; shopId: string }> {
+export async function signIn(
+  name: string,
+  password: string,
+  address: string,
+): Promise<{ sessionId: string; shopId: string }> {
   const db = database()
   const keys = [`name:${name.toLowerCase()}`, `address:${address}`]
   const since = sql`now() - make_interval(mins => ${WINDOW_MINUTES})`
@@ -25,8 +29,16 @@ export async function signIn(name: string, password: string, address: string): P
     .from(signInAttempts)
     .where(and(inArray(signInAttempts.key, keys), gt(signInAttempts.at, since)))
     .groupBy(signInAttempts.key)
-  if (counted.some((row) => row.tries >= (row.key.startsWith('name:') ? MAX_PER_NAME : MAX_PER_ADDRESS)))
-    throw new ApiError(429, 'too-many-tries', `Too many wrong tries. Wait ${WINDOW_MINUTES} minutes, or ask your lead.`)
+  if (
+    counted.some(
+      (row) => row.tries >= (row.key.startsWith('name:') ? MAX_PER_NAME : MAX_PER_ADDRESS),
+    )
+  )
+    throw new ApiError(
+      429,
+      'too-many-tries',
+      `Too many wrong tries. Wait ${WINDOW_MINUTES} minutes, or ask your lead.`,
+    )
   const [account] = await db.select().from(accounts).where(eq(accounts.signIn, name.toLowerCase()))
   decoy ??= hashPassword('nobody has this password')
   const good = await verifyPassword(account?.passwordHash ?? (await decoy), password)

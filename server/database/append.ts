@@ -19,10 +19,16 @@ export function canonical(value: unknown): string {
   return JSON.stringify(value)
 }
 
-export const contentHash = (value: unknown): string => createHash('sha256').update(canonical(value)).digest('hex')
+export const contentHash = (value: unknown): string =>
+  createHash('sha256').update(canonical(value)).digest('hex')
 
 /** Next number of the shop's cursor, under the shop's row lock until the transaction ends; told to all instances. */
-export async function noteChange(tx: Transaction, shopId: string, entity: string, entityId: string): Promise<void> {
+export async function noteChange(
+  tx: Transaction,
+  shopId: string,
+  entity: string,
+  entityId: string,
+): Promise<void> {
   const [row] = await tx
     .update(shops)
     .set({ changeSeq: sql`${shops.changeSeq} + 1` })
@@ -48,13 +54,22 @@ export async function appendFact(
   entity: string,
   row: { shopId: string; id: string; contentHash: string } & Record<string, unknown>,
 ): Promise<boolean> {
-  const written = await tx.insert(table).values(row as never).onConflictDoNothing().returning({ id: table.id })
+  const written = await tx
+    .insert(table)
+    .values(row as never)
+    .onConflictDoNothing()
+    .returning({ id: table.id })
   if (written.length > 0) {
     await noteChange(tx, row.shopId, entity, row.id)
     return true
   }
-  const [old] = await tx.select({ hash: table.contentHash }).from(table as PgTable).where(and(eq(table.shopId, row.shopId), eq(table.id, row.id)))
+  const [old] = await tx
+    .select({ hash: table.contentHash })
+    .from(table as PgTable)
+    .where(and(eq(table.shopId, row.shopId), eq(table.id, row.id)))
   if (old?.hash !== row.contentHash)
-    throw refuse.conflict('Something else was already kept under this entry’s number. Yours is set aside here, unchanged.')
+    throw refuse.conflict(
+      'Something else was already kept under this entry’s number. Yours is set aside here, unchanged.',
+    )
   return false
 }

@@ -1,12 +1,32 @@
 import { and, eq } from 'drizzle-orm'
 import { z } from 'zod'
-import { caseEvent, caseRecord, type CaseEvent, type CaseRecord, type EventKind } from '../../core/casefile/records'
-import { caseHeader, instrument, vehicle, type CaseHeader, type Instrument } from '../../core/casefile/schema'
+import {
+  caseEvent,
+  caseRecord,
+  type CaseEvent,
+  type CaseRecord,
+  type EventKind,
+} from '../../core/casefile/records'
+import {
+  caseHeader,
+  instrument,
+  vehicle,
+  type CaseHeader,
+  type Instrument,
+} from '../../core/casefile/schema'
 import { systemProfile } from '../../core/casefile/profile'
 import type { QuantityRecord } from '../../core/quantity/record'
 import { refuse } from '../utils/api-error'
 import { appendFact, contentHash, type Transaction } from './append'
-import { cases, events, instruments, quantities, records, vehicleProfiles, vehicles } from './schema'
+import {
+  cases,
+  events,
+  instruments,
+  quantities,
+  records,
+  vehicleProfiles,
+  vehicles,
+} from './schema'
 
 /** Who, when and by which clock; the same for everything that is sent. */
 export const written = {
@@ -16,8 +36,18 @@ export const written = {
 }
 
 export const vehicleFact = z.strictObject({ ...written, vehicle: vehicle.omit({ profile: true }) })
-export const profileFact = z.strictObject({ ...written, id: z.uuid(), vehicle: z.uuid(), profile: systemProfile, supersedes: z.uuid().optional() })
-export const instrumentFact = z.strictObject({ ...written, instrument, supersedes: z.uuid().optional() })
+export const profileFact = z.strictObject({
+  ...written,
+  id: z.uuid(),
+  vehicle: z.uuid(),
+  profile: systemProfile,
+  supersedes: z.uuid().optional(),
+})
+export const instrumentFact = z.strictObject({
+  ...written,
+  instrument,
+  supersedes: z.uuid().optional(),
+})
 export const caseFact = z.strictObject({ ...written, case: caseHeader })
 export const recordFact = z.strictObject({ case: z.uuid(), record: caseRecord })
 export const eventFact = z.strictObject({ case: z.uuid(), event: caseEvent })
@@ -37,84 +67,196 @@ const stamp = (w: Written, content: unknown) => ({
   ...(w.receivedAt ? { receivedAt: w.receivedAt } : {}),
 })
 
-export function appendVehicle(tx: Transaction, shopId: string, w: Written, v: z.infer<typeof vehicleFact>['vehicle']) {
+export function appendVehicle(
+  tx: Transaction,
+  shopId: string,
+  w: Written,
+  v: z.infer<typeof vehicleFact>['vehicle'],
+) {
   return appendFact(tx, vehicles, 'vehicle', { shopId, ...v, ...stamp(w, v) })
 }
 
-export async function appendProfile(tx: Transaction, shopId: string, fact: z.infer<typeof profileFact>) {
+export async function appendProfile(
+  tx: Transaction,
+  shopId: string,
+  fact: z.infer<typeof profileFact>,
+) {
   await mustExist(tx, vehicles, shopId, fact.vehicle, 'vehicle')
   if (fact.supersedes) await mustExist(tx, vehicleProfiles, shopId, fact.supersedes, 'profile')
   const { id, vehicle: vehicleId, profile, supersedes } = fact
-  return appendFact(tx, vehicleProfiles, 'profile', { shopId, id, vehicleId, profile, supersedes: supersedes ?? null, ...stamp(fact, { vehicleId, profile, supersedes }) })
+  return appendFact(tx, vehicleProfiles, 'profile', {
+    shopId,
+    id,
+    vehicleId,
+    profile,
+    supersedes: supersedes ?? null,
+    ...stamp(fact, { vehicleId, profile, supersedes }),
+  })
 }
 
-export async function appendInstrument(tx: Transaction, shopId: string, w: Written, i: Instrument, supersedes?: string) {
+export async function appendInstrument(
+  tx: Transaction,
+  shopId: string,
+  w: Written,
+  i: Instrument,
+  supersedes?: string,
+) {
   if (supersedes) await mustExist(tx, instruments, shopId, supersedes, 'instrument')
-  return appendFact(tx, instruments, 'instrument', { shopId, id: i.id, kind: i.kind, name: i.name, body: i, supersedes: supersedes ?? null, ...stamp(w, { i, supersedes }) })
+  return appendFact(tx, instruments, 'instrument', {
+    shopId,
+    id: i.id,
+    kind: i.kind,
+    name: i.name,
+    body: i,
+    supersedes: supersedes ?? null,
+    ...stamp(w, { i, supersedes }),
+  })
 }
 
-export async function appendCase(tx: Transaction, shopId: string, w: Written, header: CaseHeader, elevationMetres: number) {
+export async function appendCase(
+  tx: Transaction,
+  shopId: string,
+  w: Written,
+  header: CaseHeader,
+  elevationMetres: number,
+) {
   await mustExist(tx, vehicles, shopId, header.vehicle, 'vehicle')
   const { id, complaint, title, openedAt, bay } = header
-  return appendFact(tx, cases, 'case', { shopId, id, vehicleId: header.vehicle, complaint, title, bay: bay ?? null, openedAt, elevationMetres, ...stamp({ ...w, by: header.openedBy }, header) })
+  return appendFact(tx, cases, 'case', {
+    shopId,
+    id,
+    vehicleId: header.vehicle,
+    complaint,
+    title,
+    bay: bay ?? null,
+    openedAt,
+    elevationMetres,
+    ...stamp({ ...w, by: header.openedBy }, header),
+  })
 }
 
-export async function appendRecord(tx: Transaction, shopId: string, caseId: string, record: CaseRecord) {
+export async function appendRecord(
+  tx: Transaction,
+  shopId: string,
+  caseId: string,
+  record: CaseRecord,
+) {
   await mustExist(tx, cases, shopId, caseId, 'case')
   const used = quantitiesOf(record.data)
-  for (const { quantity } of used) if (quantity.instrument) await mustExist(tx, instruments, shopId, quantity.instrument, 'instrument')
+  for (const { quantity } of used)
+    if (quantity.instrument)
+      await mustExist(tx, instruments, shopId, quantity.instrument, 'instrument')
   await checkReplaced(tx, records, shopId, caseId, record)
   const run = (record.data as { run?: string }).run
   if (run) {
     const start = await mustExist(tx, records, shopId, run, 'hold')
-    if (start.kind !== `${record.kind.split('.')[0]}.start` || start.caseId !== caseId) throw refuse.bad('This reading belongs to no hold or run of this case.', 'record.data.run')
+    if (start.kind !== `${record.kind.split('.')[0]}.start` || start.caseId !== caseId)
+      throw refuse.bad('This reading belongs to no hold or run of this case.', 'record.data.run')
   }
   const isNew = await appendFact(tx, records, 'record', factRow(shopId, caseId, record))
   if (isNew && used.length > 0)
     await tx.insert(quantities).values(
-      used.map(({ path, quantity: q }) => ({ shopId, recordId: record.id, path, typed: q.typed, value: q.value, unit: q.unit, si: q.si, instrumentId: q.instrument ?? null, instrumentOffsetSi: q.instrumentOffsetSi ?? null })),
+      used.map(({ path, quantity: q }) => ({
+        shopId,
+        recordId: record.id,
+        path,
+        typed: q.typed,
+        value: q.value,
+        unit: q.unit,
+        si: q.si,
+        instrumentId: q.instrument ?? null,
+        instrumentOffsetSi: q.instrumentOffsetSi ?? null,
+      })),
     )
   return isNew
 }
 
-export async function appendEvent(tx: Transaction, shopId: string, caseId: string, event: CaseEvent) {
+export async function appendEvent(
+  tx: Transaction,
+  shopId: string,
+  caseId: string,
+  event: CaseEvent,
+) {
   await mustExist(tx, cases, shopId, caseId, 'case')
   await checkReplaced(tx, events, shopId, caseId, event)
   return appendFact(tx, events, 'event', factRow(shopId, caseId, event))
 }
 
 /** Kind of an event; of a withdrawal, the kind of what it took back. Nothing where the event is not known. */
-export async function eventKindOf(tx: Transaction, shopId: string, id: string | undefined): Promise<EventKind | undefined> {
+export async function eventKindOf(
+  tx: Transaction,
+  shopId: string,
+  id: string | undefined,
+): Promise<EventKind | undefined> {
   if (!id) return undefined
-  const [row] = await tx.select().from(events).where(and(eq(events.shopId, shopId), eq(events.id, id)))
-  return row?.kind === 'withdrawn' && row.supersedes !== id ? eventKindOf(tx, shopId, row.supersedes ?? undefined) : (row?.kind as EventKind | undefined)
+  const [row] = await tx
+    .select()
+    .from(events)
+    .where(and(eq(events.shopId, shopId), eq(events.id, id)))
+  return row?.kind === 'withdrawn' && row.supersedes !== id
+    ? eventKindOf(tx, shopId, row.supersedes ?? undefined)
+    : (row?.kind as EventKind | undefined)
 }
 
 function factRow(shopId: string, caseId: string, item: CaseRecord | CaseEvent) {
   const { kind, data, note, supersedes } = item
-  return { shopId, id: item.id, caseId, kind, data, note: note ?? null, supersedes: supersedes ?? null, ...stamp(item, { caseId, kind, data, note, supersedes }) }
+  return {
+    shopId,
+    id: item.id,
+    caseId,
+    kind,
+    data,
+    note: note ?? null,
+    supersedes: supersedes ?? null,
+    ...stamp(item, { caseId, kind, data, note, supersedes }),
+  }
 }
 
-async function checkReplaced(tx: Transaction, table: typeof records | typeof events, shopId: string, caseId: string, item: CaseRecord | CaseEvent) {
+async function checkReplaced(
+  tx: Transaction,
+  table: typeof records | typeof events,
+  shopId: string,
+  caseId: string,
+  item: CaseRecord | CaseEvent,
+) {
   if (!item.supersedes) {
-    if (item.kind === 'withdrawn') throw refuse.bad('A withdrawal must say what it takes back.', 'record.supersedes')
+    if (item.kind === 'withdrawn')
+      throw refuse.bad('A withdrawal must say what it takes back.', 'record.supersedes')
     return
   }
-  if (item.supersedes === item.id) throw refuse.bad('An entry cannot replace itself.', 'record.supersedes')
+  if (item.supersedes === item.id)
+    throw refuse.bad('An entry cannot replace itself.', 'record.supersedes')
   const old = await mustExist(tx, table, shopId, item.supersedes, 'entry that this one replaces')
   if (old.caseId !== caseId || (item.kind !== 'withdrawn' && old.kind !== item.kind))
-    throw refuse.bad('An entry can only replace one of its own kind in the same case.', 'record.supersedes')
+    throw refuse.bad(
+      'An entry can only replace one of its own kind in the same case.',
+      'record.supersedes',
+    )
 }
 
-async function mustExist(tx: Transaction, table: any, shopId: string, id: string, what: string): Promise<any> {
-  const [row] = await tx.select().from(table).where(and(eq(table.shopId, shopId), eq(table.id, id)))
+async function mustExist(
+  tx: Transaction,
+  table: any,
+  shopId: string,
+  id: string,
+  what: string,
+): Promise<any> {
+  const [row] = await tx
+    .select()
+    .from(table)
+    .where(and(eq(table.shopId, shopId), eq(table.id, id)))
   if (!row) throw refuse.bad(`The ${what} it belongs to is not known here.`)
   return row
 }
 
 /** Quantities inside a record's data, with the path they stand at. */
-export function quantitiesOf(data: unknown, path = ''): { path: string; quantity: QuantityRecord }[] {
+export function quantitiesOf(
+  data: unknown,
+  path = '',
+): { path: string; quantity: QuantityRecord }[] {
   if (typeof data !== 'object' || data === null) return []
   if ('typed' in data && 'si' in data) return [{ path, quantity: data as QuantityRecord }]
-  return Object.entries(data).flatMap(([key, value]) => quantitiesOf(value, path ? `${path}.${key}` : key))
+  return Object.entries(data).flatMap(([key, value]) =>
+    quantitiesOf(value, path ? `${path}.${key}` : key),
+  )
 }

@@ -1,51 +1,121 @@
 import { and, asc, eq, gt, inArray } from 'drizzle-orm'
 import type { CaseEvent, CaseRecord } from '../../core/casefile/records'
 import { database } from './client'
-import { attachments, cases, changes, events, instruments, people, records, vehicleProfiles, vehicles } from './schema'
+import {
+  attachments,
+  cases,
+  changes,
+  events,
+  instruments,
+  people,
+  records,
+  vehicleProfiles,
+  vehicles,
+} from './schema'
 
 const iso = (text: string) => new Date(text).toISOString()
 
-const optional = <T extends Record<string, unknown>>(object: T): { [K in keyof T]: Exclude<T[K], null> } =>
-  Object.fromEntries(Object.entries(object).filter(([, value]) => value !== null && value !== undefined)) as never
+const optional = <T extends Record<string, unknown>>(
+  object: T,
+): { [K in keyof T]: Exclude<T[K], null> } =>
+  Object.fromEntries(
+    Object.entries(object).filter(([, value]) => value !== null && value !== undefined),
+  ) as never
 
 type FactRow = typeof records.$inferSelect
 
 /** A row of records or events as the case format writes it. */
 export function factOf(row: FactRow): CaseRecord & CaseEvent {
   const { id, kind, data, note, supersedes, authorId, observedAt, receivedAt, clockOffsetMs } = row
-  return optional({ id, by: authorId, observedAt, receivedAt: iso(receivedAt), clockOffsetMs, supersedes, note, kind, data }) as unknown as CaseRecord & CaseEvent
+  return optional({
+    id,
+    by: authorId,
+    observedAt,
+    receivedAt: iso(receivedAt),
+    clockOffsetMs,
+    supersedes,
+    note,
+    kind,
+    data,
+  }) as unknown as CaseRecord & CaseEvent
 }
 
 export const vehicleOf = (row: typeof vehicles.$inferSelect) =>
-  optional({ id: row.id, name: row.name, model: row.model, plate: row.plate, year: row.year, kilometres: row.kilometres })
+  optional({
+    id: row.id,
+    name: row.name,
+    model: row.model,
+    plate: row.plate,
+    year: row.year,
+    kilometres: row.kilometres,
+  })
 
 export const caseOf = (row: typeof cases.$inferSelect) =>
-  optional({ id: row.id, complaint: row.complaint, title: row.title, openedAt: row.openedAt, openedBy: row.authorId, vehicle: row.vehicleId, bay: row.bay })
+  optional({
+    id: row.id,
+    complaint: row.complaint,
+    title: row.title,
+    openedAt: row.openedAt,
+    openedBy: row.authorId,
+    vehicle: row.vehicleId,
+    bay: row.bay,
+  })
 
 const PAGE = 500
 
 /** What changed in a shop after a cursor, oldest first, a page at a time. Everything is a fact and never changes again. */
 export async function changesAfter(shopId: string, after: number) {
   const db = database()
-  const page = await db.select().from(changes).where(and(eq(changes.shopId, shopId), gt(changes.seq, after))).orderBy(asc(changes.seq)).limit(PAGE)
+  const page = await db
+    .select()
+    .from(changes)
+    .where(and(eq(changes.shopId, shopId), gt(changes.seq, after)))
+    .orderBy(asc(changes.seq))
+    .limit(PAGE)
   const ids = (entity: string) => page.filter((c) => c.entity === entity).map((c) => c.entityId)
   const load = async (table: any, entity: string): Promise<any[]> => {
     const wanted = ids(entity)
-    return wanted.length === 0 ? [] : db.select().from(table).where(and(eq(table.shopId, shopId), inArray(table.id, wanted)))
+    return wanted.length === 0
+      ? []
+      : db
+          .select()
+          .from(table)
+          .where(and(eq(table.shopId, shopId), inArray(table.id, wanted)))
   }
   const [person, vehicle, profile, instrument, kase, record, event] = await Promise.all([
-    load(people, 'person'), load(vehicles, 'vehicle'), load(vehicleProfiles, 'profile'), load(instruments, 'instrument'), load(cases, 'case'), load(records, 'record'), load(events, 'event'),
+    load(people, 'person'),
+    load(vehicles, 'vehicle'),
+    load(vehicleProfiles, 'profile'),
+    load(instruments, 'instrument'),
+    load(cases, 'case'),
+    load(records, 'record'),
+    load(events, 'event'),
   ])
-  const references = kase.length === 0 ? [] : await db.select().from(attachments).where(and(eq(attachments.shopId, shopId), inArray(attachments.caseId, ids('case'))))
+  const references =
+    kase.length === 0
+      ? []
+      : await db
+          .select()
+          .from(attachments)
+          .where(and(eq(attachments.shopId, shopId), inArray(attachments.caseId, ids('case'))))
   const seqOf = new Map(page.map((c) => [c.entityId, c.seq]))
   return {
     cursor: page.at(-1)?.seq ?? after,
     more: page.length === PAGE,
     people: person.map((p) => ({ id: p.id, name: p.name })),
     vehicles: vehicle.map(vehicleOf),
-    profiles: profile.map((p) => ({ id: p.id, vehicle: p.vehicleId, profile: p.profile, seq: seqOf.get(p.id) })),
+    profiles: profile.map((p) => ({
+      id: p.id,
+      vehicle: p.vehicleId,
+      profile: p.profile,
+      seq: seqOf.get(p.id),
+    })),
     instruments: instrument.map((i) => ({ ...i.body, supersedes: i.supersedes ?? undefined })),
-    cases: kase.map((c) => ({ ...caseOf(c), elevationMetres: c.elevationMetres, attachments: references.filter((a) => a.caseId === c.id).map((a) => a.reference) })),
+    cases: kase.map((c) => ({
+      ...caseOf(c),
+      elevationMetres: c.elevationMetres,
+      attachments: references.filter((a) => a.caseId === c.id).map((a) => a.reference),
+    })),
     records: record.map((r) => ({ case: r.caseId, record: factOf(r) })),
     events: event.map((e) => ({ case: e.caseId, event: factOf(e) })),
   }
@@ -54,18 +124,39 @@ export async function changesAfter(shopId: string, after: number) {
 /** Everything of one case that its file holds, or undefined when this shop has no such case. */
 export async function loadCase(shopId: string, caseId: string) {
   const db = database()
-  const [row] = await db.select().from(cases).where(and(eq(cases.shopId, shopId), eq(cases.id, caseId)))
+  const [row] = await db
+    .select()
+    .from(cases)
+    .where(and(eq(cases.shopId, shopId), eq(cases.id, caseId)))
   if (!row) return undefined
-  const inCase = (table: typeof records | typeof events) => db.select().from(table).where(and(eq(table.shopId, shopId), eq(table.caseId, caseId))).orderBy(asc(table.id))
-  const [[vehicle], profiles, caseRecords, caseEvents, references, everyone, everyInstrument] = await Promise.all([
-    db.select().from(vehicles).where(and(eq(vehicles.shopId, shopId), eq(vehicles.id, row.vehicleId))),
-    db.select().from(vehicleProfiles).where(and(eq(vehicleProfiles.shopId, shopId), eq(vehicleProfiles.vehicleId, row.vehicleId))).orderBy(asc(vehicleProfiles.receivedAt), asc(vehicleProfiles.id)),
-    inCase(records),
-    inCase(events),
-    db.select().from(attachments).where(and(eq(attachments.shopId, shopId), eq(attachments.caseId, caseId))),
-    db.select().from(people).where(eq(people.shopId, shopId)),
-    db.select().from(instruments).where(eq(instruments.shopId, shopId)),
-  ])
+  const inCase = (table: typeof records | typeof events) =>
+    db
+      .select()
+      .from(table)
+      .where(and(eq(table.shopId, shopId), eq(table.caseId, caseId)))
+      .orderBy(asc(table.id))
+  const [[vehicle], profiles, caseRecords, caseEvents, references, everyone, everyInstrument] =
+    await Promise.all([
+      db
+        .select()
+        .from(vehicles)
+        .where(and(eq(vehicles.shopId, shopId), eq(vehicles.id, row.vehicleId))),
+      db
+        .select()
+        .from(vehicleProfiles)
+        .where(
+          and(eq(vehicleProfiles.shopId, shopId), eq(vehicleProfiles.vehicleId, row.vehicleId)),
+        )
+        .orderBy(asc(vehicleProfiles.receivedAt), asc(vehicleProfiles.id)),
+      inCase(records),
+      inCase(events),
+      db
+        .select()
+        .from(attachments)
+        .where(and(eq(attachments.shopId, shopId), eq(attachments.caseId, caseId))),
+      db.select().from(people).where(eq(people.shopId, shopId)),
+      db.select().from(instruments).where(eq(instruments.shopId, shopId)),
+    ])
   return {
     case: caseOf(row),
     site: { elevationMetres: row.elevationMetres },

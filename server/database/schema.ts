@@ -1,7 +1,24 @@
 import { sql } from 'drizzle-orm'
-import { bigint, bigserial, boolean, customType, doublePrecision, foreignKey, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uniqueIndex, uuid } from 'drizzle-orm/pg-core'
+import {
+  bigint,
+  bigserial,
+  boolean,
+  customType,
+  doublePrecision,
+  foreignKey,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uniqueIndex,
+  uuid,
+} from 'drizzle-orm/pg-core'
 
-const moment = (name: string) => timestamp(name, { withTimezone: true, precision: 3, mode: 'string' })
+const moment = (name: string) =>
+  timestamp(name, { withTimezone: true, precision: 3, mode: 'string' })
 const now = sql`now()`
 
 export const shops = pgTable('shops', {
@@ -13,50 +30,69 @@ export const shops = pgTable('shops', {
   createdAt: moment('created_at').notNull().default(now),
 })
 
-const shopId = () => uuid('shop_id').notNull().references(() => shops.id)
+const shopId = () =>
+  uuid('shop_id')
+    .notNull()
+    .references(() => shops.id)
 
 /** Names are personal data: they stand here alone and can be set to null without breaking the record. */
-export const people = pgTable('people', {
-  shopId: shopId(),
-  id: uuid('id').notNull(),
-  name: text('name'),
-  erasedAt: moment('erased_at'),
-}, (t) => [primaryKey({ columns: [t.shopId, t.id] })])
+export const people = pgTable(
+  'people',
+  {
+    shopId: shopId(),
+    id: uuid('id').notNull(),
+    name: text('name'),
+    erasedAt: moment('erased_at'),
+  },
+  (t) => [primaryKey({ columns: [t.shopId, t.id] })],
+)
 
-export const accounts = pgTable('accounts', {
-  shopId: shopId(),
-  id: uuid('id').notNull(),
-  signIn: text('sign_in').notNull(),
-  passwordHash: text('password_hash').notNull(),
-  role: text('role', { enum: ['technician', 'lead', 'apprentice', 'viewer'] }).notNull(),
-  /** raised to end every session of this person at once */
-  epoch: integer('epoch').notNull().default(0),
-  disabled: boolean('disabled').notNull().default(false),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.id] }),
-  foreignKey({ columns: [t.shopId, t.id], foreignColumns: [people.shopId, people.id] }),
-  uniqueIndex('accounts_sign_in').on(t.signIn),
-])
+export const accounts = pgTable(
+  'accounts',
+  {
+    shopId: shopId(),
+    id: uuid('id').notNull(),
+    signIn: text('sign_in').notNull(),
+    passwordHash: text('password_hash').notNull(),
+    role: text('role', { enum: ['technician', 'lead', 'apprentice', 'viewer'] }).notNull(),
+    /** raised to end every session of this person at once */
+    epoch: integer('epoch').notNull().default(0),
+    disabled: boolean('disabled').notNull().default(false),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.id] }),
+    foreignKey({ columns: [t.shopId, t.id], foreignColumns: [people.shopId, people.id] }),
+    uniqueIndex('accounts_sign_in').on(t.signIn),
+  ],
+)
 
-export const sessions = pgTable('sessions', {
-  shopId: shopId(),
-  id: uuid('id').notNull(),
-  personId: uuid('person_id').notNull(),
-  epoch: integer('epoch').notNull(),
-  createdAt: moment('created_at').notNull().default(now),
-  expiresAt: moment('expires_at').notNull(),
-  revokedAt: moment('revoked_at'),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.id] }),
-  foreignKey({ columns: [t.shopId, t.personId], foreignColumns: [accounts.shopId, accounts.id] }),
-])
+export const sessions = pgTable(
+  'sessions',
+  {
+    shopId: shopId(),
+    id: uuid('id').notNull(),
+    personId: uuid('person_id').notNull(),
+    epoch: integer('epoch').notNull(),
+    createdAt: moment('created_at').notNull().default(now),
+    expiresAt: moment('expires_at').notNull(),
+    revokedAt: moment('revoked_at'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.id] }),
+    foreignKey({ columns: [t.shopId, t.personId], foreignColumns: [accounts.shopId, accounts.id] }),
+  ],
+)
 
 /** Failed sign-ins, by name and by address; counted over a window, so that every instance sees the same limit. */
-export const signInAttempts = pgTable('sign_in_attempts', {
-  id: bigserial('id', { mode: 'number' }).primaryKey(),
-  key: text('key').notNull(),
-  at: moment('at').notNull().default(now),
-}, (t) => [index('sign_in_attempts_key').on(t.key, t.at)])
+export const signInAttempts = pgTable(
+  'sign_in_attempts',
+  {
+    id: bigserial('id', { mode: 'number' }).primaryKey(),
+    key: text('key').notNull(),
+    at: moment('at').notNull().default(now),
+  },
+  (t) => [index('sign_in_attempts_key').on(t.key, t.at)],
+)
 
 /** Who wrote a fact, when by the device's clock and by the server's, and what the clocks differed by. */
 const written = () => ({
@@ -67,63 +103,85 @@ const written = () => ({
   contentHash: text('content_hash').notNull(),
 })
 
-export const vehicles = pgTable('vehicles', {
-  shopId: shopId(),
-  id: uuid('id').notNull(),
-  name: text('name').notNull(),
-  model: text('model'),
-  plate: text('plate'),
-  year: integer('year'),
-  kilometres: doublePrecision('kilometres'),
-  ...written(),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.id] }),
-  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
-])
+export const vehicles = pgTable(
+  'vehicles',
+  {
+    shopId: shopId(),
+    id: uuid('id').notNull(),
+    name: text('name').notNull(),
+    model: text('model'),
+    plate: text('plate'),
+    year: integer('year'),
+    kilometres: doublePrecision('kilometres'),
+    ...written(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.id] }),
+    foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+  ],
+)
 
-export const vehicleProfiles = pgTable('vehicle_profiles', {
-  shopId: shopId(),
-  id: uuid('id').notNull(),
-  vehicleId: uuid('vehicle_id').notNull(),
-  profile: jsonb('profile').notNull(),
-  supersedes: uuid('supersedes'),
-  ...written(),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.id] }),
-  foreignKey({ columns: [t.shopId, t.vehicleId], foreignColumns: [vehicles.shopId, vehicles.id] }),
-  foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
-  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
-])
+export const vehicleProfiles = pgTable(
+  'vehicle_profiles',
+  {
+    shopId: shopId(),
+    id: uuid('id').notNull(),
+    vehicleId: uuid('vehicle_id').notNull(),
+    profile: jsonb('profile').notNull(),
+    supersedes: uuid('supersedes'),
+    ...written(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.id] }),
+    foreignKey({
+      columns: [t.shopId, t.vehicleId],
+      foreignColumns: [vehicles.shopId, vehicles.id],
+    }),
+    foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
+    foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+  ],
+)
 
-export const instruments = pgTable('instruments', {
-  shopId: shopId(),
-  id: uuid('id').notNull(),
-  kind: text('kind').notNull(),
-  name: text('name').notNull(),
-  body: jsonb('body').notNull(),
-  supersedes: uuid('supersedes'),
-  ...written(),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.id] }),
-  foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
-  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
-])
+export const instruments = pgTable(
+  'instruments',
+  {
+    shopId: shopId(),
+    id: uuid('id').notNull(),
+    kind: text('kind').notNull(),
+    name: text('name').notNull(),
+    body: jsonb('body').notNull(),
+    supersedes: uuid('supersedes'),
+    ...written(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.id] }),
+    foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
+    foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+  ],
+)
 
-export const cases = pgTable('cases', {
-  shopId: shopId(),
-  id: uuid('id').notNull(),
-  vehicleId: uuid('vehicle_id').notNull(),
-  complaint: text('complaint', { enum: ['coolant-loss', 'overheats', 'no-heat'] }).notNull(),
-  title: text('title').notNull(),
-  bay: text('bay'),
-  openedAt: text('opened_at').notNull(),
-  elevationMetres: doublePrecision('elevation_metres').notNull(),
-  ...written(),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.id] }),
-  foreignKey({ columns: [t.shopId, t.vehicleId], foreignColumns: [vehicles.shopId, vehicles.id] }),
-  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
-])
+export const cases = pgTable(
+  'cases',
+  {
+    shopId: shopId(),
+    id: uuid('id').notNull(),
+    vehicleId: uuid('vehicle_id').notNull(),
+    complaint: text('complaint', { enum: ['coolant-loss', 'overheats', 'no-heat'] }).notNull(),
+    title: text('title').notNull(),
+    bay: text('bay'),
+    openedAt: text('opened_at').notNull(),
+    elevationMetres: doublePrecision('elevation_metres').notNull(),
+    ...written(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.id] }),
+    foreignKey({
+      columns: [t.shopId, t.vehicleId],
+      foreignColumns: [vehicles.shopId, vehicles.id],
+    }),
+    foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+  ],
+)
 
 const factColumns = () => ({
   shopId: shopId(),
@@ -155,52 +213,71 @@ export const events = pgTable('events', factColumns(), (t) => [
 ])
 
 /** Every quantity of every record: what was typed, its unit, its SI value, the instrument and its offset then. */
-export const quantities = pgTable('quantities', {
-  shopId: shopId(),
-  recordId: uuid('record_id').notNull(),
-  path: text('path').notNull(),
-  typed: text('typed').notNull(),
-  value: doublePrecision('value').notNull(),
-  unit: text('unit').notNull(),
-  si: doublePrecision('si').notNull(),
-  instrumentId: uuid('instrument_id'),
-  instrumentOffsetSi: doublePrecision('instrument_offset_si'),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.recordId, t.path] }),
-  foreignKey({ columns: [t.shopId, t.recordId], foreignColumns: [records.shopId, records.id] }),
-  foreignKey({ columns: [t.shopId, t.instrumentId], foreignColumns: [instruments.shopId, instruments.id] }),
-])
+export const quantities = pgTable(
+  'quantities',
+  {
+    shopId: shopId(),
+    recordId: uuid('record_id').notNull(),
+    path: text('path').notNull(),
+    typed: text('typed').notNull(),
+    value: doublePrecision('value').notNull(),
+    unit: text('unit').notNull(),
+    si: doublePrecision('si').notNull(),
+    instrumentId: uuid('instrument_id'),
+    instrumentOffsetSi: doublePrecision('instrument_offset_si'),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.recordId, t.path] }),
+    foreignKey({ columns: [t.shopId, t.recordId], foreignColumns: [records.shopId, records.id] }),
+    foreignKey({
+      columns: [t.shopId, t.instrumentId],
+      foreignColumns: [instruments.shopId, instruments.id],
+    }),
+  ],
+)
 
 /** Attachments by reference, as imported; pictures taken here stand in `photographs`. */
-export const attachments = pgTable('attachments', {
-  shopId: shopId(),
-  caseId: uuid('case_id').notNull(),
-  sha256: text('sha256').notNull(),
-  reference: jsonb('reference').notNull(),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.caseId, t.sha256] }),
-  foreignKey({ columns: [t.shopId, t.caseId], foreignColumns: [cases.shopId, cases.id] }),
-])
+export const attachments = pgTable(
+  'attachments',
+  {
+    shopId: shopId(),
+    caseId: uuid('case_id').notNull(),
+    sha256: text('sha256').notNull(),
+    reference: jsonb('reference').notNull(),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.caseId, t.sha256] }),
+    foreignKey({ columns: [t.shopId, t.caseId], foreignColumns: [cases.shopId, cases.id] }),
+  ],
+)
 
 const bytea = customType<{ data: Buffer }>({ dataType: () => 'bytea' })
 
 /** Pictures, by the hash of their bytes; records of kind photo.taken name them. Written once, never changed. */
-export const photographs = pgTable('photographs', {
-  shopId: shopId(),
-  sha256: text('sha256').notNull(),
-  mediaType: text('media_type').notNull(),
-  bytes: bytea('bytes').notNull(),
-  authorId: uuid('author_id').notNull(),
-  receivedAt: moment('received_at').notNull().default(now),
-}, (t) => [
-  primaryKey({ columns: [t.shopId, t.sha256] }),
-  foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
-])
+export const photographs = pgTable(
+  'photographs',
+  {
+    shopId: shopId(),
+    sha256: text('sha256').notNull(),
+    mediaType: text('media_type').notNull(),
+    bytes: bytea('bytes').notNull(),
+    authorId: uuid('author_id').notNull(),
+    receivedAt: moment('received_at').notNull().default(now),
+  },
+  (t) => [
+    primaryKey({ columns: [t.shopId, t.sha256] }),
+    foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
+  ],
+)
 
 /** The shop's cursor: one row a change, numbered in commit order. Browsers catch up from here. */
-export const changes = pgTable('changes', {
-  shopId: shopId(),
-  seq: bigint('seq', { mode: 'number' }).notNull(),
-  entity: text('entity').notNull(),
-  entityId: uuid('entity_id').notNull(),
-}, (t) => [primaryKey({ columns: [t.shopId, t.seq] })])
+export const changes = pgTable(
+  'changes',
+  {
+    shopId: shopId(),
+    seq: bigint('seq', { mode: 'number' }).notNull(),
+    entity: text('entity').notNull(),
+    entityId: uuid('entity_id').notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.shopId, t.seq] })],
+)

@@ -11,7 +11,12 @@ export class ApiError extends Error {
 }
 
 export const refuse = {
-  signedOut: () => new ApiError(401, 'signed-out', 'You are signed out. Sign in again; what you recorded is kept.'),
+  signedOut: () =>
+    new ApiError(
+      401,
+      'signed-out',
+      'You are signed out. Sign in again; what you recorded is kept.',
+    ),
   notYours: (what: string) => new ApiError(403, 'not-allowed', what),
   notFound: () => new ApiError(404, 'not-found', 'There is nothing here under that address.'),
   conflict: (what: string) => new ApiError(409, 'conflict', what),

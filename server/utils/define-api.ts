@@ -1,4 +1,10 @@
-import { defineEventHandler, getRequestHeader, setResponseHeader, setResponseStatus, type H3Event } from 'h3'
+import {
+  defineEventHandler,
+  getRequestHeader,
+  setResponseHeader,
+  setResponseStatus,
+  type H3Event,
+} from 'h3'
 import type { z } from 'zod'
 import { InputError } from '../../core/message'
 import { sentence } from '../../words/catalogue'
@@ -19,19 +25,40 @@ export function defineApi<T>(handler: (event: H3Event) => Promise<T> | T) {
         throw refuse.notYours('This request came from another site and was not carried out.')
       return await handler(event)
     } catch (error) {
-      const known = error instanceof ApiError ? error : error instanceof InputError ? new ApiError(422, 'bad-input', sentence(error.problem), error.path) : unexpected(error)
+      const known =
+        error instanceof ApiError
+          ? error
+          : error instanceof InputError
+            ? new ApiError(422, 'bad-input', sentence(error.problem), error.path)
+            : unexpected(error)
       setResponseStatus(event, known.status)
-      return { error: { code: known.code, sentence: known.sentence, ...(known.path ? { path: known.path } : {}) } }
+      return {
+        error: {
+          code: known.code,
+          sentence: known.sentence,
+          ...(known.path ? { path: known.path } : {}),
+        },
+      }
     }
   })
 }
 
 function unexpected(error: unknown): ApiError {
-  const code = (error as { code?: string; cause?: { code?: string } })?.cause?.code ?? (error as { code?: string })?.code
+  const code =
+    (error as { code?: string; cause?: { code?: string } })?.cause?.code ??
+    (error as { code?: string })?.code
   if (typeof code === 'string' && /^(ECONN|CONNECT|CONNECTION|57P0|08|53)/.test(code))
-    return new ApiError(503, 'no-database', 'The database does not answer just now. What you recorded is kept and will be sent.')
+    return new ApiError(
+      503,
+      'no-database',
+      'The database does not answer just now. What you recorded is kept and will be sent.',
+    )
   console.error(error)
-  return new ApiError(500, 'unexpected', 'Something went wrong here, not with your entry. It is kept; try again.')
+  return new ApiError(
+    500,
+    'unexpected',
+    'Something went wrong here, not with your entry. It is kept; try again.',
+  )
 }
 
 /** The request's body as text, at most `limit` bytes; larger ones are refused without being kept in memory. */
@@ -50,7 +77,12 @@ export async function readText(event: H3Event, limit: number, tooLarge: string):
 }
 
 /** The request's JSON body, checked against a schema; the first field that is wrong is named. */
-export async function readChecked<S extends z.ZodType>(event: H3Event, schema: S, limit = SMALL_BODY_BYTES, tooLarge = 'This entry is too large to be kept.'): Promise<z.infer<S>> {
+export async function readChecked<S extends z.ZodType>(
+  event: H3Event,
+  schema: S,
+  limit = SMALL_BODY_BYTES,
+  tooLarge = 'This entry is too large to be kept.',
+): Promise<z.infer<S>> {
   if (!/^application\/json\b/i.test(getRequestHeader(event, 'content-type') ?? ''))
     throw new ApiError(415, 'not-json', 'This address takes JSON only.')
   const text = await readText(event, limit, tooLarge)

@@ -3,7 +3,12 @@ import { uuidv7 as v7 } from 'uuidv7'
 
 export const BASE = process.env.TEST_BASE_URL!
 export const PASSWORD = 'saddle-ridge-1300'
-export const PEOPLE = { ilka: '0192f000-0000-7000-8000-000000000001', oren: '0192f000-0000-7000-8000-000000000002', mave: '0192f000-0000-7000-8000-000000000003', desk: '0192f000-0000-7000-8000-000000000004' }
+export const PEOPLE = {
+  ilka: '0192f000-0000-7000-8000-000000000001',
+  oren: '0192f000-0000-7000-8000-000000000002',
+  mave: '0192f000-0000-7000-8000-000000000003',
+  desk: '0192f000-0000-7000-8000-000000000004',
+}
 
 export interface Answer {
   status: number
@@ -14,11 +19,22 @@ export interface Answer {
 /** One signed-in (or signed-out) browser, without a browser. */
 export class Client {
   cookie = ''
-  async ask(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer> {
+  async ask(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Record<string, string> = {},
+  ): Promise<Answer> {
     const answer = await fetch(BASE + path, {
       method,
-      headers: { ...(this.cookie ? { cookie: this.cookie } : {}), ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
-      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+      headers: {
+        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        ...headers,
+      },
+      ...(body === undefined
+        ? {}
+        : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     })
     const set = answer.headers.getSetCookie().map((c) => c.split(';')[0]!)
     if (set.length > 0) this.cookie = set.join('; ')
@@ -34,7 +50,8 @@ export class Client {
   static async signedIn(name: string, password = PASSWORD) {
     const client = new Client()
     const answer = await client.ask('POST', '/api/session', { signIn: name, password })
-    if (answer.status !== 200) throw new Error(`sign-in of ${name}: ${answer.status} ${JSON.stringify(answer.body)}`)
+    if (answer.status !== 200)
+      throw new Error(`sign-in of ${name}: ${answer.status} ${JSON.stringify(answer.body)}`)
     return client
   }
 }
@@ -49,12 +66,39 @@ export async function makeCase(client: Client, by: string) {
   const vehicle = v7()
   const id = v7()
   const answers = [
-    await client.ask('PUT', `/api/vehicles/${vehicle}`, { by, observedAt, vehicle: { id: vehicle, name: 'Test bus' } }),
-    await client.ask('PUT', `/api/cases/${id}`, { by, observedAt, case: { id, complaint: 'coolant-loss', title: 'test', openedAt: observedAt, openedBy: by, vehicle } }),
+    await client.ask('PUT', `/api/vehicles/${vehicle}`, {
+      by,
+      observedAt,
+      vehicle: { id: vehicle, name: 'Test bus' },
+    }),
+    await client.ask('PUT', `/api/cases/${id}`, {
+      by,
+      observedAt,
+      case: {
+        id,
+        complaint: 'coolant-loss',
+        title: 'test',
+        openedAt: observedAt,
+        openedBy: by,
+        vehicle,
+      },
+    }),
   ]
-  if (answers.some((a) => a.status !== 201)) throw new Error(JSON.stringify(answers.map((a) => a.body)))
+  if (answers.some((a) => a.status !== 201))
+    throw new Error(JSON.stringify(answers.map((a) => a.body)))
   return { vehicle, id }
 }
 
-export const recordOf = (by: string, kind: string, data: object, extra: object = {}) => ({ id: v7(), by, observedAt, kind, data, ...extra })
-export const putRecord = (client: Client, caseId: string, record: { id: string } & Record<string, unknown>) => client.ask('PUT', `/api/records/${record.id}`, { case: caseId, record })
+export const recordOf = (by: string, kind: string, data: object, extra: object = {}) => ({
+  id: v7(),
+  by,
+  observedAt,
+  kind,
+  data,
+  ...extra,
+})
+export const putRecord = (
+  client: Client,
+  caseId: string,
+  record: { id: string } & Record<string, unknown>,
+) => client.ask('PUT', `/api/records/${record.id}`, { case: caseId, record })

@@ -9,7 +9,13 @@ let ilka: Client
 let valley: Client
 let own: { vehicle: string; id: string }
 const sql = postgres(process.env.DATABASE_URL!, { max: 2 })
-const kPa = (value: number, extra: object = {}) => ({ typed: `${value}`, value, unit: 'kPa', si: value, ...extra })
+const kPa = (value: number, extra: object = {}) => ({
+  typed: `${value}`,
+  value,
+  unit: 'kPa',
+  si: value,
+  ...extra,
+})
 
 beforeAll(async () => {
   ilka = await Client.signedIn('ilka')
@@ -21,11 +27,19 @@ afterAll(() => sql.end())
 describe('photographs', () => {
   const bytes = Buffer.from([0xff, 0xd8, 0xff, 0xe1, ...Buffer.from(uuidv7())])
   const sha256 = createHash('sha256').update(bytes).digest('hex')
-  const put = (client: Client, by: string, more: object = {}, path = sha256) => client.ask('PUT', `/api/photographs/${path}`, { by, sha256, base64: bytes.toString('base64'), ...more })
+  const put = (client: Client, by: string, more: object = {}, path = sha256) =>
+    client.ask('PUT', `/api/photographs/${path}`, {
+      by,
+      sha256,
+      base64: bytes.toString('base64'),
+      ...more,
+    })
   it('come back as they were sent, to their shop alone', async () => {
     expect((await put(ilka, PEOPLE.ilka)).status).toBe(201)
     expect((await put(ilka, PEOPLE.ilka)).status).toBe(200)
-    const answer = await fetch(`${process.env.TEST_BASE_URL}/api/photographs/${sha256}`, { headers: { cookie: ilka.cookie } })
+    const answer = await fetch(`${process.env.TEST_BASE_URL}/api/photographs/${sha256}`, {
+      headers: { cookie: ilka.cookie },
+    })
     expect(answer.headers.get('content-type')).toBe('image/jpeg')
     expect(Buffer.from(await answer.arrayBuffer()).equals(bytes)).toBe(true)
     expect((await valley.ask('GET', `/api/photographs/${sha256}`)).status).toBe(404)
@@ -33,20 +47,41 @@ describe('photographs', () => {
   it('that are no picture, damaged, too large or somebody else’s are refused in one sentence', async () => {
     const text = Buffer.from('<script>alert(1)</script>')
     const cases: [object, number][] = [
-      [{ base64: text.toString('base64'), sha256: createHash('sha256').update(text).digest('hex') }, 422],
-      [{ base64: Buffer.concat([bytes, Buffer.from([1])]).toString('base64') }, 422], [{ base64: 'A'.repeat(5_000_000) }, 413], [{ by: PEOPLE.oren }, 403], [{ sha256: 'zz' }, 422],
+      [
+        {
+          base64: text.toString('base64'),
+          sha256: createHash('sha256').update(text).digest('hex'),
+        },
+        422,
+      ],
+      [{ base64: Buffer.concat([bytes, Buffer.from([1])]).toString('base64') }, 422],
+      [{ base64: 'A'.repeat(5_000_000) }, 413],
+      [{ by: PEOPLE.oren }, 403],
+      [{ sha256: 'zz' }, 422],
     ]
     for (const [more, status] of cases) {
-      const answer = await put(ilka, PEOPLE.ilka, more, (more as { sha256?: string }).sha256 ?? sha256)
+      const answer = await put(
+        ilka,
+        PEOPLE.ilka,
+        more,
+        (more as { sha256?: string }).sha256 ?? sha256,
+      )
       expect(answer.status, JSON.stringify(answer.body).slice(0, 200)).toBe(status)
       expect(answer.body.error.sentence).toMatch(/^[A-Z].*\.$/)
     }
   })
   it('are named in the exported case', async () => {
-    const record = recordOf(PEOPLE.ilka, 'photo.taken', { sha256, mediaType: 'image/jpeg', bytes: bytes.length, part: 'pump' })
+    const record = recordOf(PEOPLE.ilka, 'photo.taken', {
+      sha256,
+      mediaType: 'image/jpeg',
+      bytes: bytes.length,
+      part: 'pump',
+    })
     expect((await putRecord(ilka, own.id, record)).status).toBe(201)
     const file = (await ilka.ask('GET', `/api/cases/${own.id}/export`)).body
-    expect(file.attachments).toEqual([{ sha256, bytes: bytes.length, mediaType: 'image/jpeg', record: record.id }])
+    expect(file.attachments).toEqual([
+      { sha256, bytes: bytes.length, mediaType: 'image/jpeg', record: record.id },
+    ])
   })
 })
 
@@ -55,74 +90,186 @@ describe('facts', () => {
     const record = recordOf(PEOPLE.ilka, 'note', { text: 'first' })
     expect((await putRecord(ilka, own.id, record)).status).toBe(201)
     expect((await putRecord(ilka, own.id, record)).status).toBe(200)
-    expect((await putRecord(ilka, own.id, { ...record, clockOffsetMs: 500 } as never)).status).toBe(200)
-    expect((await putRecord(ilka, own.id, { ...record, data: { text: 'second' } })).status).toBe(409)
+    expect((await putRecord(ilka, own.id, { ...record, clockOffsetMs: 500 } as never)).status).toBe(
+      200,
+    )
+    expect((await putRecord(ilka, own.id, { ...record, data: { text: 'second' } })).status).toBe(
+      409,
+    )
     const rows = await sql`select data from records where id = ${record.id}`
     expect(rows.map((r) => r.data)).toEqual([{ text: 'first' }])
   })
   it('retried at the same moment are there once', async () => {
     const record = recordOf(PEOPLE.ilka, 'note', { text: 'race' })
-    const answers = await Promise.all(Array.from({ length: 8 }, () => putRecord(ilka, own.id, record)))
+    const answers = await Promise.all(
+      Array.from({ length: 8 }, () => putRecord(ilka, own.id, record)),
+    )
     expect(answers.filter((a) => a.status === 201).length).toBe(1)
     expect(answers.every((a) => a.status === 201 || a.status === 200)).toBe(true)
   })
   it('may not be sent in somebody else’s name', async () => {
-    expect((await putRecord(ilka, own.id, recordOf(PEOPLE.oren, 'note', { text: 'x' }))).status).toBe(403)
+    expect(
+      (await putRecord(ilka, own.id, recordOf(PEOPLE.oren, 'note', { text: 'x' }))).status,
+    ).toBe(403)
   })
   it('the same id in another shop neither collides nor reveals', async () => {
     const session = (await valley.ask('GET', '/api/session')).body
     const there = await makeCase(valley, session.person.id)
     const record = recordOf(PEOPLE.ilka, 'note', { text: 'here' })
     await putRecord(ilka, own.id, record)
-    expect((await putRecord(valley, there.id, { ...record, by: session.person.id, data: { text: 'there' } } as never)).status).toBe(201)
-    expect((await putRecord(valley, own.id, recordOf(session.person.id, 'note', { text: 'x' }))).status).toBe(422)
+    expect(
+      (
+        await putRecord(valley, there.id, {
+          ...record,
+          by: session.person.id,
+          data: { text: 'there' },
+        } as never)
+      ).status,
+    ).toBe(201)
+    expect(
+      (await putRecord(valley, own.id, recordOf(session.person.id, 'note', { text: 'x' }))).status,
+    ).toBe(422)
   })
   it('keep a quantity with what was typed, its unit, SI value, instrument and offset', async () => {
     const instrument = uuidv7()
-    await ilka.ask('PUT', `/api/instruments/${instrument}`, { by: PEOPLE.ilka, observedAt: '2026-11-20T10:00:00.000Z', instrument: { id: instrument, kind: 'pressure-tester', name: 'T', offsetSi: -2 } })
-    const record = recordOf(PEOPLE.ilka, 'tester-self-check.test', { startPressure: { typed: '13.5 psi', value: 13.5, unit: 'psi', si: 93.0792195, instrument, instrumentOffsetSi: -2 }, endPressure: kPa(92), durationSeconds: 60, resolutionKPa: 1 })
+    await ilka.ask('PUT', `/api/instruments/${instrument}`, {
+      by: PEOPLE.ilka,
+      observedAt: '2026-11-20T10:00:00.000Z',
+      instrument: { id: instrument, kind: 'pressure-tester', name: 'T', offsetSi: -2 },
+    })
+    const record = recordOf(PEOPLE.ilka, 'tester-self-check.test', {
+      startPressure: {
+        typed: '13.5 psi',
+        value: 13.5,
+        unit: 'psi',
+        si: 93.0792195,
+        instrument,
+        instrumentOffsetSi: -2,
+      },
+      endPressure: kPa(92),
+      durationSeconds: 60,
+      resolutionKPa: 1,
+    })
     expect((await putRecord(ilka, own.id, record)).status).toBe(201)
-    const [row] = await sql`select * from quantities where record_id = ${record.id} and path = 'startPressure'`
-    expect(row).toMatchObject({ typed: '13.5 psi', value: 13.5, unit: 'psi', instrument_id: instrument, instrument_offset_si: -2 })
+    const [row] =
+      await sql`select * from quantities where record_id = ${record.id} and path = 'startPressure'`
+    expect(row).toMatchObject({
+      typed: '13.5 psi',
+      value: 13.5,
+      unit: 'psi',
+      instrument_id: instrument,
+      instrument_offset_si: -2,
+    })
     expect(row!.si).toBeCloseTo(93.079, 3)
   })
   it('correct by superseding: both stay, and only a record of the same kind and case can be replaced', async () => {
     const first = recordOf(PEOPLE.ilka, 'note', { text: 'wrong' })
     await putRecord(ilka, own.id, first)
-    expect((await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'note', { text: 'right' }, { supersedes: first.id }))).status).toBe(201)
-    expect((await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'level-and-condition.look', {}, { supersedes: first.id }))).status).toBe(422)
-    expect((await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'note', { text: 'x' }, { supersedes: uuidv7() }))).status).toBe(422)
+    expect(
+      (
+        await putRecord(
+          ilka,
+          own.id,
+          recordOf(PEOPLE.ilka, 'note', { text: 'right' }, { supersedes: first.id }),
+        )
+      ).status,
+    ).toBe(201)
+    expect(
+      (
+        await putRecord(
+          ilka,
+          own.id,
+          recordOf(PEOPLE.ilka, 'level-and-condition.look', {}, { supersedes: first.id }),
+        )
+      ).status,
+    ).toBe(422)
+    expect(
+      (
+        await putRecord(
+          ilka,
+          own.id,
+          recordOf(PEOPLE.ilka, 'note', { text: 'x' }, { supersedes: uuidv7() }),
+        )
+      ).status,
+    ).toBe(422)
     expect((await sql`select 1 from records where id = ${first.id}`).length).toBe(1)
   })
   it.each([
-    ['a value that does not follow from its unit', { startPressure: { typed: '13', value: 13, unit: 'psi', si: 13 }, endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1 }],
-    ['a pressure out of range', { startPressure: kPa(4000), endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1 }],
-    ['a word for a number', { startPressure: 'high', endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1 }],
-    ['a field nobody knows', { startPressure: kPa(90), endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1, magic: 1 }],
+    [
+      'a value that does not follow from its unit',
+      {
+        startPressure: { typed: '13', value: 13, unit: 'psi', si: 13 },
+        endPressure: kPa(9),
+        durationSeconds: 60,
+        resolutionKPa: 1,
+      },
+    ],
+    [
+      'a pressure out of range',
+      { startPressure: kPa(4000), endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1 },
+    ],
+    [
+      'a word for a number',
+      { startPressure: 'high', endPressure: kPa(9), durationSeconds: 60, resolutionKPa: 1 },
+    ],
+    [
+      'a field nobody knows',
+      {
+        startPressure: kPa(90),
+        endPressure: kPa(9),
+        durationSeconds: 60,
+        resolutionKPa: 1,
+        magic: 1,
+      },
+    ],
   ])('refuse %s with the path of the field', async (_, data) => {
-    const answer = await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'tester-self-check.test', data))
+    const answer = await putRecord(
+      ilka,
+      own.id,
+      recordOf(PEOPLE.ilka, 'tester-self-check.test', data),
+    )
     expect(answer.status).toBe(422)
     expect(answer.body.error.path).toMatch(/^record\.data/)
   })
   it('refuse a reading that belongs to no hold, or to another case', async () => {
-    const answer = await putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'pressure-hold.reading', { run: uuidv7(), elapsedSeconds: 1, pressure: kPa(90) }))
+    const answer = await putRecord(
+      ilka,
+      own.id,
+      recordOf(PEOPLE.ilka, 'pressure-hold.reading', {
+        run: uuidv7(),
+        elapsedSeconds: 1,
+        pressure: kPa(90),
+      }),
+    )
     expect(answer.status).toBe(422)
   })
   it('observed with a clock that is wrong are kept and flagged by both times and the offset', async () => {
-    const record = { ...recordOf(PEOPLE.ilka, 'note', { text: 'future' }), observedAt: '2031-01-01T00:00:00.000Z', clockOffsetMs: -129_000_000 }
+    const record = {
+      ...recordOf(PEOPLE.ilka, 'note', { text: 'future' }),
+      observedAt: '2031-01-01T00:00:00.000Z',
+      clockOffsetMs: -129_000_000,
+    }
     expect((await putRecord(ilka, own.id, record)).status).toBe(201)
-    const [row] = await sql`select observed_at, received_at, clock_offset_ms from records where id = ${record.id}`
+    const [row] =
+      await sql`select observed_at, received_at, clock_offset_ms from records where id = ${record.id}`
     expect(row!.observed_at).toBe(record.observedAt)
     expect(row!.clock_offset_ms).toBe(-129_000_000)
     expect(new Date(row!.received_at).getFullYear()).toBeLessThan(2031)
   })
   it('are numbered in the order they commit, without a gap', async () => {
-    await Promise.all(Array.from({ length: 12 }, (_, i) => putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'note', { text: `${i}` }))))
-    const rows = await sql`select seq from changes where shop_id = '0192f000-0000-7000-8000-00000000d390' order by seq`
+    await Promise.all(
+      Array.from({ length: 12 }, (_, i) =>
+        putRecord(ilka, own.id, recordOf(PEOPLE.ilka, 'note', { text: `${i}` })),
+      ),
+    )
+    const rows =
+      await sql`select seq from changes where shop_id = '0192f000-0000-7000-8000-00000000d390' order by seq`
     rows.forEach((row, i) => expect(Number(row.seq)).toBe(i + 1))
   })
   it('reach a listener within a second', async () => {
-    const stream = await fetch(`${process.env.TEST_BASE_URL}/api/live`, { headers: { cookie: ilka.cookie } })
+    const stream = await fetch(`${process.env.TEST_BASE_URL}/api/live`, {
+      headers: { cookie: ilka.cookie },
+    })
     const reader = stream.body!.getReader()
     const heard = (async () => {
       let text = ''
@@ -142,23 +289,33 @@ describe('facts', () => {
 })
 
 describe('taking an event back', () => {
-  const putEvent = (client: Client, event: { id: string }, caseId = own.id) => client.ask('PUT', `/api/events/${event.id}`, { case: caseId, event })
+  const putEvent = (client: Client, event: { id: string }, caseId = own.id) =>
+    client.ask('PUT', `/api/events/${event.id}`, { case: caseId, event })
   const took = (by: string, id: string) => recordOf(by, 'withdrawn', {}, { supersedes: id })
 
   it('whoever may record it may take it back, and bring it back again', async () => {
     const mave = await Client.signedIn('mave')
     const started = recordOf(PEOPLE.mave, 'engine-started', {})
     const back = took(PEOPLE.mave, started.id)
-    for (const event of [started, back, took(PEOPLE.mave, back.id)]) expect((await putEvent(mave, event)).status).toBe(201)
+    for (const event of [started, back, took(PEOPLE.mave, back.id)])
+      expect((await putEvent(mave, event)).status).toBe(201)
     const file = (await ilka.ask('GET', `/api/cases/${own.id}/export`)).body
-    expect(file.events.filter((e: { id: string; supersedes?: string }) => e.id === started.id || e.supersedes === started.id || e.supersedes === back.id)).toHaveLength(3)
+    expect(
+      file.events.filter(
+        (e: { id: string; supersedes?: string }) =>
+          e.id === started.id || e.supersedes === started.id || e.supersedes === back.id,
+      ),
+    ).toHaveLength(3)
   })
   it('work on the vehicle is taken back, and brought back, by those who may do it', async () => {
     const mave = await Client.signedIn('mave')
     const repaired = recordOf(PEOPLE.ilka, 'repaired', { faults: ['lower-hose-leak'] })
     expect((await putEvent(ilka, repaired)).status).toBe(201)
     const refused = await putEvent(mave, took(PEOPLE.mave, repaired.id))
-    expect([refused.status, refused.body.error.sentence]).toEqual([403, 'Your role, apprentice, may not take this back. Ask your lead.'])
+    expect([refused.status, refused.body.error.sentence]).toEqual([
+      403,
+      'Your role, apprentice, may not take this back. Ask your lead.',
+    ])
     const back = took(PEOPLE.ilka, repaired.id)
     expect((await putEvent(ilka, back)).status).toBe(201)
     expect((await putEvent(mave, took(PEOPLE.mave, back.id))).status).toBe(403)
@@ -180,14 +337,24 @@ describe('import and export', () => {
   const normal = (file: any) => ({ ...file, exportedAt: '', writtenBy: '' })
   it('a case comes back the same from this shop, and from another shop after export', async () => {
     const original = JSON.parse(demoCase('05-minibus-second-leak.json'))
-    original.attachments = [{ sha256: 'a'.repeat(64), bytes: 81234, mediaType: 'image/jpeg', name: 'hose.jpg', record: original.records[0].id }]
+    original.attachments = [
+      {
+        sha256: 'a'.repeat(64),
+        bytes: 81234,
+        mediaType: 'image/jpeg',
+        name: 'hose.jpg',
+        record: original.records[0].id,
+      },
+    ]
     const text = JSON.stringify(original)
     const oren = await Client.signedIn('oren')
     expect((await oren.ask('POST', '/api/cases/import', text)).body.added).toBeGreaterThan(20)
     const first = (await oren.ask('GET', `/api/cases/${original.case.id}/export`)).body
     expect(normal(first)).toEqual(normal(original))
     const copy = (await oren.ask('GET', '/api/changes?after=0')).body
-    expect(copy.cases.find((c: { id: string }) => c.id === original.case.id).attachments).toEqual(original.attachments)
+    expect(copy.cases.find((c: { id: string }) => c.id === original.case.id).attachments).toEqual(
+      original.attachments,
+    )
     const there = await valley.ask('POST', '/api/cases/import', JSON.stringify(first))
     expect(there.status).toBe(200)
     const second = (await valley.ask('GET', `/api/cases/${original.case.id}/export`)).body
@@ -199,7 +366,8 @@ describe('import and export', () => {
     await oren.ask('POST', '/api/cases/import', text)
     expect((await oren.ask('POST', '/api/cases/import', text)).body.added).toBe(0)
     const changed = JSON.parse(text)
-    changed.records.find((r: { kind: string }) => r.kind === 'interview.answer').data.answer = 'not-known'
+    changed.records.find((r: { kind: string }) => r.kind === 'interview.answer').data.answer =
+      'not-known'
     const extra = { ...changed.records[0], id: uuidv7() }
     changed.records.push(extra)
     const answer = await oren.ask('POST', '/api/cases/import', JSON.stringify(changed))
@@ -208,30 +376,52 @@ describe('import and export', () => {
   })
   it.each([
     ['truncated', () => demoCase('01-minibus-radiator-seam.json').slice(0, 9000), 422, /cut short/],
-    ['of a later version', () => demoCase('01-minibus-radiator-seam.json').replace('"version": 1,', '"version": 7,'), 422, /version 7/],
+    [
+      'of a later version',
+      () => demoCase('01-minibus-radiator-seam.json').replace('"version": 1,', '"version": 7,'),
+      422,
+      /version 7/,
+    ],
     ['no JSON', () => 'GIF89a', 422, /cannot be read/],
-    ['50 MB', () => `{"format":"thermognosis-case","x":"${'a'.repeat(50 * 1024 * 1024)}"}`, 413, /too large/],
-  ])('a file that is %s gets one sentence, and the server keeps answering', async (_, text, status, says) => {
-    const oren = await Client.signedIn('oren')
-    const answer = await oren.ask('POST', '/api/cases/import', text())
-    expect(answer.status).toBe(status)
-    expect(answer.body.error.sentence).toMatch(says)
-    expect((await oren.ask('GET', '/api/health')).body.ok).toBe(true)
-  })
+    [
+      '50 MB',
+      () => `{"format":"thermognosis-case","x":"${'a'.repeat(50 * 1024 * 1024)}"}`,
+      413,
+      /too large/,
+    ],
+  ])(
+    'a file that is %s gets one sentence, and the server keeps answering',
+    async (_, text, status, says) => {
+      const oren = await Client.signedIn('oren')
+      const answer = await oren.ask('POST', '/api/cases/import', text())
+      expect(answer.status).toBe(status)
+      expect(answer.body.error.sentence).toMatch(says)
+      expect((await oren.ask('GET', '/api/health')).body.ok).toBe(true)
+    },
+  )
 })
 
 describe('every kind of record', () => {
-  it.each(['open', 'kept-apart'])('is taken in with the vignettes, %s, and given back the same', async (folder) => {
-    const oren = await Client.signedIn('oren')
-    for (const name of readdirSync(`data/vignettes/${folder}`)) {
-      const text = readFileSync(`data/vignettes/${folder}/${name}`, 'utf8')
-      const file = JSON.parse(text)
-      const taken = await oren.ask('POST', '/api/cases/import', text)
-      expect(taken.status, `${name}: ${JSON.stringify(taken.body).slice(0, 200)}`).toBeLessThan(300)
-      const back = (await oren.ask('GET', `/api/cases/${file.case.id}/export`)).body
-      const bare = (list: { id: string; kind: string; data: object }[]) => list.map(({ id, kind, data }) => ({ id, kind, data })).sort((a, b) => (a.id < b.id ? -1 : 1))
-      expect(bare(back.records), name).toEqual(bare(file.records))
-      expect(bare(back.events), name).toEqual(bare(file.events))
-    }
-  }, 120_000)
+  it.each(['open', 'kept-apart'])(
+    'is taken in with the vignettes, %s, and given back the same',
+    async (folder) => {
+      const oren = await Client.signedIn('oren')
+      for (const name of readdirSync(`data/vignettes/${folder}`)) {
+        const text = readFileSync(`data/vignettes/${folder}/${name}`, 'utf8')
+        const file = JSON.parse(text)
+        const taken = await oren.ask('POST', '/api/cases/import', text)
+        expect(taken.status, `${name}: ${JSON.stringify(taken.body).slice(0, 200)}`).toBeLessThan(
+          300,
+        )
+        const back = (await oren.ask('GET', `/api/cases/${file.case.id}/export`)).body
+        const bare = (list: { id: string; kind: string; data: object }[]) =>
+          list
+            .map(({ id, kind, data }) => ({ id, kind, data }))
+            .sort((a, b) => (a.id < b.id ? -1 : 1))
+        expect(bare(back.records), name).toEqual(bare(file.records))
+        expect(bare(back.events), name).toEqual(bare(file.events))
+      }
+    },
+    120_000,
+  )
 })

@@ -40,15 +40,29 @@ describe('sessions', () => {
   })
   it('a wrong password and an unknown name get the same answer, and the ninth try is refused through the database', async () => {
     const client = new Client()
-    const unknown = await client.ask('POST', '/api/session', { signIn: 'nobody-here', password: 'x' })
+    const unknown = await client.ask('POST', '/api/session', {
+      signIn: 'nobody-here',
+      password: 'x',
+    })
     for (let i = 0; i < 8; i++) {
-      const answer = await client.ask('POST', '/api/session', { signIn: 'berit', password: 'wrong' })
+      const answer = await client.ask('POST', '/api/session', {
+        signIn: 'berit',
+        password: 'wrong',
+      })
       expect([answer.status, answer.body]).toEqual([401, unknown.body])
     }
-    expect((await client.ask('POST', '/api/session', { signIn: 'berit', password: 'valley-garage-400' })).status).toBe(429)
-    expect((await sql`select count(*)::int as n from sign_in_attempts where key = 'name:berit'`)[0]!.n).toBe(8)
+    expect(
+      (await client.ask('POST', '/api/session', { signIn: 'berit', password: 'valley-garage-400' }))
+        .status,
+    ).toBe(429)
+    expect(
+      (await sql`select count(*)::int as n from sign_in_attempts where key = 'name:berit'`)[0]!.n,
+    ).toBe(8)
     await sql`delete from sign_in_attempts`
-    expect((await client.ask('POST', '/api/session', { signIn: 'berit', password: 'valley-garage-400' })).status).toBe(200)
+    expect(
+      (await client.ask('POST', '/api/session', { signIn: 'berit', password: 'valley-garage-400' }))
+        .status,
+    ).toBe(200)
   })
   it('damaged or foreign cookies are signed out and nothing worse', async () => {
     const client = new Client()

@@ -13,11 +13,17 @@ defineProps<{ summary: CaseSummary }>()
       <span class="grow" />
       <span v-if="summary.bay" class="bay">{{ summary.bay }}</span>
     </div>
-    <p><strong>{{ COMPLAINT_NAMES[summary.complaint] }}</strong> · {{ summary.title }}</p>
+    <p>
+      <strong>{{ COMPLAINT_NAMES[summary.complaint] }}</strong> · {{ summary.title }}
+    </p>
     <div class="lead">
       <template v-if="summary.lead">
         <span>{{ summary.lead.name }}</span><span class="chance">{{ summary.lead.chance }}</span>
-        <span class="track"><span :style="{ width: `${summary.lead.probability * 100}%` }" :class="{ hot: summary.lead.probability > 0.5 }" /></span>
+        <span class="track"
+          ><span
+            :style="{ width: `${summary.lead.probability * 100}%` }"
+            :class="{ hot: summary.lead.probability > 0.5 }"
+        /></span>
       </template>
       <span v-else class="quiet">Ranking …</span>
     </div>
@@ -26,13 +32,53 @@ defineProps<{ summary: CaseSummary }>()
 </template>
 
 <style scoped>
-.card { display: flex; flex-direction: column; gap: 8px; color: inherit; text-decoration: none; }
-.card:hover { border-color: var(--ink-2); }
-.top { display: flex; align-items: baseline; gap: 10px; flex-wrap: wrap; }
-.plate { font-weight: 600; border: 1.5px solid var(--ink-2); border-radius: 3px; padding: 0 6px; font-size: 15px; white-space: nowrap; }
-.bay { font-weight: 600; color: var(--cool); }
-.lead { display: grid; grid-template-columns: 1fr auto; gap: 2px 12px; font-weight: 500; margin-top: auto; }
-.track { grid-column: 1 / 3; height: 8px; background: var(--rail); display: block; }
-.track span { display: block; height: 100%; background: var(--bar-fill); }
-.track span.hot { background: var(--hot); }
+.card {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  color: inherit;
+  text-decoration: none;
+}
+.card:hover {
+  border-color: var(--ink-2);
+}
+.top {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+  flex-wrap: wrap;
+}
+.plate {
+  font-weight: 600;
+  border: 1.5px solid var(--ink-2);
+  border-radius: 3px;
+  padding: 0 6px;
+  font-size: 15px;
+  white-space: nowrap;
+}
+.bay {
+  font-weight: 600;
+  color: var(--cool);
+}
+.lead {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 12px;
+  font-weight: 500;
+  margin-top: auto;
+}
+.track {
+  grid-column: 1 / 3;
+  height: 8px;
+  background: var(--rail);
+  display: block;
+}
+.track span {
+  display: block;
+  height: 100%;
+  background: var(--bar-fill);
+}
+.track span.hot {
+  background: var(--hot);
+}
 </style>

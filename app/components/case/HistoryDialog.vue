@@ -1,6 +1,11 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import { EVENT_DATA, type CaseEvent, type CaseRecord, type EventKind } from '../../../core/casefile/records'
+import {
+  EVENT_DATA,
+  type CaseEvent,
+  type CaseRecord,
+  type EventKind,
+} from '../../../core/casefile/records'
 import { may, permissionForEvent } from '../../../server/auth/roles'
 import { itemName, itemWords } from '../../../words/records'
 import { CHECK_NAMES, type CheckId } from '../../words-app'
@@ -15,11 +20,16 @@ const only = ref(true)
 type Item = CaseRecord | CaseEvent
 const ofCheck = (item: Item, byId: ReadonlyMap<string, Item>): boolean => {
   const about = item.kind === 'withdrawn' ? byId.get(item.supersedes ?? '') : item
-  return about !== undefined && (about.kind === 'withdrawn' ? ofCheck(about, byId) : about.kind.split('.')[0] === props.check)
+  return (
+    about !== undefined &&
+    (about.kind === 'withdrawn' ? ofCheck(about, byId) : about.kind.split('.')[0] === props.check)
+  )
 }
 /** Taking work back asks for the same role as recording it. */
 const isEventKind = (kind: string): kind is EventKind => kind in EVENT_DATA
-const mayChange = (item: Item) => open.mayRecord.value && (!isEventKind(item.kind) || may(session.current!.person.role, permissionForEvent(item.kind)))
+const mayChange = (item: Item) =>
+  open.mayRecord.value &&
+  (!isEventKind(item.kind) || may(session.current!.person.role, permissionForEvent(item.kind)))
 const rows = computed(() => {
   const records: Item[] = [...(open.input.value?.records ?? [])]
   const events: Item[] = [...(open.input.value?.events ?? [])]
@@ -27,42 +37,96 @@ const rows = computed(() => {
   const standing = new Set([...open.records.value, ...open.events.value].map((i) => i.id))
   const all = [...records, ...events]
   const byId = new Map(all.map((i) => [i.id, i]))
-  const withdrawalOf = new Map(all.filter((i) => i.kind === 'withdrawn').map((i) => [i.supersedes!, i]))
+  const withdrawalOf = new Map(
+    all.filter((i) => i.kind === 'withdrawn').map((i) => [i.supersedes!, i]),
+  )
   return all
     .filter((item) => !only.value || !props.check || ofCheck(item, byId))
-    .toSorted((a, b) => (a.observedAt === b.observedAt ? (a.id < b.id ? 1 : -1) : a.observedAt < b.observedAt ? 1 : -1))
+    .toSorted((a, b) =>
+      a.observedAt === b.observedAt ? (a.id < b.id ? 1 : -1) : a.observedAt < b.observedAt ? 1 : -1,
+    )
     .map((item) => {
       const old = item.supersedes ? byId.get(item.supersedes) : undefined
       const stands = standing.has(item.id)
       const withdrawal = withdrawalOf.get(item.id)
       return {
-        item, stands, who: bench.people.get(item.by) ?? 'not named', when: DateTime.fromISO(item.observedAt).toFormat('d LLL, HH:mm:ss'),
-        what: item.kind !== 'withdrawn' ? `${old ? 'Corrected' : isEvent.has(item.id) ? 'Done' : 'Recorded'}: ${itemName(item.kind)}` : old?.kind === 'withdrawn' ? 'Brought back' : `Took back: ${old ? itemName(old.kind) : 'an entry'}`,
+        item,
+        stands,
+        who: bench.people.get(item.by) ?? 'not named',
+        when: DateTime.fromISO(item.observedAt).toFormat('d LLL, HH:mm:ss'),
+        what:
+          item.kind !== 'withdrawn'
+            ? `${old ? 'Corrected' : isEvent.has(item.id) ? 'Done' : 'Recorded'}: ${itemName(item.kind)}`
+            : old?.kind === 'withdrawn'
+              ? 'Brought back'
+              : `Took back: ${old ? itemName(old.kind) : 'an entry'}`,
         says: item.kind === 'withdrawn' ? '' : itemWords(item),
-        state: stands || item.kind === 'withdrawn' ? '' : withdrawal ? 'taken back' : 'corrected since',
-        takeBack: stands && item.kind !== 'cautions.acknowledged' && mayChange(item) ? () => change(item, isEvent.has(item.id)) : undefined,
-        bringBack: !stands && withdrawal && mayChange(item) ? () => change(withdrawal, isEvent.has(item.id)) : undefined,
+        state:
+          stands || item.kind === 'withdrawn' ? '' : withdrawal ? 'taken back' : 'corrected since',
+        takeBack:
+          stands && item.kind !== 'cautions.acknowledged' && mayChange(item)
+            ? () => change(item, isEvent.has(item.id))
+            : undefined,
+        bringBack:
+          !stands && withdrawal && mayChange(item)
+            ? () => change(withdrawal, isEvent.has(item.id))
+            : undefined,
       }
     })
 })
-const change = (item: Item, isEvent: boolean) => (isEvent ? bench.withdrawEvent(open.id, item.id) : bench.withdraw(open.id, item.id))
+const change = (item: Item, isEvent: boolean) =>
+  isEvent ? bench.withdrawEvent(open.id, item.id) : bench.withdraw(open.id, item.id)
 </script>
 
 <template>
-  <v-dialog aria-label="History" :model-value="shown" max-width="760" scrollable @update:model-value="emit('close')">
+  <v-dialog
+    aria-label="History"
+    :model-value="shown"
+    max-width="760"
+    scrollable
+    @update:model-value="emit('close')"
+  >
     <v-card class="pa-5 history">
       <h2>History</h2>
-      <ChoiceRow v-if="check" label="Show" hide-label :options="[{ value: 'check', text: CHECK_NAMES[check] }, { value: 'all', text: 'The whole case' }]" :model-value="only ? 'check' : 'all'" @update:model-value="only = $event === 'check'" />
+      <ChoiceRow
+        v-if="check"
+        label="Show"
+        hide-label
+        :options="[
+          { value: 'check', text: CHECK_NAMES[check] },
+          { value: 'all', text: 'The whole case' },
+        ]"
+        :model-value="only ? 'check' : 'all'"
+        @update:model-value="only = $event === 'check'"
+      />
       <p v-if="rows.length === 0" class="quiet">Nothing is recorded here yet.</p>
       <ol tabindex="0" aria-label="Entries, newest first">
-        <li v-for="row in rows" :key="row.item.id" :class="{ gone: !row.stands && row.item.kind !== 'withdrawn' }">
+        <li
+          v-for="row in rows"
+          :key="row.item.id"
+          :class="{ gone: !row.stands && row.item.kind !== 'withdrawn' }"
+        >
           <div class="entry">
-            <span class="small quiet">{{ row.when }} · {{ row.who }}{{ bench.isWaiting(row.item.id) ? ' · kept here, not sent' : '' }}</span>
-            <strong>{{ row.what }}<template v-if="row.state"> ({{ row.state }})</template></strong>
+            <span class="small quiet"
+              >{{ row.when }} · {{ row.who
+              }}{{ bench.isWaiting(row.item.id) ? ' · kept here, not sent' : '' }}</span
+            >
+            <strong
+              >{{ row.what }}<template v-if="row.state"> ({{ row.state }})</template></strong
+            >
             <span v-if="row.says">{{ row.says }}</span>
           </div>
-          <button v-if="row.takeBack" type="button" class="plain-button" @click="row.takeBack">Take back</button>
-          <button v-else-if="row.bringBack" type="button" class="plain-button" @click="row.bringBack">Bring it back</button>
+          <button v-if="row.takeBack" type="button" class="plain-button" @click="row.takeBack">
+            Take back
+          </button>
+          <button
+            v-else-if="row.bringBack"
+            type="button"
+            class="plain-button"
+            @click="row.bringBack"
+          >
+            Bring it back
+          </button>
         </li>
       </ol>
       <v-btn class="solid" @click="emit('close')">Back to the check</v-btn>
@@ -71,10 +135,38 @@ const change = (item: Item, isEvent: boolean) => (isEvent ? bench.withdrawEvent(
 </template>
 
 <style scoped>
-.history { display: flex; flex-direction: column; gap: 10px; overflow-y: auto; }
-ol { list-style: none; margin: 0; padding: 0; max-height: 56vh; overflow-y: auto; }
-li { display: flex; align-items: center; gap: 12px; padding: 8px 0; border-bottom: 1px solid var(--line); }
-.entry { display: flex; flex-direction: column; flex: 1; min-width: 0; }
-.gone strong, .gone strong + span { text-decoration: line-through; color: var(--ink-2); }
-.plain-button { flex: none; }
+.history {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  overflow-y: auto;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  max-height: 56vh;
+  overflow-y: auto;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--line);
+}
+.entry {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  min-width: 0;
+}
+.gone strong,
+.gone strong + span {
+  text-decoration: line-through;
+  color: var(--ink-2);
+}
+.plain-button {
+  flex: none;
+}
 </style>

@@ -15,13 +15,43 @@ const rows = computed(() => {
   const { answer } = props
   if (!answer) return []
   const { suspects, moved, says } = answer.ranked.ranking
-  const declared = new Map((open ? ofKind(open.records.value, 'suspect.declared') : []).map((d) => [d.data.fault, d.data.as]))
+  const declared = new Map(
+    (open ? ofKind(open.records.value, 'suspect.declared') : []).map((d) => [
+      d.data.fault,
+      d.data.as,
+    ]),
+  )
   return suspects.slice(0, all.value ? undefined : 5).map((s, i) => {
     const was = answer.before?.probability[s.fault]
-    const change = was === undefined || Math.max(was, s.probability) < 0.05 || formatChance(was) === formatChance(s.probability) ? undefined : { up: s.probability > was, text: formatChance(was) }
-    const strongest = moved.filter((m) => m.fault === s.fault && m.decibans > 0.7).sort((a, b) => b.decibans - a.decibans)
-    const because = [...new Set(strongest.flatMap((m) => says.filter((x) => x.reading === m.reading && reasonFor(s.fault, x.sign) !== undefined).slice(0, 1)).map((x) => preferences.say(x.message)))].slice(0, 2)
-    return { ...s, index: i, declared: declared.get(s.fault), change, because: because.join('; '), open: s.guards.filter((g) => !g.met), role: s.role }
+    const change =
+      was === undefined ||
+      Math.max(was, s.probability) < 0.05 ||
+      formatChance(was) === formatChance(s.probability)
+        ? undefined
+        : { up: s.probability > was, text: formatChance(was) }
+    const strongest = moved
+      .filter((m) => m.fault === s.fault && m.decibans > 0.7)
+      .sort((a, b) => b.decibans - a.decibans)
+    const because = [
+      ...new Set(
+        strongest
+          .flatMap((m) =>
+            says
+              .filter((x) => x.reading === m.reading && reasonFor(s.fault, x.sign) !== undefined)
+              .slice(0, 1),
+          )
+          .map((x) => preferences.say(x.message)),
+      ),
+    ].slice(0, 2)
+    return {
+      ...s,
+      index: i,
+      declared: declared.get(s.fault),
+      change,
+      because: because.join('; '),
+      open: s.guards.filter((g) => !g.met),
+      role: s.role,
+    }
   })
 })
 </script>
@@ -29,43 +59,154 @@ const rows = computed(() => {
 <template>
   <section class="suspects" aria-label="Suspects" :aria-busy="pending">
     <h2>Suspects</h2>
-    <p v-if="failed" class="problem">The ranking stopped on this device. Everything recorded is kept; load the page again.</p>
+    <p v-if="failed" class="problem">
+      The ranking stopped on this device. Everything recorded is kept; load the page again.
+    </p>
     <p v-else-if="!answer" class="quiet">Working it out …</p>
     <TransitionGroup v-else name="move" tag="ol">
       <li v-for="row in rows" :key="row.fault">
-        <button type="button" :aria-label="`${row.name}, ${formatChance(row.probability)}. Why?`" :data-fault="row.fault" @click="emit('why', row.fault)">
-          <span class="line"><span class="who">{{ row.name }}</span><span class="chance">{{ formatChance(row.probability) }}</span></span>
-          <span class="track"><span :style="{ width: `${Math.max(0.6, row.probability * 100)}%` }" :class="{ hot: row.index === 0 && row.probability > 0.3 }" /></span>
+        <button
+          type="button"
+          :aria-label="`${row.name}, ${formatChance(row.probability)}. Why?`"
+          :data-fault="row.fault"
+          @click="emit('why', row.fault)"
+        >
+          <span class="line"
+            ><span class="who">{{ row.name }}</span
+            ><span class="chance">{{ formatChance(row.probability) }}</span></span
+          >
+          <span class="track"
+            ><span
+              :style="{ width: `${Math.max(0.6, row.probability * 100)}%` }"
+              :class="{ hot: row.index === 0 && row.probability > 0.3 }"
+          /></span>
           <span v-if="row.index < 3 && row.because" class="because">{{ row.because }}</span>
-          <span v-if="row.change" class="change" :class="{ up: row.change.up }">{{ row.change.up ? '▲' : '▼' }} was {{ row.change.text }}</span>
-          <span v-if="row.declared" class="declared" :class="row.declared">{{ row.declared === 'proven' ? '✓ declared proven' : '✕ withdrawn' }}</span>
-          <span v-if="row.role === 'consequence'" class="because">more likely a consequence than the root</span>
-          <span v-if="row.index < 3 && row.open[0]" class="open">Not yet: {{ lower(row.open[0].text) }}<template v-if="row.open.length > 1">, and {{ row.open.length - 1 }} more</template></span>
+          <span v-if="row.change" class="change" :class="{ up: row.change.up }"
+            >{{ row.change.up ? '▲' : '▼' }} was {{ row.change.text }}</span
+          >
+          <span v-if="row.declared" class="declared" :class="row.declared">{{
+            row.declared === 'proven' ? '✓ declared proven' : '✕ withdrawn'
+          }}</span>
+          <span v-if="row.role === 'consequence'" class="because"
+            >more likely a consequence than the root</span
+          >
+          <span v-if="row.index < 3 && row.open[0]" class="open"
+            >Not yet: {{ lower(row.open[0].text)
+            }}<template v-if="row.open.length > 1"
+              >, and {{ row.open.length - 1 }} more</template
+            ></span
+          >
         </button>
       </li>
     </TransitionGroup>
-    <button v-if="answer" type="button" class="plain-button" @click="all = !all">{{ all ? 'The first five' : `All ${answer.ranked.ranking.suspects.length}` }}</button>
-    <p v-if="answer && answer.ranked.ranking.nothingWrong > 0.02" class="small quiet">Nothing wrong: {{ formatChance(answer.ranked.ranking.nothingWrong) }}</p>
+    <button v-if="answer" type="button" class="plain-button" @click="all = !all">
+      {{ all ? 'The first five' : `All ${answer.ranked.ranking.suspects.length}` }}
+    </button>
+    <p v-if="answer && answer.ranked.ranking.nothingWrong > 0.02" class="small quiet">
+      Nothing wrong: {{ formatChance(answer.ranked.ranking.nothingWrong) }}
+    </p>
   </section>
 </template>
 
 <style scoped>
-.suspects { display: flex; flex-direction: column; gap: 6px; }
-ol { list-style: none; margin: 0; padding: 0; }
-li { border-bottom: 1px solid var(--line); }
-li button { display: flex; flex-direction: column; gap: 3px; width: 100%; text-align: left; background: none; border: 0; color: inherit; font: inherit; padding: 7px 0; cursor: pointer; min-height: 48px; }
-.line { display: flex; justify-content: space-between; gap: 10px; font-weight: 600; font-size: 18px; line-height: 1.15; }
-.chance { white-space: nowrap; font-weight: 500; }
-.track { display: block; height: 8px; background: var(--rail); }
-.track span { display: block; height: 100%; background: var(--bar-fill); transition: width 0.6s ease; }
-.track span.hot { background: var(--hot); }
-.because { color: var(--ink-2); font-size: 15px; line-height: 1.2; }
-.change { font-weight: 600; font-size: 15px; color: var(--cool); }
-.change.up { color: var(--hot); }
-.declared { font-weight: 600; font-size: 15px; } .declared.withdrawn { color: var(--ink-2); }
-.open { font-size: 15px; line-height: 1.2; padding-left: 20px; position: relative; }
-.open::before { content: ''; position: absolute; left: 0; top: 2px; width: 13px; height: 13px; border: 1.5px dashed var(--ink); }
-.move-move { transition: transform 0.5s ease; }
-.plain-button { align-self: flex-start; }
-@media (prefers-reduced-motion: reduce) { .move-move, .track span { transition: none; } }
+.suspects {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  border-bottom: 1px solid var(--line);
+}
+li button {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  color: inherit;
+  font: inherit;
+  padding: 7px 0;
+  cursor: pointer;
+  min-height: 48px;
+}
+.line {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  font-weight: 600;
+  font-size: 18px;
+  line-height: 1.15;
+}
+.chance {
+  white-space: nowrap;
+  font-weight: 500;
+}
+.track {
+  display: block;
+  height: 8px;
+  background: var(--rail);
+}
+.track span {
+  display: block;
+  height: 100%;
+  background: var(--bar-fill);
+  transition: width 0.6s ease;
+}
+.track span.hot {
+  background: var(--hot);
+}
+.because {
+  color: var(--ink-2);
+  font-size: 15px;
+  line-height: 1.2;
+}
+.change {
+  font-weight: 600;
+  font-size: 15px;
+  color: var(--cool);
+}
+.change.up {
+  color: var(--hot);
+}
+.declared {
+  font-weight: 600;
+  font-size: 15px;
+}
+.declared.withdrawn {
+  color: var(--ink-2);
+}
+.open {
+  font-size: 15px;
+  line-height: 1.2;
+  padding-left: 20px;
+  position: relative;
+}
+.open::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 2px;
+  width: 13px;
+  height: 13px;
+  border: 1.5px dashed var(--ink);
+}
+.move-move {
+  transition: transform 0.5s ease;
+}
+.plain-button {
+  align-self: flex-start;
+}
+@media (prefers-reduced-motion: reduce) {
+  .move-move,
+  .track span {
+    transition: none;
+  }
+}
 </style>

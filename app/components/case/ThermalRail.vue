@@ -2,52 +2,212 @@
 import { CHECK_NAMES, COLD_ORDER, type CheckId } from '../../words-app'
 
 /** The thermometer is the navigation: cold checks at the bulb, hot ones above, the engine's own temperature as its level. */
-const props = defineProps<{ active: CheckId; done: ReadonlySet<string>; shown: ReadonlySet<CheckId>; coolantText: string | undefined; engine: 'cold' | 'running' | 'stopped'; mayStart: boolean }>()
+const props = defineProps<{
+  active: CheckId
+  done: ReadonlySet<string>
+  shown: ReadonlySet<CheckId>
+  coolantText: string | undefined
+  engine: 'cold' | 'running' | 'stopped'
+  mayStart: boolean
+}>()
 const emit = defineEmits<{ choose: [check: CheckId]; start: []; stop: [] }>()
 const all = ref(false)
-const list = computed(() => COLD_ORDER.filter((c) => all.value || props.shown.has(c) || props.done.has(c) || c === props.active))
+const list = computed(() =>
+  COLD_ORDER.filter(
+    (c) => all.value || props.shown.has(c) || props.done.has(c) || c === props.active,
+  ),
+)
 const hidden = computed(() => COLD_ORDER.length - list.value.length)
 const LEVEL = { cold: '14%', running: '62%', stopped: '46%' } as const
 </script>
 
 <template>
   <nav class="rail" aria-label="Checks by temperature">
-    <div class="glass" :class="engine" aria-hidden="true"><span class="level" :style="{ height: LEVEL[engine] }" /><span class="bulb">{{ coolantText ?? (engine === 'cold' ? 'cold' : 'hot') }}</span></div>
+    <div class="glass" :class="engine" aria-hidden="true">
+      <span class="level" :style="{ height: LEVEL[engine] }" /><span class="bulb">{{
+        coolantText ?? (engine === 'cold' ? 'cold' : 'hot')
+      }}</span>
+    </div>
     <div class="list">
       <div class="phase later"><span class="phase-name">Hot, road, bench</span></div>
       <div class="phase">
         <span class="phase-name">Warming</span>
-        <button v-if="engine !== 'running'" type="button" class="engine" :disabled="!mayStart" @click="emit('start')">Start the engine</button>
-        <button v-else type="button" class="engine" :disabled="!mayStart" @click="emit('stop')">Engine stopped</button>
+        <button
+          v-if="engine !== 'running'"
+          type="button"
+          class="engine"
+          :disabled="!mayStart"
+          @click="emit('start')"
+        >
+          Start the engine
+        </button>
+        <button v-else type="button" class="engine" :disabled="!mayStart" @click="emit('stop')">
+          Engine stopped
+        </button>
       </div>
       <div class="phase now">
         <span class="phase-name">Cold{{ engine === 'cold' ? ' · now' : ' · not while hot' }}</span>
-        <button v-for="check in list" :key="check" type="button" :aria-current="check === active ? 'step' : undefined" :data-check="check" @click="emit('choose', check)">
-          <span class="box" :class="{ done: done.has(check), here: check === active }" aria-hidden="true">{{ done.has(check) ? '✓' : '' }}</span>{{ CHECK_NAMES[check] }}<span v-if="done.has(check)" class="sr">, done</span>
+        <button
+          v-for="check in list"
+          :key="check"
+          type="button"
+          :aria-current="check === active ? 'step' : undefined"
+          :data-check="check"
+          @click="emit('choose', check)"
+        >
+          <span
+            class="box"
+            :class="{ done: done.has(check), here: check === active }"
+            aria-hidden="true"
+            >{{ done.has(check) ? '✓' : '' }}</span>{{ CHECK_NAMES[check]
+          }}<span v-if="done.has(check)" class="sr">, done</span>
         </button>
-        <button v-if="all || hidden > 0" type="button" class="more" :aria-expanded="all" @click="all = !all">{{ all ? 'Fewer' : `${hidden} more cold checks` }}</button>
+        <button
+          v-if="all || hidden > 0"
+          type="button"
+          class="more"
+          :aria-expanded="all"
+          @click="all = !all"
+        >
+          {{ all ? 'Fewer' : `${hidden} more cold checks` }}
+        </button>
       </div>
     </div>
   </nav>
 </template>
 
 <style scoped>
-.rail { display: flex; gap: 12px; background: var(--rail); padding: 12px 8px 12px 14px; }
-.glass { width: 16px; border: 2px solid var(--ink-2); border-radius: 10px; position: relative; background: var(--sheet); margin-bottom: 24px; flex: none; }
-.level { position: absolute; left: 0; right: 0; bottom: 0; background: var(--cool); transition: height 1s ease; }
-.bulb { position: absolute; left: 50%; bottom: -26px; transform: translateX(-50%); background: var(--cool); color: var(--sheet); font-weight: 600; font-size: 13px; width: 42px; height: 42px; border-radius: 50%; display: grid; place-items: center; }
-.running .level, .running .bulb, .stopped .level, .stopped .bulb { background: var(--hot); }
-.list { flex: 1; display: flex; flex-direction: column; gap: 8px; min-width: 0; }
-.phase { display: flex; flex-direction: column; }
-.phase-name { text-transform: uppercase; font-size: 14px; font-weight: 600; letter-spacing: 0.06em; border-bottom: 1px solid var(--line); padding-bottom: 2px; }
-.now { margin-top: auto; }
-button { display: flex; align-items: center; gap: 9px; min-height: 48px; background: none; border: 2px solid transparent; border-radius: 4px; font: inherit; font-weight: 500; color: inherit; text-align: left; cursor: pointer; padding: 0 6px; line-height: 1.1; }
-button[aria-current] { background: var(--sheet); border-color: var(--ink); font-weight: 600; }
-button.engine, button.more { color: var(--ink-2); font-weight: 600; } button.engine { border-color: var(--line); margin-top: 6px; color: var(--ink); justify-content: center; }
-button:disabled { opacity: 0.6; cursor: default; }
-.box { width: 18px; height: 18px; border: 2px solid var(--ink-2); display: grid; place-items: center; font-size: 14px; flex: none; background: var(--sheet); }
-.box.done { background: var(--cool); border-color: var(--cool); color: var(--sheet); }
-.box.here:not(.done) { background: var(--ink); border-color: var(--ink); }
-.sr { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
-@media (prefers-reduced-motion: reduce) { .level { transition: none; } }
+.rail {
+  display: flex;
+  gap: 12px;
+  background: var(--rail);
+  padding: 12px 8px 12px 14px;
+}
+.glass {
+  width: 16px;
+  border: 2px solid var(--ink-2);
+  border-radius: 10px;
+  position: relative;
+  background: var(--sheet);
+  margin-bottom: 24px;
+  flex: none;
+}
+.level {
+  position: absolute;
+  left: 0;
+  right: 0;
+  bottom: 0;
+  background: var(--cool);
+  transition: height 1s ease;
+}
+.bulb {
+  position: absolute;
+  left: 50%;
+  bottom: -26px;
+  transform: translateX(-50%);
+  background: var(--cool);
+  color: var(--sheet);
+  font-weight: 600;
+  font-size: 13px;
+  width: 42px;
+  height: 42px;
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
+}
+.running .level,
+.running .bulb,
+.stopped .level,
+.stopped .bulb {
+  background: var(--hot);
+}
+.list {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  min-width: 0;
+}
+.phase {
+  display: flex;
+  flex-direction: column;
+}
+.phase-name {
+  text-transform: uppercase;
+  font-size: 14px;
+  font-weight: 600;
+  letter-spacing: 0.06em;
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 2px;
+}
+.now {
+  margin-top: auto;
+}
+button {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  min-height: 48px;
+  background: none;
+  border: 2px solid transparent;
+  border-radius: 4px;
+  font: inherit;
+  font-weight: 500;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+  padding: 0 6px;
+  line-height: 1.1;
+}
+button[aria-current] {
+  background: var(--sheet);
+  border-color: var(--ink);
+  font-weight: 600;
+}
+button.engine,
+button.more {
+  color: var(--ink-2);
+  font-weight: 600;
+}
+button.engine {
+  border-color: var(--line);
+  margin-top: 6px;
+  color: var(--ink);
+  justify-content: center;
+}
+button:disabled {
+  opacity: 0.6;
+  cursor: default;
+}
+.box {
+  width: 18px;
+  height: 18px;
+  border: 2px solid var(--ink-2);
+  display: grid;
+  place-items: center;
+  font-size: 14px;
+  flex: none;
+  background: var(--sheet);
+}
+.box.done {
+  background: var(--cool);
+  border-color: var(--cool);
+  color: var(--sheet);
+}
+.box.here:not(.done) {
+  background: var(--ink);
+  border-color: var(--ink);
+}
+.sr {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+@media (prefers-reduced-motion: reduce) {
+  .level {
+    transition: none;
+  }
+}
 </style>

@@ -19,8 +19,22 @@ const evidence = computed(() => {
     .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
     .map((m) => {
       const said = ranking.says.filter((s) => s.reading === m.reading)
-      const reasons = [...new Set(said.map((s) => (props.fault ? reasonFor(props.fault, s.sign) : undefined)).filter(Boolean))]
-      return { ...m, text: [...new Set(said.map((s) => preferences.say(s.message)))].join('; '), reason: reasons[0] ?? (m.decibans < 0 ? 'Others explain it better, or it should have shown and did not.' : 'It makes the others less likely.') }
+      const reasons = [
+        ...new Set(
+          said
+            .map((s) => (props.fault ? reasonFor(props.fault, s.sign) : undefined))
+            .filter(Boolean),
+        ),
+      ]
+      return {
+        ...m,
+        text: [...new Set(said.map((s) => preferences.say(s.message)))].join('; '),
+        reason:
+          reasons[0] ??
+          (m.decibans < 0
+            ? 'Others explain it better, or it should have shown and did not.'
+            : 'It makes the others less likely.'),
+      }
     })
 })
 const widest = computed(() => Math.max(3, ...evidence.value.map((e) => Math.abs(e.decibans))))
@@ -28,43 +42,108 @@ const open = inject(OPEN_CASE, undefined)
 const bench = useBench()
 const because = ref('')
 const problem = ref('')
-watch(() => props.fault, () => { because.value = problem.value = '' })
-const declared = computed(() => (open ? ofKind(open.records.value, 'suspect.declared').filter((d) => d.data.fault === props.fault) : []))
+watch(
+  () => props.fault,
+  () => {
+    because.value = problem.value = ''
+  },
+)
+const declared = computed(() =>
+  open
+    ? ofKind(open.records.value, 'suspect.declared').filter((d) => d.data.fault === props.fault)
+    : [],
+)
 const standsAs = computed(() => declared.value.at(-1))
 async function declare(as: 'proven' | 'withdrawn') {
   problem.value = ''
-  if (!because.value.trim()) return void (problem.value = 'Say in a few words what changed it: what was seen or measured.')
-  await bench.addRecord(open!.id, 'suspect.declared', { fault: props.fault!, as, because: because.value.trim(), probability: suspect.value!.probability })
+  if (!because.value.trim())
+    return void (problem.value = 'Say in a few words what changed it: what was seen or measured.')
+  await bench.addRecord(open!.id, 'suspect.declared', {
+    fault: props.fault!,
+    as,
+    because: because.value.trim(),
+    probability: suspect.value!.probability,
+  })
   because.value = ''
 }
-const words = (db: number) => (Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4 ? 'clearly' : 'a little')
+const words = (db: number) =>
+  Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4 ? 'clearly' : 'a little'
 </script>
 
 <template>
-  <v-dialog :aria-label="`Why: ${entry?.name ?? ''}`" :model-value="fault !== undefined" max-width="680" scrollable @update:model-value="emit('close')">
+  <v-dialog
+    :aria-label="`Why: ${entry?.name ?? ''}`"
+    :model-value="fault !== undefined"
+    max-width="680"
+    scrollable
+    @update:model-value="emit('close')"
+  >
     <v-card v-if="entry && suspect" class="pa-5 why">
-      <div class="row"><h2 class="grow">{{ entry.name }}</h2><strong>{{ formatChance(suspect.probability) }}</strong></div>
-      <p>{{ entry.what }} <span class="quiet">{{ entry.priorBecause }}</span></p>
+      <div class="row">
+        <h2 class="grow">{{ entry.name }}</h2>
+        <strong>{{ formatChance(suspect.probability) }}</strong>
+      </div>
+      <p>
+        {{ entry.what }} <span class="quiet">{{ entry.priorBecause }}</span>
+      </p>
       <h3>What speaks for and against it</h3>
-      <p v-if="evidence.length === 0" class="quiet">Nothing recorded so far moves it; it stands where the complaint puts it.</p>
+      <p v-if="evidence.length === 0" class="quiet">
+        Nothing recorded so far moves it; it stands where the complaint puts it.
+      </p>
       <ul>
         <li v-for="item in evidence" :key="item.reading">
-          <div class="row says"><span class="grow bold">{{ item.text }}</span><span class="quiet small">{{ item.decibans > 0 ? 'for' : 'against' }}, {{ words(item.decibans) }} ({{ item.decibans > 0 ? '+' : '−' }}{{ Math.abs(item.decibans).toFixed(1) }} dB)</span></div>
-          <div class="axis"><span :class="item.decibans > 0 ? 'for' : 'against'" :style="{ width: `${(Math.abs(item.decibans) / widest) * 50}%` }" /></div>
+          <div class="row says">
+            <span class="grow bold">{{ item.text }}</span><span class="quiet small"
+              >{{ item.decibans > 0 ? 'for' : 'against' }}, {{ words(item.decibans) }} ({{
+                item.decibans > 0 ? '+' : '−'
+              }}{{ Math.abs(item.decibans).toFixed(1) }} dB)</span
+            >
+          </div>
+          <div class="axis">
+            <span
+              :class="item.decibans > 0 ? 'for' : 'against'"
+              :style="{ width: `${(Math.abs(item.decibans) / widest) * 50}%` }"
+            />
+          </div>
           <p class="small quiet">{{ item.reason }}</p>
         </li>
       </ul>
       <h3>Before a part is ordered on it</h3>
-      <ul class="guards"><li v-for="guard in suspect.guards" :key="guard.id" :class="{ met: guard.met }">{{ guard.met ? 'Shown: ' : 'Not yet: ' }}{{ guard.text }}</li></ul>
+      <ul class="guards">
+        <li v-for="guard in suspect.guards" :key="guard.id" :class="{ met: guard.met }">
+          {{ guard.met ? 'Shown: ' : 'Not yet: ' }}{{ guard.text }}
+        </li>
+      </ul>
       <h3>How the repair is proven</h3>
       <p>{{ entry.proof }}</p>
       <section v-if="open" class="declare" aria-label="Declared">
         <h3>Declared</h3>
-        <p v-for="d in declared" :key="d.id"><strong>{{ d.data.as === 'proven' ? 'Proven' : 'Withdrawn' }}:</strong> {{ d.data.because }} <span class="small quiet">{{ bench.people.get(d.by) ?? '' }}, {{ DateTime.fromISO(d.observedAt).toFormat('d LLL, HH:mm') }}; it stood at {{ formatChance(d.data.probability) }}</span></p>
-        <p v-if="suspect.guards.some((g) => !g.met)" class="small quiet">{{ suspect.guards.filter((g) => !g.met).length }} of its conditions {{ suspect.guards.filter((g) => !g.met).length === 1 ? 'is' : 'are' }} not shown yet.</p>
+        <p v-for="d in declared" :key="d.id">
+          <strong>{{ d.data.as === 'proven' ? 'Proven' : 'Withdrawn' }}:</strong>
+          {{ d.data.because }}
+          <span class="small quiet"
+            >{{ bench.people.get(d.by) ?? '' }},
+            {{ DateTime.fromISO(d.observedAt).toFormat('d LLL, HH:mm') }}; it stood at
+            {{ formatChance(d.data.probability) }}</span
+          >
+        </p>
+        <p v-if="suspect.guards.some((g) => !g.met)" class="small quiet">
+          {{ suspect.guards.filter((g) => !g.met).length }} of its conditions
+          {{ suspect.guards.filter((g) => !g.met).length === 1 ? 'is' : 'are' }} not shown yet.
+        </p>
         <v-text-field v-model="because" label="What was seen that settles it" maxlength="500" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-        <div class="row"><v-btn :disabled="!open.mayRecord.value || standsAs?.data.as === 'proven'" @click="declare('proven')">Declare proven</v-btn><v-btn :disabled="!open.mayRecord.value || standsAs?.data.as === 'withdrawn'" @click="declare('withdrawn')">Withdraw it</v-btn></div>
+        <div class="row">
+          <v-btn
+            :disabled="!open.mayRecord.value || standsAs?.data.as === 'proven'"
+            @click="declare('proven')"
+            >Declare proven</v-btn
+          ><v-btn
+            :disabled="!open.mayRecord.value || standsAs?.data.as === 'withdrawn'"
+            @click="declare('withdrawn')"
+            >Withdraw it</v-btn
+          >
+        </div>
       </section>
       <v-btn class="solid" @click="emit('close')">Back to the check</v-btn>
     </v-card>
@@ -72,17 +151,80 @@ const words = (db: number) => (Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4
 </template>
 
 <style scoped>
-.why { display: flex; flex-direction: column; gap: 10px; overflow-y: auto; }
-ul { list-style: none; margin: 0; padding: 0; display: flex; flex-direction: column; gap: 8px; }
-.bold { font-weight: 600; }
-@media (max-width: 600px) { .says { flex-direction: column; align-items: flex-start; gap: 0; } }
-.axis { position: relative; height: 10px; background: linear-gradient(to right, var(--rail), var(--rail)); margin: 2px 0; }
-.axis::after { content: ''; position: absolute; left: 50%; top: -2px; bottom: -2px; width: 2px; background: var(--ink); }
-.axis span { position: absolute; top: 0; bottom: 0; }
-.axis .for { left: 50%; background: var(--hot); }
-.axis .against { right: 50%; background: var(--cool); }
-.declare { display: flex; flex-direction: column; gap: 8px; border-top: 2px solid var(--line); padding-top: 10px; }
-.guards li { padding-left: 26px; position: relative; }
-.guards li::before { content: ''; position: absolute; left: 2px; top: 3px; width: 14px; height: 14px; border: 2px dashed var(--ink-2); }
-.guards li.met::before { border: 2px solid var(--cool); background: var(--cool); }
+.why {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  overflow-y: auto;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.bold {
+  font-weight: 600;
+}
+@media (max-width: 600px) {
+  .says {
+    flex-direction: column;
+    align-items: flex-start;
+    gap: 0;
+  }
+}
+.axis {
+  position: relative;
+  height: 10px;
+  background: linear-gradient(to right, var(--rail), var(--rail));
+  margin: 2px 0;
+}
+.axis::after {
+  content: '';
+  position: absolute;
+  left: 50%;
+  top: -2px;
+  bottom: -2px;
+  width: 2px;
+  background: var(--ink);
+}
+.axis span {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+}
+.axis .for {
+  left: 50%;
+  background: var(--hot);
+}
+.axis .against {
+  right: 50%;
+  background: var(--cool);
+}
+.declare {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  border-top: 2px solid var(--line);
+  padding-top: 10px;
+}
+.guards li {
+  padding-left: 26px;
+  position: relative;
+}
+.guards li::before {
+  content: '';
+  position: absolute;
+  left: 2px;
+  top: 3px;
+  width: 14px;
+  height: 14px;
+  border: 2px dashed var(--ink-2);
+}
+.guards li.met::before {
+  border: 2px solid var(--cool);
+  background: var(--cool);
+}
 </style>

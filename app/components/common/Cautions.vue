@@ -5,5 +5,9 @@ const preferences = usePreferences()
 </script>
 
 <template>
-  <div class="caution"><p v-for="id in ids" :key="id">{{ preferences.say({ id: `caution.${id}`, parameters: {} }) }}</p></div>
+  <div class="caution">
+    <p v-for="id in ids" :key="id">
+      {{ preferences.say({ id: `caution.${id}`, parameters: {} }) }}
+    </p>
+  </div>
 </template>

@@ -4,17 +4,45 @@ import type { QuantityKind } from '../../../core/quantity/units'
 import { stateWords } from '../../../words/states'
 
 /** What a check came to: its states in words, its figures with their 90 % range, what it does not clear, and notes. */
-interface Shown { path: string; label: string; kind?: QuantityKind; unit?: string; decimals?: number; percent?: boolean }
-const props = defineProps<{ outcome: CheckOutcome | undefined; shown?: readonly Shown[]; nothing?: string }>()
+interface Shown {
+  path: string
+  label: string
+  kind?: QuantityKind
+  unit?: string
+  decimals?: number
+  percent?: boolean
+}
+const props = defineProps<{
+  outcome: CheckOutcome | undefined
+  shown?: readonly Shown[]
+  nothing?: string
+}>()
 const preferences = usePreferences()
-const valueAt = (path: string) => path.split('.').reduce<unknown>((part, key) => (part as Record<string, unknown> | undefined)?.[key], props.outcome?.figures)
-const text = (s: Shown, value: number) => (s.kind ? preferences.show(s.kind, value, s.decimals) : s.percent ? `${Math.round(value * 100)} %` : `${value.toFixed(s.decimals ?? 1).replace('-', '−')}${s.unit ? ` ${s.unit}` : ''}`)
+const valueAt = (path: string) =>
+  path
+    .split('.')
+    .reduce<unknown>(
+      (part, key) => (part as Record<string, unknown> | undefined)?.[key],
+      props.outcome?.figures,
+    )
+const text = (s: Shown, value: number) =>
+  s.kind
+    ? preferences.show(s.kind, value, s.decimals)
+    : s.percent
+      ? `${Math.round(value * 100)} %`
+      : `${value.toFixed(s.decimals ?? 1).replace('-', '−')}${s.unit ? ` ${s.unit}` : ''}`
 const figures = computed(() =>
   (props.shown ?? []).flatMap((s) => {
     const value = valueAt(s.path)
     if (typeof value !== 'number') return []
     const range = props.outcome?.intervals[s.path]
-    return [{ ...s, value: text(s, value), range: range && `${text(s, range.low)} to ${text(s, range.high)}` }]
+    return [
+      {
+        ...s,
+        value: text(s, value),
+        range: range && `${text(s, range.low)} to ${text(s, range.high)}`,
+      },
+    ]
   }),
 )
 </script>
@@ -23,17 +51,54 @@ const figures = computed(() =>
   <div v-if="outcome" class="result" role="status">
     <p class="verdict" data-verdict>{{ stateWords(outcome.check, outcome.states, nothing) }}</p>
     <dl v-if="figures.length > 0">
-      <div v-for="f in figures" :key="f.path"><dt>{{ f.label }}</dt><dd>{{ f.value }}<span v-if="f.range" class="range">{{ f.range }}</span></dd></div>
+      <div v-for="f in figures" :key="f.path">
+        <dt>{{ f.label }}</dt>
+        <dd>
+          {{ f.value }}<span v-if="f.range" class="range">{{ f.range }}</span>
+        </dd>
+      </div>
     </dl>
     <p v-for="note in outcome.notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
-    <p v-if="outcome.doesNotProve.length > 0"><strong>This does not clear:</strong> {{ outcome.doesNotProve.map(preferences.say).join('; ') }}.</p>
+    <p v-if="outcome.doesNotProve.length > 0">
+      <strong>This does not clear:</strong>
+      {{ outcome.doesNotProve.map(preferences.say).join('; ') }}.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.result { border-left: 6px solid var(--cool); background: var(--rail); padding: 10px 14px; display: flex; flex-direction: column; gap: 6px; }
-.verdict { font-size: 24px; font-weight: 600; line-height: 1.15; }
-dl { display: flex; flex-wrap: wrap; gap: 6px 28px; margin: 0; }
-dt { color: var(--ink-2); font-size: 15px; } dd { margin: 0; font-size: 22px; font-weight: 600; }
-.range { display: block; font-size: 14px; font-weight: 400; color: var(--ink-2); }
+.result {
+  border-left: 6px solid var(--cool);
+  background: var(--rail);
+  padding: 10px 14px;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+.verdict {
+  font-size: 24px;
+  font-weight: 600;
+  line-height: 1.15;
+}
+dl {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 28px;
+  margin: 0;
+}
+dt {
+  color: var(--ink-2);
+  font-size: 15px;
+}
+dd {
+  margin: 0;
+  font-size: 22px;
+  font-weight: 600;
+}
+.range {
+  display: block;
+  font-size: 14px;
+  font-weight: 400;
+  color: var(--ink-2);
+}
 </style>

@@ -7,7 +7,9 @@ const props = defineProps<{ check: CheckId; minutes: number; label: string }>()
 const emit = defineEmits<{ stopped: [minutes: number] }>()
 const open = useOpenCase()
 const { now, own, startTimer, stopTimer } = useTimers()
-const mine = computed(() => own.value.findLast((t) => t.caseId === open.id && t.check === props.check))
+const mine = computed(() =>
+  own.value.findLast((t) => t.caseId === open.id && t.check === props.check),
+)
 const elapsedMs = computed(() => (mine.value ? Math.max(0, now.value - mine.value.startedAt) : 0))
 const isDue = computed(() => mine.value !== undefined && elapsedMs.value >= mine.value.plannedMs)
 function stop() {
@@ -19,17 +21,39 @@ function stop() {
 
 <template>
   <div class="timer" :class="{ due: isDue }">
-    <button v-if="!mine" type="button" class="plain-button" :disabled="!open.mayRecord.value" @click="startTimer(open.id, check, minutes)">{{ label }}: start {{ minutes }} min</button>
+    <button
+      v-if="!mine"
+      type="button"
+      class="plain-button"
+      :disabled="!open.mayRecord.value"
+      @click="startTimer(open.id, check, minutes)"
+    >
+      {{ label }}: start {{ minutes }} min
+    </button>
     <template v-else>
       <strong class="clock" role="timer">{{ formatClock(elapsedMs / 1000) }}</strong>
-      <span>of {{ formatClock(mine.plannedMs / 1000) }}{{ isDue ? ': time is over, read it' : '' }}</span>
+      <span
+        >of {{ formatClock(mine.plannedMs / 1000)
+        }}{{ isDue ? ': time is over, read it' : '' }}</span
+      >
       <button type="button" class="plain-button" @click="stop">Stop</button>
     </template>
   </div>
 </template>
 
 <style scoped>
-.timer { display: flex; align-items: center; gap: 12px; }
-.clock { font-size: 30px; font-weight: 600; }
-.due { border-left: 6px solid var(--hot); background: var(--hot-soft); padding: 4px 12px; }
+.timer {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+.clock {
+  font-size: 30px;
+  font-weight: 600;
+}
+.due {
+  border-left: 6px solid var(--hot);
+  background: var(--hot-soft);
+  padding: 4px 12px;
+}
 </style>

@@ -3,7 +3,11 @@ import { useLocalStorage } from '@vueuse/core'
 import type { Instrument } from '../../../core/casefile/schema'
 
 /** Which of the shop's instruments the figures beside it are read with; what it is known to be off by is taken off. Remembered on this device. */
-const props = defineProps<{ kinds: readonly Instrument['kind'][]; label?: string; start?: string | undefined }>()
+const props = defineProps<{
+  kinds: readonly Instrument['kind'][]
+  label?: string
+  start?: string | undefined
+}>()
 const model = defineModel<Instrument | undefined>({ required: true })
 const bench = useBench()
 const preferences = usePreferences()
@@ -11,19 +15,49 @@ const list = computed(() => bench.instrumentsOf(props.kinds))
 const remembered = useLocalStorage(`thermognosis.instrument.${props.kinds.join('.')}`, '')
 const id = useId()
 const chosen = ref(props.start ?? remembered.value)
-watch([chosen, list], () => { model.value = list.value.find((i) => i.id === chosen.value) }, { immediate: true })
+watch(
+  [chosen, list],
+  () => {
+    model.value = list.value.find((i) => i.id === chosen.value)
+  },
+  { immediate: true },
+)
 const isPressure = (i: Instrument) => i.kind === 'pressure-tester' || i.kind === 'cap-adapter'
-const off = (i: Instrument) => (typeof i.offsetSi !== 'number' ? ', never compared' : i.offsetSi === 0 ? '' : `, reads ${preferences.show(isPressure(i) ? 'pressure' : 'temperatureDifference', Math.abs(i.offsetSi))} ${i.offsetSi < 0 ? 'low' : 'high'}`)
+const off = (i: Instrument) =>
+  typeof i.offsetSi !== 'number'
+    ? ', never compared'
+    : i.offsetSi === 0
+      ? ''
+      : `, reads ${preferences.show(isPressure(i) ? 'pressure' : 'temperatureDifference', Math.abs(i.offsetSi))} ${i.offsetSi < 0 ? 'low' : 'high'}`
 </script>
 
 <template>
   <div v-if="list.length > 0" class="pick">
     <label :for="id">{{ label ?? 'Read with' }}</label>
-    <select :id="id" v-model="chosen" @change="remembered = chosen"><option value="">Not said</option><option v-for="i in list" :key="i.id" :value="i.id">{{ i.name }}{{ off(i) }}</option></select>
+    <select :id="id" v-model="chosen" @change="remembered = chosen">
+      <option value="">Not said</option>
+      <option v-for="i in list" :key="i.id" :value="i.id">{{ i.name }}{{ off(i) }}</option>
+    </select>
   </div>
 </template>
 
 <style scoped>
-.pick { display: flex; flex-direction: column; gap: 4px; font-weight: 600; }
-select { min-height: 52px; border: 2px solid var(--line); border-radius: 4px; background: var(--sheet); color: var(--ink); font: inherit; font-weight: 400; padding: 0 10px; min-width: 190px; max-width: 280px; }
+.pick {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  font-weight: 600;
+}
+select {
+  min-height: 52px;
+  border: 2px solid var(--line);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  font-weight: 400;
+  padding: 0 10px;
+  min-width: 190px;
+  max-width: 280px;
+}
 </style>

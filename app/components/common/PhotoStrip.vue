@@ -10,8 +10,13 @@ const bench = useBench()
 const problem = ref('')
 const busy = ref(false)
 const large = ref<string>()
-const mine = computed(() => ofKind(open.records.value, 'photo.taken').filter((p) => (props.part ? p.data.part === props.part : p.data.check === props.check)))
-const about = (p: { data: { part?: Part | undefined; words?: string | undefined } }) => p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : 'Photograph')
+const mine = computed(() =>
+  ofKind(open.records.value, 'photo.taken').filter((p) =>
+    props.part ? p.data.part === props.part : p.data.check === props.check,
+  ),
+)
+const about = (p: { data: { part?: Part | undefined; words?: string | undefined } }) =>
+  p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : 'Photograph')
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
@@ -20,9 +25,15 @@ async function take(event: Event) {
   problem.value = ''
   busy.value = true
   try {
-    await bench.addPhotograph(open.id, await readPhotograph(file), { ...(props.part ? { part: props.part } : {}), check: props.check })
+    await bench.addPhotograph(open.id, await readPhotograph(file), {
+      ...(props.part ? { part: props.part } : {}),
+      check: props.check,
+    })
   } catch (error) {
-    problem.value = error instanceof PictureProblem ? error.message : 'This photograph could not be kept on this device.'
+    problem.value =
+      error instanceof PictureProblem
+        ? error.message
+        : 'This photograph could not be kept on this device.'
   } finally {
     busy.value = false
   }
@@ -31,24 +42,104 @@ async function take(event: Event) {
 
 <template>
   <div class="strip">
-    <label class="plain-button take" :class="{ off: !open.mayRecord.value }">{{ busy ? 'Making it small …' : 'Photograph' }}<input type="file" accept="image/*" capture="environment" class="sr" :disabled="!open.mayRecord.value || busy" :aria-label="part ? `Photograph of: ${PART_NAMES[part]}` : 'Photograph'" @change="take"></label>
+    <label class="plain-button take" :class="{ off: !open.mayRecord.value }"
+      >{{ busy ? 'Making it small …' : 'Photograph'
+      }}<input
+        type="file"
+        accept="image/*"
+        capture="environment"
+        class="sr"
+        :disabled="!open.mayRecord.value || busy"
+        :aria-label="part ? `Photograph of: ${PART_NAMES[part]}` : 'Photograph'"
+        @change="take"
+    /></label>
     <figure v-for="p in mine" :key="p.id">
-      <button type="button" class="thumb" :aria-label="`${about(p)}: look at it large`" @click="large = p.data.sha256"><img :src="bench.pictureUrl(p.data.sha256)" :alt="about(p)"></button>
-      <button type="button" class="plain-button away" :disabled="!open.mayRecord.value" :aria-label="`Take back this photograph of ${about(p)}`" @click="bench.withdraw(open.id, p.id)">Take back</button>
+      <button
+        type="button"
+        class="thumb"
+        :aria-label="`${about(p)}: look at it large`"
+        @click="large = p.data.sha256"
+      >
+        <img :src="bench.pictureUrl(p.data.sha256)" :alt="about(p)" />
+      </button>
+      <button
+        type="button"
+        class="plain-button away"
+        :disabled="!open.mayRecord.value"
+        :aria-label="`Take back this photograph of ${about(p)}`"
+        @click="bench.withdraw(open.id, p.id)"
+      >
+        Take back
+      </button>
     </figure>
     <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
-    <v-dialog aria-label="Photograph" :model-value="large !== undefined" max-width="1100" @update:model-value="large = undefined"><v-card class="pa-2"><img v-if="large" :src="bench.pictureUrl(large)" alt="The photograph, large" class="large"><v-btn @click="large = undefined">Close</v-btn></v-card></v-dialog>
+    <v-dialog
+      aria-label="Photograph"
+      :model-value="large !== undefined"
+      max-width="1100"
+      @update:model-value="large = undefined"
+      ><v-card class="pa-2"
+        ><img
+          v-if="large"
+          :src="bench.pictureUrl(large)"
+          alt="The photograph, large"
+          class="large"
+        /><v-btn @click="large = undefined">Close</v-btn></v-card
+      ></v-dialog
+    >
   </div>
 </template>
 
 <style scoped>
-.strip { display: flex; gap: 10px; align-items: center; flex-wrap: wrap; }
-.take { display: inline-flex; align-items: center; position: relative; }
-.take:focus-within { outline: 3px solid var(--cool); outline-offset: 2px; }
-.take.off { opacity: 0.55; }
-.sr { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
-figure { margin: 0; display: flex; align-items: center; gap: 4px; }
-.thumb { border: 2px solid var(--line); background: none; padding: 0; height: 64px; cursor: pointer; } .thumb img { height: 60px; display: block; }
-.away { font-size: 15px; padding: 4px 10px; }
-.large { max-width: 100%; max-height: 80vh; object-fit: contain; }
+.strip {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.take {
+  display: inline-flex;
+  align-items: center;
+  position: relative;
+}
+.take:focus-within {
+  outline: 3px solid var(--cool);
+  outline-offset: 2px;
+}
+.take.off {
+  opacity: 0.55;
+}
+.sr {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+figure {
+  margin: 0;
+  display: flex;
+  align-items: center;
+  gap: 4px;
+}
+.thumb {
+  border: 2px solid var(--line);
+  background: none;
+  padding: 0;
+  height: 64px;
+  cursor: pointer;
+}
+.thumb img {
+  height: 60px;
+  display: block;
+}
+.away {
+  font-size: 15px;
+  padding: 4px 10px;
+}
+.large {
+  max-width: 100%;
+  max-height: 80vh;
+  object-fit: contain;
+}
 </style>

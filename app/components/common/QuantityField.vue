@@ -6,11 +6,21 @@ import { UNITS, type QuantityKind } from '../../../core/quantity/units'
 import { formatNumber, preferredUnit } from '../../../words/format'
 
 /** A number with its unit, typed as a person writes it ("13.5 psi"); the unit beside it switches by a tap. */
-const props = defineProps<{ label: string; kind: QuantityKind; limits?: ParseLimits; instrument?: Instrument | undefined; optional?: boolean; hint?: string; startUnit?: string }>()
+const props = defineProps<{
+  label: string
+  kind: QuantityKind
+  limits?: ParseLimits
+  instrument?: Instrument | undefined
+  optional?: boolean
+  hint?: string
+  startUnit?: string
+}>()
 const model = defineModel<QuantityRecord | undefined>({ required: true })
 const emit = defineEmits<{ problem: [text: string] }>()
 const preferences = usePreferences()
-const unit = ref(model.value?.unit ?? props.startUnit ?? preferredUnit(props.kind, preferences.units))
+const unit = ref(
+  model.value?.unit ?? props.startUnit ?? preferredUnit(props.kind, preferences.units),
+)
 const text = ref(model.value ? shown(model.value.si) : '')
 const touched = ref(false)
 /** what was told to the parent last: limits made anew at every drawing must not tell it again */
@@ -20,20 +30,45 @@ const id = useId()
 function shown(si: number) {
   return formatNumber(props.kind, si, preferences.units).replace('−', '-')
 }
-const parsed = computed(() => (text.value.trim() === '' ? undefined : parseQuantity(text.value, props.kind, unit.value, props.limits)))
+const parsed = computed(() =>
+  text.value.trim() === ''
+    ? undefined
+    : parseQuantity(text.value, props.kind, unit.value, props.limits),
+)
 const problem = computed(() => {
-  if (!parsed.value) return touched.value && !props.optional ? preferences.say({ id: 'input.empty', parameters: {} }) : ''
+  if (!parsed.value)
+    return touched.value && !props.optional
+      ? preferences.say({ id: 'input.empty', parameters: {} })
+      : ''
   return parsed.value.ok ? '' : preferences.say(parsed.value.problem)
 })
-const readWith = computed(() => (props.instrument ? { instrument: props.instrument.id, ...(typeof props.instrument.offsetSi === 'number' ? { instrumentOffsetSi: props.instrument.offsetSi } : {}) } : {}))
+const readWith = computed(() =>
+  props.instrument
+    ? {
+        instrument: props.instrument.id,
+        ...(typeof props.instrument.offsetSi === 'number'
+          ? { instrumentOffsetSi: props.instrument.offsetSi }
+          : {}),
+      }
+    : {},
+)
 watch([parsed, problem, readWith], () => {
-  const now: QuantityRecord | undefined = parsed.value?.ok ? { ...parsed.value.quantity, ...readWith.value } : undefined
-  const said = now && `${now.typed} ${now.unit} ${now.si} ${now.instrument} ${now.instrumentOffsetSi}`
+  const now: QuantityRecord | undefined = parsed.value?.ok
+    ? { ...parsed.value.quantity, ...readWith.value }
+    : undefined
+  const said =
+    now && `${now.typed} ${now.unit} ${now.si} ${now.instrument} ${now.instrumentOffsetSi}`
   if (said !== told) model.value = now
   told = said
   emit('problem', problem.value)
 })
-watch(() => preferences.units, (units) => { if (text.value === '') unit.value = preferredUnit(props.kind, units) }, { deep: true })
+watch(
+  () => preferences.units,
+  (units) => {
+    if (text.value === '') unit.value = preferredUnit(props.kind, units)
+  },
+  { deep: true },
+)
 watch(model, (value) => {
   if (!value && parsed.value?.ok) {
     told = undefined
@@ -55,8 +90,18 @@ defineExpose({ problem, typed: text })
   <div class="quantity">
     <label :for="id">{{ label }}</label>
     <div class="box" :class="{ bad: problem }">
-      <input :id="id" v-model="text" inputmode="decimal" autocomplete="off" :aria-invalid="problem !== ''" :aria-describedby="problem || hint ? `${id}-says` : undefined" @blur="touched = true">
-      <button type="button" :aria-label="`Unit ${unit}, tap for another`" @click="nextUnit">{{ unit }}</button>
+      <input
+        :id="id"
+        v-model="text"
+        inputmode="decimal"
+        autocomplete="off"
+        :aria-invalid="problem !== ''"
+        :aria-describedby="problem || hint ? `${id}-says` : undefined"
+        @blur="touched = true"
+      />
+      <button type="button" :aria-label="`Unit ${unit}, tap for another`" @click="nextUnit">
+        {{ unit }}
+      </button>
     </div>
     <span v-if="problem" :id="`${id}-says`" class="problem small" role="alert">{{ problem }}</span>
     <span v-else-if="hint" :id="`${id}-says`" class="quiet small">{{ hint }}</span>
@@ -64,11 +109,48 @@ defineExpose({ problem, typed: text })
 </template>
 
 <style scoped>
-.quantity { display: flex; flex-direction: column; gap: 4px; min-width: 150px; }
-label { font-weight: 600; }
-.box { display: flex; border: 2px solid var(--line); border-radius: 4px; background: var(--sheet); min-height: 52px; }
-.box.bad { border-color: var(--hot); }
-.box:focus-within { border-color: var(--cool); }
-input { flex: 1; min-width: 0; width: 100px; padding: 0 12px; font-size: 22px; font-weight: 600; outline-offset: -3px; color: var(--ink); background: transparent; border: 0; }
-button { min-width: 62px; min-height: 48px; border: 0; border-left: 2px solid var(--line); color: var(--ink-2); background: transparent; font: inherit; cursor: pointer; }
+.quantity {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  min-width: 150px;
+}
+label {
+  font-weight: 600;
+}
+.box {
+  display: flex;
+  border: 2px solid var(--line);
+  border-radius: 4px;
+  background: var(--sheet);
+  min-height: 52px;
+}
+.box.bad {
+  border-color: var(--hot);
+}
+.box:focus-within {
+  border-color: var(--cool);
+}
+input {
+  flex: 1;
+  min-width: 0;
+  width: 100px;
+  padding: 0 12px;
+  font-size: 22px;
+  font-weight: 600;
+  outline-offset: -3px;
+  color: var(--ink);
+  background: transparent;
+  border: 0;
+}
+button {
+  min-width: 62px;
+  min-height: 48px;
+  border: 0;
+  border-left: 2px solid var(--line);
+  color: var(--ink-2);
+  background: transparent;
+  font: inherit;
+  cursor: pointer;
+}
 </style>

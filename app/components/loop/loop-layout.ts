@@ -1,12 +1,40 @@
 import { knownValue, partsOf, type Part, type SystemProfile } from '../../../core/casefile/profile'
 
-export interface Box { part: Part; x: number; y: number; w: number; h: number }
-export interface Pipe { id: string; side: 'hot' | 'cold' | 'small'; points: [number, number][]; }
+export interface Box {
+  part: Part
+  x: number
+  y: number
+  w: number
+  h: number
+}
+export interface Pipe {
+  id: string
+  side: 'hot' | 'cold' | 'small'
+  points: [number, number][]
+}
 /** Which way the coolant runs, between parts; degrees clockwise from rightwards. */
-export interface Arrow { x: number; y: number; degrees: number }
+export interface Arrow {
+  x: number
+  y: number
+  degrees: number
+}
 /** Something of this vehicle that is drawn and named, and has no checks of its own. */
-export interface Fitting { id: string; name: string; x: number; y: number; w: number; h: number }
-export interface LoopLayout { width: number; height: number; boxes: Box[]; pipes: Pipe[]; arrows: Arrow[]; fittings: Fitting[] }
+export interface Fitting {
+  id: string
+  name: string
+  x: number
+  y: number
+  w: number
+  h: number
+}
+export interface LoopLayout {
+  width: number
+  height: number
+  boxes: Box[]
+  pipes: Pipe[]
+  arrows: Arrow[]
+  fittings: Fitting[]
+}
 
 /**
  * Where each part of this vehicle's loop stands: radiator left, engine in the middle, heater right; the thermostat on
@@ -37,34 +65,140 @@ export function layoutLoop(profile: SystemProfile): LoopLayout {
     { part: 'bypass-hose', x: col[2]!, y: 4, w: 120, h: H },
   ]
   if (inlet) {
-    boxes.push({ part: 'thermostat', x: col[1]!, y: rowLow, w: W, h: H }, { part: 'pump', x: col[2]!, y: 262, w: 120, h: H })
+    boxes.push(
+      { part: 'thermostat', x: col[1]!, y: rowLow, w: W, h: H },
+      { part: 'pump', x: col[2]!, y: 262, w: 120, h: H },
+    )
   } else {
-    boxes.push({ part: 'thermostat', x: col[1]!, y: rowTop, w: W, h: H }, { part: 'pump', x: col[1]!, y: rowLow, w: W, h: H })
+    boxes.push(
+      { part: 'thermostat', x: col[1]!, y: rowTop, w: W, h: H },
+      { part: 'pump', x: col[1]!, y: rowLow, w: W, h: H },
+    )
   }
-  const extras: Part[] = (['oil-cooler', 'egr-cooler', 'turbo-line'] as const).filter((p) => parts.has(p))
-  const places: [number, number][] = [[col[0]!, 262], [col[1]!, 262], [544, 262]]
+  const extras: Part[] = (['oil-cooler', 'egr-cooler', 'turbo-line'] as const).filter((p) =>
+    parts.has(p),
+  )
+  const places: [number, number][] = [
+    [col[0]!, 262],
+    [col[1]!, 262],
+    [544, 262],
+  ]
   extras.forEach((part, i) => boxes.push({ part, x: places[i]![0], y: places[i]![1], w: W, h: H }))
   const top = rowTop + H / 2
   const low = rowLow + H / 2
   const pipes: Pipe[] = [
-    { id: 'upper', side: 'hot', points: [[460, 120], [460, top], [120, top]] },
-    { id: 'lower', side: 'cold', points: inlet ? [[120, low], [386, low], [386, 284], [460, 284], [460, 200]] : [[120, low], [460, low], [460, 200]] },
-    { id: 'heater-out', side: 'hot', points: [[510, 130], [532, 130], [532, 118], [550, 118]] },
-    { id: 'heater-core', side: 'hot', points: [[600, 130], [600, 190]] },
-    { id: 'heater-back', side: 'cold', points: [[550, 206], [532, 206], [532, 190], [515, 190]] },
-    { id: 'tank', side: 'small', points: [[80, 40], [80, 70]] },
-    { id: 'cap', side: 'small', points: [[120, 26], [160, 26]] },
-    { id: 'bypass', side: 'small', points: [[490, 44], [490, 120]] },
+    {
+      id: 'upper',
+      side: 'hot',
+      points: [
+        [460, 120],
+        [460, top],
+        [120, top],
+      ],
+    },
+    {
+      id: 'lower',
+      side: 'cold',
+      points: inlet
+        ? [
+            [120, low],
+            [386, low],
+            [386, 284],
+            [460, 284],
+            [460, 200],
+          ]
+        : [
+            [120, low],
+            [460, low],
+            [460, 200],
+          ],
+    },
+    {
+      id: 'heater-out',
+      side: 'hot',
+      points: [
+        [510, 130],
+        [532, 130],
+        [532, 118],
+        [550, 118],
+      ],
+    },
+    {
+      id: 'heater-core',
+      side: 'hot',
+      points: [
+        [600, 130],
+        [600, 190],
+      ],
+    },
+    {
+      id: 'heater-back',
+      side: 'cold',
+      points: [
+        [550, 206],
+        [532, 206],
+        [532, 190],
+        [515, 190],
+      ],
+    },
+    {
+      id: 'tank',
+      side: 'small',
+      points: [
+        [80, 40],
+        [80, 70],
+      ],
+    },
+    {
+      id: 'cap',
+      side: 'small',
+      points: [
+        [120, 26],
+        [160, 26],
+      ],
+    },
+    {
+      id: 'bypass',
+      side: 'small',
+      points: [
+        [490, 44],
+        [490, 120],
+      ],
+    },
   ]
   for (const [i] of extras.entries()) {
     const [x, y] = places[i]!
-    if (i < 2) pipes.push({ id: `extra${i}`, side: 'small', points: [[x + W / 2, y + 8], [x + W / 2, low]] })
-    else pipes.push({ id: `extra${i}`, side: 'small', points: [[x, y + H / 2], [505, y + H / 2], [505, 200]] })
+    if (i < 2)
+      pipes.push({
+        id: `extra${i}`,
+        side: 'small',
+        points: [
+          [x + W / 2, y + 8],
+          [x + W / 2, low],
+        ],
+      })
+    else
+      pipes.push({
+        id: `extra${i}`,
+        side: 'small',
+        points: [
+          [x, y + H / 2],
+          [505, y + H / 2],
+          [505, 200],
+        ],
+      })
   }
   const fittings: Fitting[] = []
   if (knownValue(profile.rearHeater) === true) {
     fittings.push({ id: 'rear-heater', name: 'Rear heater', x: 544, y: 232, w: W, h: 26 })
-    pipes.push({ id: 'rear-heater', side: 'small', points: [[600, 222], [600, 236]] })
+    pipes.push({
+      id: 'rear-heater',
+      side: 'small',
+      points: [
+        [600, 222],
+        [600, 236],
+      ],
+    })
   }
   const arrows: Arrow[] = [
     { x: 138, y: top, degrees: 180 },

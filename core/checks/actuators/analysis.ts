@@ -10,10 +10,12 @@ const LEAST_SUPPLY_V = 10
 const FOLLOWS_WITHIN_PERCENT = 15
 
 export function analyseActuator(record: ActuatorTest): ActuatorAnalysis {
-  if (record.supplyVolts !== undefined && record.supplyVolts < LEAST_SUPPLY_V) return { state: 'not-supplied' }
+  if (record.supplyVolts !== undefined && record.supplyVolts < LEAST_SUPPLY_V)
+    return { state: 'not-supplied' }
   if (record.actualPercent === 'not-shown') return { state: 'not-shown' }
   const actual = record.actualPercent === 'none' ? 0 : record.actualPercent
   const errorPercent = actual - record.commandedPercent
-  if (Math.abs(errorPercent) <= FOLLOWS_WITHIN_PERCENT) return { state: record.calibrated === 'no' ? 'not-calibrated' : 'follows', errorPercent }
+  if (Math.abs(errorPercent) <= FOLLOWS_WITHIN_PERCENT)
+    return { state: record.calibrated === 'no' ? 'not-calibrated' : 'follows', errorPercent }
   return { state: record.calibrated === 'no' ? 'not-calibrated' : 'stuck', errorPercent }
 }

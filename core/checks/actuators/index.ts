@@ -4,8 +4,12 @@ import { analyseActuator } from './analysis'
 import { actuatorSigns } from './signs'
 
 const SHOWN_BAD: Readonly<Record<string, string>> = {
-  'coolant-pump': 'pump-command-fails', 'switchable-pump': 'pump-switch-fails', 'heat-module': 'module-command-fails', 'map-thermostat': 'map-heater-dead',
-  'grille-shutter': 'shutter-shut', 'fan-clutch': 'clutch-command-fails',
+  'coolant-pump': 'pump-command-fails',
+  'switchable-pump': 'pump-switch-fails',
+  'heat-module': 'module-command-fails',
+  'map-thermostat': 'map-heater-dead',
+  'grille-shutter': 'shutter-shut',
+  'fan-clutch': 'clutch-command-fails',
 }
 
 export const actuatorsCheck = perRecord('actuators', 'actuators.test', (record, _, source) => {
@@ -13,6 +17,14 @@ export const actuatorsCheck = perRecord('actuators', 'actuators.test', (record, 
   const bad = figures.state !== 'follows' && figures.state !== 'not-shown'
   const facts = bad && SHOWN_BAD[record.device] ? [SHOWN_BAD[record.device]!] : []
   if (record.device === 'coolant-pump' && figures.state === 'follows') facts.push('drive-turning')
-  const cautions = record.highVoltageLoopIdentified === 'no' ? [message('caution.highVoltageLoop')] : []
-  return { figures, states: [figures.state], facts, cautions, signs: actuatorSigns(source, record, figures), doesNotProve: [message('device.pass.flow')] }
+  const cautions =
+    record.highVoltageLoopIdentified === 'no' ? [message('caution.highVoltageLoop')] : []
+  return {
+    figures,
+    states: [figures.state],
+    facts,
+    cautions,
+    signs: actuatorSigns(source, record, figures),
+    doesNotProve: [message('device.pass.flow')],
+  }
 })

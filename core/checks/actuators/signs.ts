@@ -5,21 +5,48 @@ import type { ActuatorAnalysis } from './analysis'
 import type { ActuatorTest } from './record'
 
 const SIGN_OF: Readonly<Record<ActuatorTest['device'], string>> = {
-  'coolant-pump': 'pump-command', 'switchable-pump': 'pump-switch', 'heat-module': 'module-command', 'map-thermostat': 'map-heater-dead', 'aux-heater-pump': 'aux-pump-still',
-  'heater-valve': 'valve-command', 'grille-shutter': 'shutter-shut', 'fan-clutch': 'clutch-command', 'blend-door': 'door-command',
+  'coolant-pump': 'pump-command',
+  'switchable-pump': 'pump-switch',
+  'heat-module': 'module-command',
+  'map-thermostat': 'map-heater-dead',
+  'aux-heater-pump': 'aux-pump-still',
+  'heater-valve': 'valve-command',
+  'grille-shutter': 'shutter-shut',
+  'fan-clutch': 'clutch-command',
+  'blend-door': 'door-command',
 }
 
 /** A command near nothing tells nothing: what is not asked for is not missing. */
-export function actuatorSigns(source: string, record: ActuatorTest, a: ActuatorAnalysis): SignReading[] {
+export function actuatorSigns(
+  source: string,
+  record: ActuatorTest,
+  a: ActuatorAnalysis,
+): SignReading[] {
   const sign = SIGN_OF[record.device]
   const device = message(`device.${record.device}`)
   if (a.state === 'not-shown') return []
-  if (a.state === 'not-supplied') return [binaryReading(source, sign, true, { whenPresent: 0.7, whenAbsent: 0.03 }, message('says.device.notSupplied', { device }), 0.93)]
+  if (a.state === 'not-supplied')
+    return [
+      binaryReading(
+        source,
+        sign,
+        true,
+        { whenPresent: 0.7, whenAbsent: 0.03 },
+        message('says.device.notSupplied', { device }),
+        0.93,
+      ),
+    ]
   const asked = record.commandedPercent >= 25 || Math.abs(a.errorPercent ?? 0) >= 25
   return [
     measuredReading({
-      source, sign, value: Math.abs(a.errorPercent ?? 0), error: 5, given: { no: { mean: 3, sd: 5 }, yes: { low: 18, high: 110 } }, validity: asked ? 0.94 : 0.4,
-      conditions: `${record.device} commanded`, says: message(`says.device.${a.state === 'follows' ? 'follows' : 'not'}`, { device }),
+      source,
+      sign,
+      value: Math.abs(a.errorPercent ?? 0),
+      error: 5,
+      given: { no: { mean: 3, sd: 5 }, yes: { low: 18, high: 110 } },
+      validity: asked ? 0.94 : 0.4,
+      conditions: `${record.device} commanded`,
+      says: message(`says.device.${a.state === 'follows' ? 'follows' : 'not'}`, { device }),
     }),
   ]
 }

@@ -8,6 +8,7 @@ export function analyseDrive(record: BeltAndPump): DriveState[] {
   if (record.slip === 'some' || record.slip === 'much') out.push('slipping')
   if (record.wobble === 'wobbles') out.push('bearing')
   if (record.routing === 'wrong') out.push('misrouted')
-  if (out.length === 0 && record.pumpTurns === 'yes' && record.slip === 'none') out.push('drive-good')
+  if (out.length === 0 && record.pumpTurns === 'yes' && record.slip === 'none')
+    out.push('drive-good')
   return out
 }

@@ -4,14 +4,32 @@ import type { BeltAndPump } from './record'
 
 export function driveSigns(source: string, record: BeltAndPump): SignReading[] {
   const out: SignReading[] = []
-  const add = (sign: string, seen: boolean, whenPresent: number, whenAbsent: number, says: string) =>
-    out.push(binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says), 0.94))
-  if (record.pumpTurns !== 'not-seen') add('pump-still', record.pumpTurns === 'no', 0.92, 0.01, `says.pumpTurns.${record.pumpTurns}`)
+  const add = (
+    sign: string,
+    seen: boolean,
+    whenPresent: number,
+    whenAbsent: number,
+    says: string,
+  ) =>
+    out.push(
+      binaryReading(
+        `${source}#${sign}`,
+        sign,
+        seen,
+        { whenPresent, whenAbsent },
+        message(says),
+        0.94,
+      ),
+    )
+  if (record.pumpTurns !== 'not-seen')
+    add('pump-still', record.pumpTurns === 'no', 0.92, 0.01, `says.pumpTurns.${record.pumpTurns}`)
   if (record.slip !== 'not-looked') {
     const rates = record.slip === 'some' ? [0.35, 0.08] : [0.9, 0.04]
     add('belt-slips', record.slip !== 'none', rates[0]!, rates[1]!, `says.beltSlip.${record.slip}`)
   }
-  if (record.wobble !== 'not-looked') add('pulley-play', record.wobble === 'wobbles', 0.8, 0.04, `says.wobble.${record.wobble}`)
-  if (record.routing !== 'not-checked') add('belt-misrouted', record.routing === 'wrong', 0.97, 0.005, `says.routing.${record.routing}`)
+  if (record.wobble !== 'not-looked')
+    add('pulley-play', record.wobble === 'wobbles', 0.8, 0.04, `says.wobble.${record.wobble}`)
+  if (record.routing !== 'not-checked')
+    add('belt-misrouted', record.routing === 'wrong', 0.97, 0.005, `says.routing.${record.routing}`)
   return out
 }

@@ -15,7 +15,15 @@ const HOLDING_SHARE = 0.8
 export interface CapAnalysis {
   openingKPaGauge?: number
   heldKPaGauge?: number
-  states: ('good' | 'opens-early' | 'opens-late' | 'will-not-hold' | 'wrong-for-place' | 'vacuum-stuck' | 'seal-damaged')[]
+  states: (
+    | 'good'
+    | 'opens-early'
+    | 'opens-late'
+    | 'will-not-hold'
+    | 'wrong-for-place'
+    | 'vacuum-stuck'
+    | 'seal-damaged'
+  )[]
   /** the lowest of opening and held pressure: what the boiling point follows */
   effectiveKPaGauge?: number
   boilingPointC?: number
@@ -25,7 +33,10 @@ export interface CapAnalysis {
 }
 
 /** Opening, holding, vacuum valve, seals and place are different facts, and each is judged by itself. */
-export function analyseCap(record: CapTest, mix: Omit<BoilingConditions, 'heldKPaGauge'>): CapAnalysis {
+export function analyseCap(
+  record: CapTest,
+  mix: Omit<BoilingConditions, 'heldKPaGauge'>,
+): CapAnalysis {
   const marked = typeof record.marking === 'object' ? correctedSi(record.marking) : undefined
   const markingKPa = marked !== undefined && marked > LEAST_MARKING_KPA ? marked : undefined
   const opening = record.opening && correctedSi(record.opening)
@@ -36,14 +47,17 @@ export function analyseCap(record: CapTest, mix: Omit<BoilingConditions, 'heldKP
     if (opening > markingKPa + OPENING_BAND_KPA.above) states.push('opens-late')
   }
   const reference = opening ?? markingKPa
-  if (held !== undefined && reference !== undefined && held < HOLDING_SHARE * reference) states.push('will-not-hold')
-  if (record.fitsPlace === 'wrong' || record.marking === 'looks-wrong') states.push('wrong-for-place')
+  if (held !== undefined && reference !== undefined && held < HOLDING_SHARE * reference)
+    states.push('will-not-hold')
+  if (record.fitsPlace === 'wrong' || record.marking === 'looks-wrong')
+    states.push('wrong-for-place')
   if (record.vacuumValve === 'stuck') states.push('vacuum-stuck')
   if (record.seals === 'damaged') states.push('seal-damaged')
   const complete = opening !== undefined && held !== undefined && markingKPa !== undefined
   if (states.length === 0 && complete) states.push('good')
   const out: CapAnalysis = { states, doesNotProve: [message('cap.pass.neck')] }
-  if (record.vacuumValve === 'not-tested') out.doesNotProve.push(message('cap.pass.vacuumNotTested'))
+  if (record.vacuumValve === 'not-tested')
+    out.doesNotProve.push(message('cap.pass.vacuumNotTested'))
   if (opening !== undefined) out.openingKPaGauge = opening
   if (held !== undefined) out.heldKPaGauge = held
   const known = [opening, held].filter((p): p is number => p !== undefined)
@@ -83,8 +97,16 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
       marking: { kind: 'pressure', si: markingKPa },
     })
     const shared = { source, validity: 0.95, conditions: 'cap adapter', says }
-    out.push({ ...shared, sign: 'cap-opens-early', likelihood: { no: sound + late * 0.05, yes: early } })
-    out.push({ ...shared, sign: 'cap-opens-late', likelihood: { no: sound + early * 0.2, yes: late } })
+    out.push({
+      ...shared,
+      sign: 'cap-opens-early',
+      likelihood: { no: sound + late * 0.05, yes: early },
+    })
+    out.push({
+      ...shared,
+      sign: 'cap-opens-late',
+      likelihood: { no: sound + early * 0.2, yes: late },
+    })
   }
   const reference = opening ?? markingKPa
   if (held !== undefined && reference !== undefined && reference > LEAST_MARKING_KPA) {
@@ -100,18 +122,30 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
     })
   }
   const plain = (sign: string, seen: boolean, id: string) =>
-    out.push(binaryReading(`${source}#${sign}`, sign, seen, { whenPresent: 0.92, whenAbsent: 0.03 }, message(id)))
+    out.push(
+      binaryReading(
+        `${source}#${sign}`,
+        sign,
+        seen,
+        { whenPresent: 0.92, whenAbsent: 0.03 },
+        message(id),
+      ),
+    )
   if (record.vacuumValve !== 'not-tested')
     plain('cap-vacuum-stuck', record.vacuumValve === 'stuck', `says.vacuum.${record.vacuumValve}`)
   if (record.fitsPlace !== 'not-known' || record.marking === 'looks-wrong') {
     const wrong = record.fitsPlace === 'wrong' || record.marking === 'looks-wrong'
     plain('cap-wrong', wrong, wrong ? 'says.capWrong' : 'says.capRight')
   }
-  if (record.seals !== 'not-looked') plain('cap-seal-damaged', record.seals === 'damaged', `says.capSeals.${record.seals}`)
+  if (record.seals !== 'not-looked')
+    plain('cap-seal-damaged', record.seals === 'damaged', `says.capSeals.${record.seals}`)
   return out
 }
 
 /** Density of a reading whose truth lies anywhere from nothing to `top`, blurred by the reading error. */
 function uniformBelow(x: number, top: number): number {
-  return (normalCdf(x / READING_SD_KPA) - normalCdf((x - top) / READING_SD_KPA)) / Math.max(top, 1) + 1e-9
+  return (
+    (normalCdf(x / READING_SD_KPA) - normalCdf((x - top) / READING_SD_KPA)) / Math.max(top, 1) +
+    1e-9
+  )
 }

@@ -62,7 +62,13 @@ describe('tester closed on itself', () => {
   })
   it('one that empties itself is unfit', () => {
     const analysis = analyseTesterSelfCheck(
-      { startPressure: kPa(100), endPressure: kPa(20), durationSeconds: 60, resolutionKPa: 0.5, enclosedML: 70 },
+      {
+        startPressure: kPa(100),
+        endPressure: kPa(20),
+        durationSeconds: 60,
+        resolutionKPa: 0.5,
+        enclosedML: 70,
+      },
       86.6,
     )
     expect(analysis.state).toBe('unfit')

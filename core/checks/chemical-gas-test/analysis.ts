@@ -22,9 +22,28 @@ export function analyseGasTest(record: ChemicalGasTest, complaint: Complaint): G
   if ((record.drawnMinutes ?? 0) < LEAST_MINUTES) missing.push('minutes')
   if (record.fluid !== 'fresh') missing.push('fresh-fluid')
   if (complaint === 'overheats' && record.load === 'idle') missing.push('load')
-  const weight = { hot: 0.35, 'thermostat-open': 0.75, 'level-lowered': 0.8, minutes: 0.6, 'fresh-fluid': 0.7, load: 0.75 }
+  const weight = {
+    hot: 0.35,
+    'thermostat-open': 0.75,
+    'level-lowered': 0.8,
+    minutes: 0.6,
+    'fresh-fluid': 0.7,
+    load: 0.75,
+  }
   const negativeValidity = missing.reduce((v, m) => v * weight[m], 0.9)
-  const positiveValidity = { no: 0.96, 'not-known': 0.85, 'exhaust-in-bay': 0.3, 'coolant-drawn-in': 0.3 }[record.spoilt]
-  const state = record.colour === 'changed' ? 'positive' : record.colour === 'doubtful' ? 'doubtful' : missing.length === 0 ? 'negative-valid' : 'negative-invalid'
+  const positiveValidity = {
+    no: 0.96,
+    'not-known': 0.85,
+    'exhaust-in-bay': 0.3,
+    'coolant-drawn-in': 0.3,
+  }[record.spoilt]
+  const state =
+    record.colour === 'changed'
+      ? 'positive'
+      : record.colour === 'doubtful'
+        ? 'doubtful'
+        : missing.length === 0
+          ? 'negative-valid'
+          : 'negative-invalid'
   return { state, missing, negativeValidity, positiveValidity }
 }

@@ -14,8 +14,16 @@ export interface ClutchAnalysis {
 export function analyseClutch(record: ClutchHot, policy: Policy): ClutchAnalysis {
   const air = record.airBehindRadiator && correctedSi(record.airBehindRadiator)
   const hotEnough = air === undefined ? 0.7 : 1 / (1 + Math.exp(-(air - GRIPS_AT_C) / 4))
-  if (record.dragHot === 'seized' || record.roarHot === 'always') return { state: 'locked', hotEnough }
-  const spins = record.turnsAfterSwitchOff !== undefined && record.turnsAfterSwitchOff > policy.clutchTurnsAfterSwitchOff
-  if (record.dragHot === 'none' || record.dragHot === 'weak' || (record.dragHot === 'not-tried' && spins)) return { state: hotEnough > 0.5 ? 'slips' : 'not-judged', hotEnough }
+  if (record.dragHot === 'seized' || record.roarHot === 'always')
+    return { state: 'locked', hotEnough }
+  const spins =
+    record.turnsAfterSwitchOff !== undefined &&
+    record.turnsAfterSwitchOff > policy.clutchTurnsAfterSwitchOff
+  if (
+    record.dragHot === 'none' ||
+    record.dragHot === 'weak' ||
+    (record.dragHot === 'not-tried' && spins)
+  )
+    return { state: hotEnough > 0.5 ? 'slips' : 'not-judged', hotEnough }
   return { state: record.dragHot === 'firm' ? 'grips' : 'not-judged', hotEnough }
 }

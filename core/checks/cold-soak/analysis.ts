@@ -17,5 +17,9 @@ export function analyseColdSoak(record: ColdSoak): ColdSoakAnalysis {
   const soaked = record.hoursStood >= SOAK_HOURS
   if (air.length === 0) return { soaked, state: 'nothing-to-compare' }
   const biasK = correctedSi(record.coolant) - air.reduce((a, b) => a + b, 0) / air.length
-  return { biasK, soaked, state: !soaked ? 'not-soaked' : Math.abs(biasK) <= AGREES_WITHIN_K ? 'agrees' : 'biased' }
+  return {
+    biasK,
+    soaked,
+    state: !soaked ? 'not-soaked' : Math.abs(biasK) <= AGREES_WITHIN_K ? 'agrees' : 'biased',
+  }
 }

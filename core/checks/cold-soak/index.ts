@@ -6,8 +6,11 @@ import { coldSoakSigns } from './signs'
 export const coldSoakCheck = perRecord('cold-soak', 'cold-soak.test', (record, _, source) => {
   const figures = analyseColdSoak(record)
   return {
-    figures, states: [figures.state], facts: record.wiring === 'not-tried' ? [] : ['wiring-checked'],
-    signs: coldSoakSigns(source, record, figures), doesNotProve: [message('coldSoak.pass.hot')],
+    figures,
+    states: [figures.state],
+    facts: record.wiring === 'not-tried' ? [] : ['wiring-checked'],
+    signs: coldSoakSigns(source, record, figures),
+    doesNotProve: [message('coldSoak.pass.hot')],
     notes: figures.soaked ? [] : [message('coldSoak.shortSoak', { hours: 8 })],
   }
 })

@@ -5,17 +5,37 @@ import { SOAK_HOURS, type ColdSoakAnalysis } from './analysis'
 import type { ColdSoak } from './record'
 
 /** A short soak lowers the validity: the block cools over many hours. */
-export function coldSoakSigns(source: string, record: ColdSoak, { biasK }: ColdSoakAnalysis): SignReading[] {
+export function coldSoakSigns(
+  source: string,
+  record: ColdSoak,
+  { biasK }: ColdSoakAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
   if (biasK !== undefined)
     out.push(
       measuredReading({
-        source, sign: 'sensor-off-cold', value: Math.abs(biasK), error: 1, given: { no: { mean: 0.8, sd: 1.2 }, yes: { low: 3, high: 40 } },
-        validity: 0.95 * Math.min(1, record.hoursStood / SOAK_HOURS) ** 2, conditions: 'scan after a cold soak',
-        says: message('says.coldSoak', { bias: { kind: 'temperatureDifference', si: biasK }, hours: Math.round(record.hoursStood) }),
+        source,
+        sign: 'sensor-off-cold',
+        value: Math.abs(biasK),
+        error: 1,
+        given: { no: { mean: 0.8, sd: 1.2 }, yes: { low: 3, high: 40 } },
+        validity: 0.95 * Math.min(1, record.hoursStood / SOAK_HOURS) ** 2,
+        conditions: 'scan after a cold soak',
+        says: message('says.coldSoak', {
+          bias: { kind: 'temperatureDifference', si: biasK },
+          hours: Math.round(record.hoursStood),
+        }),
       }),
     )
   if (record.wiring !== 'not-tried')
-    out.push(binaryReading(`${source}#wiring`, 'wiring-bad', record.wiring === 'jumps', { whenPresent: 0.8, whenAbsent: 0.02 }, message(`says.wiring.${record.wiring}`)))
+    out.push(
+      binaryReading(
+        `${source}#wiring`,
+        'wiring-bad',
+        record.wiring === 'jumps',
+        { whenPresent: 0.8, whenAbsent: 0.02 },
+        message(`says.wiring.${record.wiring}`),
+      ),
+    )
   return out
 }

@@ -12,7 +12,13 @@ export interface CylinderShare {
 
 export interface CrankingAnalysis {
   /** rise rate of each run, kPa/s, at the reference cranking speed where speeds are known */
-  rates: { source: string; plugged: number[]; kPaPerSecond: number; errorKPaPerSecond: number; counts: boolean }[]
+  rates: {
+    source: string
+    plugged: number[]
+    kPaPerSecond: number
+    errorKPaPerSecond: number
+    counts: boolean
+  }[]
   state: 'no-run' | 'no-rise' | 'rise' | 'doubtful'
   shares: CylinderShare[]
   /** every cylinder's share can be told from the others' */
@@ -45,20 +51,51 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
     const speed = r.crankingRpm ? r.crankingRpm / reference : 1
     const rise = (correctedSi(r.after) - correctedSi(r.before)) / r.seconds / speed
     const step = (r.resolutionKPa ?? DEFAULT_RESOLUTION_KPA) / r.seconds / Math.sqrt(6)
-    const relative = Math.hypot(REPEAT_ERROR_SHARE, r.crankingRpm ? 0 : runs.length > 1 ? SPEED_UNKNOWN_SHARE : 0)
-    return { source: r.source, plugged: r.plugged, kPaPerSecond: rise, errorKPaPerSecond: Math.hypot(step, relative * Math.max(0, rise)), counts: r.staysAfter !== 'no' && r.seconds > 0 }
+    const relative = Math.hypot(
+      REPEAT_ERROR_SHARE,
+      r.crankingRpm ? 0 : runs.length > 1 ? SPEED_UNKNOWN_SHARE : 0,
+    )
+    return {
+      source: r.source,
+      plugged: r.plugged,
+      kPaPerSecond: rise,
+      errorKPaPerSecond: Math.hypot(step, relative * Math.max(0, rise)),
+      counts: r.staysAfter !== 'no' && r.seconds > 0,
+    }
   })
   const good = rates.filter((r) => r.counts)
-  const out: CrankingAnalysis = { rates, state: 'no-run', shares: [], resolved: false, misfit: 0, fits: true }
+  const out: CrankingAnalysis = {
+    rates,
+    state: 'no-run',
+    shares: [],
+    resolved: false,
+    misfit: 0,
+    fits: true,
+  }
   if (good.length === 0) return out
   const top = good.reduce((a, b) => (b.kPaPerSecond > a.kPaPerSecond ? b : a))
-  out.state = top.kPaPerSecond < LEAST_RISE_KPA_PER_SECOND ? 'no-rise' : top.kPaPerSecond > 2 * top.errorKPaPerSecond ? 'rise' : 'doubtful'
+  out.state =
+    top.kPaPerSecond < LEAST_RISE_KPA_PER_SECOND
+      ? 'no-rise'
+      : top.kPaPerSecond > 2 * top.errorKPaPerSecond
+        ? 'rise'
+        : 'doubtful'
   if (out.state === 'no-rise') return out
-  const rows = good.map((r) => Array.from({ length: cylinders }, (_, c) => (r.plugged.includes(c + 1) ? 1 : 0) / r.errorKPaPerSecond))
+  const rows = good.map((r) =>
+    Array.from(
+      { length: cylinders },
+      (_, c) => (r.plugged.includes(c + 1) ? 1 : 0) / r.errorKPaPerSecond,
+    ),
+  )
   const y = good.map((r) => r.kPaPerSecond / r.errorKPaPerSecond)
   const x = nonNegativeLeastSquares(rows, y)
-  const residual = y.reduce((sum, value, i) => sum + (value - rows[i]!.reduce((s, v, j) => s + v * x[j]!, 0)) ** 2, 0)
-  const seen = Array.from({ length: cylinders }, (_, c) => c).filter((c) => good.some((r) => r.plugged.includes(c + 1)))
+  const residual = y.reduce(
+    (sum, value, i) => sum + (value - rows[i]!.reduce((s, v, j) => s + v * x[j]!, 0)) ** 2,
+    0,
+  )
+  const seen = Array.from({ length: cylinders }, (_, c) => c).filter((c) =>
+    good.some((r) => r.plugged.includes(c + 1)),
+  )
   const ranks = rank(rows)
   out.resolved = ranks >= seen.length && seen.length === cylinders
   const freedom = Math.max(1, good.length - x.filter((v) => v > 0).length)
@@ -74,7 +111,9 @@ const DRAWS = 60
 
 /** Normal errors from a lattice (golden ratio steps through the normal quantiles); the same every time. */
 function latticeNormal(draw: number, row: number): number {
-  const u = (0.5 + draw * 0.6180339887498949 + row * 0.7548776662466927 + draw * row * 0.5698402909980532) % 1
+  const u =
+    (0.5 + draw * 0.6180339887498949 + row * 0.7548776662466927 + draw * row * 0.5698402909980532) %
+    1
   return quantile(Math.min(0.999, Math.max(0.001, u)))
 }
 
@@ -82,16 +121,28 @@ function latticeNormal(draw: number, row: number): number {
 function quantile(p: number): number {
   const q = p < 0.5 ? p : 1 - p
   const t = Math.sqrt(-2 * Math.log(q))
-  const z = t - (2.515517 + 0.802853 * t + 0.010328 * t * t) / (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t ** 3)
+  const z =
+    t -
+    (2.515517 + 0.802853 * t + 0.010328 * t * t) /
+      (1 + 1.432788 * t + 0.189269 * t * t + 0.001308 * t ** 3)
   return p < 0.5 ? -z : z
 }
 
 function shares(rows: number[][], y: number[], x: number[]): CylinderShare[] {
-  const draws = Array.from({ length: DRAWS }, (_, d) => nonNegativeLeastSquares(rows, y.map((value, i) => value + latticeNormal(d, i))))
+  const draws = Array.from({ length: DRAWS }, (_, d) =>
+    nonNegativeLeastSquares(
+      rows,
+      y.map((value, i) => value + latticeNormal(d, i)),
+    ),
+  )
   const total = x.reduce((a, b) => a + b, 0)
   return x.map((value, c) => {
     const sorted = draws.map((d) => d[c]!).sort((a, b) => a - b)
-    return { cylinder: c + 1, kPaPerSecond: { low: sorted[1]!, value, high: sorted.at(-2)! }, share: total > 0 ? value / total : 0 }
+    return {
+      cylinder: c + 1,
+      kPaPerSecond: { low: sorted[1]!, value, high: sorted.at(-2)! },
+      share: total > 0 ? value / total : 0,
+    }
   })
 }
 
@@ -99,10 +150,18 @@ function shares(rows: number[][], y: number[], x: number[]): CylinderShare[] {
  * Of the runs with one or two cylinders plugged that were not yet made, the one whose result is least known:
  * the widest range of outcomes over the bootstrap, so that what cannot be told apart yet is told apart.
  */
-function mostTelling(rows: number[][], x: number[], cylinders: number, done: { plugged: number[]; kPaPerSecond: number }[]): number[] | undefined {
+function mostTelling(
+  rows: number[][],
+  x: number[],
+  cylinders: number,
+  done: { plugged: number[]; kPaPerSecond: number }[],
+): number[] | undefined {
   const total = Math.max(...done.map((d) => d.kPaPerSecond))
   const all = Array.from({ length: cylinders }, (_, c) => c + 1)
-  const candidates = [...all.map((c) => [c]), ...all.flatMap((a) => all.filter((b) => b > a).map((b) => [a, b]))]
+  const candidates = [
+    ...all.map((c) => [c]),
+    ...all.flatMap((a) => all.filter((b) => b > a).map((b) => [a, b])),
+  ]
   const key = (list: readonly number[]) => [...list].sort((a, b) => a - b).join(',')
   const made = new Set(done.map((d) => key(d.plugged)))
   let best: { run: number[]; gain: number } | undefined

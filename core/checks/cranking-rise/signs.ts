@@ -10,8 +10,14 @@ export function crankingSigns(analysis: CrankingAnalysis): SignReading[] {
   const top = speaking.reduce((a, b) => (b.kPaPerSecond > a.kPaPerSecond ? b : a))
   return [
     measuredReading({
-      source: top.source, sign: 'cranking-rise', value: top.kPaPerSecond, error: Math.max(0.01, top.errorKPaPerSecond), given: { no: { mean: 0.01, sd: 0.02 }, yes: { low: 0.04, high: 4 } },
-      validity: 0.93, conditions: 'cranking, transducer', says: message('says.cranking', { rate: top.kPaPerSecond.toFixed(2) }),
+      source: top.source,
+      sign: 'cranking-rise',
+      value: top.kPaPerSecond,
+      error: Math.max(0.01, top.errorKPaPerSecond),
+      given: { no: { mean: 0.01, sd: 0.02 }, yes: { low: 0.04, high: 4 } },
+      validity: 0.93,
+      conditions: 'cranking, transducer',
+      says: message('says.cranking', { rate: top.kPaPerSecond.toFixed(2) }),
     }),
   ]
 }

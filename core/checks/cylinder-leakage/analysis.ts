@@ -4,5 +4,10 @@ const WORN_PERCENT = 20
 
 /** Bubbles tell where the air goes; the per cent alone tells wear as much as a gasket. */
 export function analyseLeakage({ cylinder, leakPercent, bubblesInNeck }: CylinderLeakage) {
-  return { cylinder, leakPercent, leaksToCoolant: bubblesInNeck === 'yes', leaksElsewhere: bubblesInNeck === 'no' && leakPercent > WORN_PERCENT }
+  return {
+    cylinder,
+    leakPercent,
+    leaksToCoolant: bubblesInNeck === 'yes',
+    leaksElsewhere: bubblesInNeck === 'no' && leakPercent > WORN_PERCENT,
+  }
 }

@@ -2,9 +2,27 @@ import { message } from '../../message'
 import { binaryReading, type SignReading } from '../sign-reading'
 import type { CylinderLeakage } from './record'
 
-export function leakageSigns(source: string, test: CylinderLeakage, cylinders: number): SignReading[] {
+export function leakageSigns(
+  source: string,
+  test: CylinderLeakage,
+  cylinders: number,
+): SignReading[] {
   if (test.bubblesInNeck === 'not-looked') return []
   const seen = test.bubblesInNeck === 'yes'
-  const rates = seen ? { whenPresent: 0.85, whenAbsent: 0.005 } : { whenPresent: Math.min(0.85, 1 / Math.max(1, cylinders)), whenAbsent: 0.01 }
-  return [binaryReading(source, 'leakage-bubbles', seen, rates, message(seen ? 'says.leakage.bubbles' : 'says.leakage.none', { cylinder: test.cylinder, percent: Math.round(test.leakPercent) }), 0.95)]
+  const rates = seen
+    ? { whenPresent: 0.85, whenAbsent: 0.005 }
+    : { whenPresent: Math.min(0.85, 1 / Math.max(1, cylinders)), whenAbsent: 0.01 }
+  return [
+    binaryReading(
+      source,
+      'leakage-bubbles',
+      seen,
+      rates,
+      message(seen ? 'says.leakage.bubbles' : 'says.leakage.none', {
+        cylinder: test.cylinder,
+        percent: Math.round(test.leakPercent),
+      }),
+      0.95,
+    ),
+  ]
 }

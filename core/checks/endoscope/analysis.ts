@@ -2,5 +2,9 @@ import type { EndoscopeLook } from './record'
 
 /** "Coolant in cylinder k", "steam-cleaned", or dry; a dry look without pressure before it clears little. */
 export function analyseEndoscope({ cylinder, seen, pressed }: EndoscopeLook) {
-  return { cylinder, finding: seen === 'wet' ? ('coolant-in-cylinder' as const) : seen, clears: seen === 'dry' && pressed }
+  return {
+    cylinder,
+    finding: seen === 'wet' ? ('coolant-in-cylinder' as const) : seen,
+    clears: seen === 'dry' && pressed,
+  }
 }

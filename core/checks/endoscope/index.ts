@@ -6,12 +6,24 @@ import { endoscopeSigns } from './signs'
 
 const CYLINDERS_ASSUMED = 4
 
-export const endoscopeCheck = perRecord('endoscope', 'endoscope.look', (look, { profile }, source) => {
-  const figures = analyseEndoscope(look)
-  const cylinders = knownValue(profile.cylinders) ?? CYLINDERS_ASSUMED
-  const notes = look.cylinder > cylinders ? [message('note.noSuchCylinder', { cylinder: look.cylinder, cylinders })] : []
-  return {
-    figures, states: [figures.finding], notes, facts: look.seen === 'wet' ? ['endoscope-wet', 'cylinder-wet'] : [],
-    signs: notes.length > 0 ? [] : endoscopeSigns(source, look, cylinders), doesNotProve: [message('endoscope.pass.otherCylinders')], cautions: [message('caution.plugHole'), message('caution.hold')],
-  }
-})
+export const endoscopeCheck = perRecord(
+  'endoscope',
+  'endoscope.look',
+  (look, { profile }, source) => {
+    const figures = analyseEndoscope(look)
+    const cylinders = knownValue(profile.cylinders) ?? CYLINDERS_ASSUMED
+    const notes =
+      look.cylinder > cylinders
+        ? [message('note.noSuchCylinder', { cylinder: look.cylinder, cylinders })]
+        : []
+    return {
+      figures,
+      states: [figures.finding],
+      notes,
+      facts: look.seen === 'wet' ? ['endoscope-wet', 'cylinder-wet'] : [],
+      signs: notes.length > 0 ? [] : endoscopeSigns(source, look, cylinders),
+      doesNotProve: [message('endoscope.pass.otherCylinders')],
+      cautions: [message('caution.plugHole'), message('caution.hold')],
+    }
+  },
+)

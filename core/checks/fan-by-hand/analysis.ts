@@ -1,13 +1,21 @@
 import type { Policy } from '../policy'
 import type { FanByHand } from './record'
 
-export type FanByHandState = 'clutch-free' | 'clutch-dragging' | 'clutch-seized' | 'pump-bearing' | 'clutch-bearing' | 'streaks' | 'blades-damaged'
+export type FanByHandState =
+  | 'clutch-free'
+  | 'clutch-dragging'
+  | 'clutch-seized'
+  | 'pump-bearing'
+  | 'clutch-bearing'
+  | 'streaks'
+  | 'blades-damaged'
 
 /** States named; a cold result that the shop counts as normal is no finding. */
 export function analyseFanByHand(record: FanByHand, policy: Policy): FanByHandState[] {
   const out: FanByHandState[] = []
   if (record.drag === 'free' && policy.clutchColdNormal === 'some-drag') out.push('clutch-free')
-  if (record.drag === 'stiff' || (record.drag === 'some' && policy.clutchColdNormal === 'free')) out.push('clutch-dragging')
+  if (record.drag === 'stiff' || (record.drag === 'some' && policy.clutchColdNormal === 'free'))
+    out.push('clutch-dragging')
   if (record.drag === 'seized') out.push('clutch-seized')
   if (record.rocking === 'pulley-too') out.push('pump-bearing')
   if (record.rocking === 'clutch-only') out.push('clutch-bearing')

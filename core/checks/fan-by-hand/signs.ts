@@ -5,14 +5,46 @@ import type { FanByHand } from './record'
 /** The cold test alone carries little weight: free and dragging are both met on sound clutches. */
 export function fanByHandSigns(source: string, record: FanByHand): SignReading[] {
   const out: SignReading[] = []
-  const add = (sign: string, seen: boolean, rates: { whenPresent: number; whenAbsent: number }, says: string) =>
-    out.push(binaryReading(`${source}#${sign}`, sign, seen, rates, message(says), 0.93))
+  const add = (
+    sign: string,
+    seen: boolean,
+    rates: { whenPresent: number; whenAbsent: number },
+    says: string,
+  ) => out.push(binaryReading(`${source}#${sign}`, sign, seen, rates, message(says), 0.93))
   if (record.drag !== 'not-tried') {
-    add('clutch-free-cold', record.drag === 'free', { whenPresent: 0.9, whenAbsent: 0.15 }, `says.clutchCold.${record.drag}`)
-    add('clutch-seized', record.drag === 'seized', { whenPresent: 0.9, whenAbsent: 0.02 }, `says.clutchCold.${record.drag}`)
+    add(
+      'clutch-free-cold',
+      record.drag === 'free',
+      { whenPresent: 0.9, whenAbsent: 0.15 },
+      `says.clutchCold.${record.drag}`,
+    )
+    add(
+      'clutch-seized',
+      record.drag === 'seized',
+      { whenPresent: 0.9, whenAbsent: 0.02 },
+      `says.clutchCold.${record.drag}`,
+    )
   }
-  if (record.rocking !== 'not-tried') add('pulley-play', record.rocking === 'pulley-too', { whenPresent: 0.9, whenAbsent: 0.02 }, `says.rocking.${record.rocking}`)
-  if (record.streaks !== 'not-looked') add('clutch-streaks', record.streaks === 'yes', { whenPresent: 0.85, whenAbsent: 0.05 }, `says.streaks.${record.streaks}`)
-  if (record.blades !== 'not-looked') add('blades-broken', record.blades === 'damaged', { whenPresent: 0.95, whenAbsent: 0.01 }, `says.blades.${record.blades}`)
+  if (record.rocking !== 'not-tried')
+    add(
+      'pulley-play',
+      record.rocking === 'pulley-too',
+      { whenPresent: 0.9, whenAbsent: 0.02 },
+      `says.rocking.${record.rocking}`,
+    )
+  if (record.streaks !== 'not-looked')
+    add(
+      'clutch-streaks',
+      record.streaks === 'yes',
+      { whenPresent: 0.85, whenAbsent: 0.05 },
+      `says.streaks.${record.streaks}`,
+    )
+  if (record.blades !== 'not-looked')
+    add(
+      'blades-broken',
+      record.blades === 'damaged',
+      { whenPresent: 0.95, whenAbsent: 0.01 },
+      `says.blades.${record.blades}`,
+    )
   return out
 }

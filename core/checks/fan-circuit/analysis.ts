@@ -1,7 +1,8 @@
 import { correctedSi } from '../../quantity/record'
 import type { FanCircuit } from './record'
 
-export type CircuitBreak = 'feed' | 'relay' | 'control' | 'ground' | 'motor' | 'speeds' | 'direction'
+export type CircuitBreak =
+  'feed' | 'relay' | 'control' | 'ground' | 'motor' | 'speeds' | 'direction'
 
 export interface FanCircuitAnalysis {
   breaks: CircuitBreak[]
@@ -23,34 +24,106 @@ export const LINKS = ['fuse', 'wire', 'relay', 'motor', 'ground', 'control'] as 
 export type CircuitLink = (typeof LINKS)[number]
 
 /** Links that a good result clears, and those that a bad one leaves. */
-const TELLS: readonly { field: keyof FanCircuit; good: readonly CircuitLink[]; bad: readonly CircuitLink[]; result: (r: FanCircuit) => 'good' | 'bad' | undefined }[] = [
-  { field: 'supplyVolts', good: ['fuse', 'wire', 'relay', 'control'], bad: ['fuse', 'wire', 'relay', 'control'], result: (r) => (r.supplyVolts === undefined ? undefined : (r.batteryVolts ?? 12.5) - r.supplyVolts > MOST_FEED_DROP_V ? 'bad' : 'good') },
-  { field: 'bridged', good: ['fuse', 'wire', 'motor', 'ground'], bad: ['fuse', 'wire', 'motor', 'ground'], result: (r) => (r.bridged === undefined || r.bridged === 'not-tried' ? undefined : r.bridged === 'runs' ? 'good' : 'bad') },
-  { field: 'command', good: ['control'], bad: ['control'], result: (r) => (r.command === undefined ? undefined : r.command === 'present' ? 'good' : 'bad') },
-  { field: 'groundDropVolts', good: ['ground'], bad: ['ground'], result: (r) => (r.groundDropVolts === undefined ? undefined : r.groundDropVolts > MOST_GROUND_DROP_V ? 'bad' : 'good') },
-  { field: 'directFeed', good: ['motor'], bad: ['motor'], result: (r) => (r.directFeed === undefined || r.directFeed === 'not-tried' ? undefined : r.directFeed === 'runs' ? 'good' : 'bad') },
-  { field: 'relay', good: ['relay'], bad: ['relay'], result: (r) => (r.relay === undefined ? undefined : r.relay === 'passes' ? 'good' : 'bad') },
-  { field: 'fuse', good: ['fuse'], bad: ['fuse'], result: (r) => (r.fuse === undefined ? undefined : r.fuse === 'good' ? 'good' : 'bad') },
+const TELLS: readonly {
+  field: keyof FanCircuit
+  good: readonly CircuitLink[]
+  bad: readonly CircuitLink[]
+  result: (r: FanCircuit) => 'good' | 'bad' | undefined
+}[] = [
+  {
+    field: 'supplyVolts',
+    good: ['fuse', 'wire', 'relay', 'control'],
+    bad: ['fuse', 'wire', 'relay', 'control'],
+    result: (r) =>
+      r.supplyVolts === undefined
+        ? undefined
+        : (r.batteryVolts ?? 12.5) - r.supplyVolts > MOST_FEED_DROP_V
+          ? 'bad'
+          : 'good',
+  },
+  {
+    field: 'bridged',
+    good: ['fuse', 'wire', 'motor', 'ground'],
+    bad: ['fuse', 'wire', 'motor', 'ground'],
+    result: (r) =>
+      r.bridged === undefined || r.bridged === 'not-tried'
+        ? undefined
+        : r.bridged === 'runs'
+          ? 'good'
+          : 'bad',
+  },
+  {
+    field: 'command',
+    good: ['control'],
+    bad: ['control'],
+    result: (r) => (r.command === undefined ? undefined : r.command === 'present' ? 'good' : 'bad'),
+  },
+  {
+    field: 'groundDropVolts',
+    good: ['ground'],
+    bad: ['ground'],
+    result: (r) =>
+      r.groundDropVolts === undefined
+        ? undefined
+        : r.groundDropVolts > MOST_GROUND_DROP_V
+          ? 'bad'
+          : 'good',
+  },
+  {
+    field: 'directFeed',
+    good: ['motor'],
+    bad: ['motor'],
+    result: (r) =>
+      r.directFeed === undefined || r.directFeed === 'not-tried'
+        ? undefined
+        : r.directFeed === 'runs'
+          ? 'good'
+          : 'bad',
+  },
+  {
+    field: 'relay',
+    good: ['relay'],
+    bad: ['relay'],
+    result: (r) => (r.relay === undefined ? undefined : r.relay === 'passes' ? 'good' : 'bad'),
+  },
+  {
+    field: 'fuse',
+    good: ['fuse'],
+    bad: ['fuse'],
+    result: (r) => (r.fuse === undefined ? undefined : r.fuse === 'good' ? 'good' : 'bad'),
+  },
 ]
 
 /** Links in which a single break can still lie, given what was measured; empty when the measurements contradict one break. */
 export function openLinks(record: FanCircuit): CircuitLink[] {
-  return LINKS.filter((link) => TELLS.every(({ good, bad, result }) => {
-    const was = result(record)
-    return was === undefined || (was === 'good' ? !good.includes(link) : bad.includes(link))
-  }))
+  return LINKS.filter((link) =>
+    TELLS.every(({ good, bad, result }) => {
+      const was = result(record)
+      return was === undefined || (was === 'good' ? !good.includes(link) : bad.includes(link))
+    }),
+  )
 }
 
 /**
  * The measurement that halves what is left best: of those not made, the one whose links come nearest to half of the
  * open ones. Where the switching place was not shown hot, that comes first: a fan that is not called for is not faulty.
  */
-function nextMeasurement(record: FanCircuit, open: readonly CircuitLink[]): keyof FanCircuit | undefined {
+function nextMeasurement(
+  record: FanCircuit,
+  open: readonly CircuitLink[],
+): keyof FanCircuit | undefined {
   if (record.switchingPlace === undefined) return 'switchingPlace'
-  if (open.length <= 1) return (['speeds', 'airDirection'] as const).find((f) => record[f] === undefined)
-  const uneven = (links: readonly CircuitLink[]) => Math.abs(open.filter((l) => links.includes(l)).length - open.length / 2)
-  return TELLS.filter(({ field, result, good }) => record[field] === undefined && result(record) === undefined && open.some((l) => good.includes(l)) && !open.every((l) => good.includes(l)))
-    .sort((a, b) => uneven(a.good) - uneven(b.good))[0]?.field
+  if (open.length <= 1)
+    return (['speeds', 'airDirection'] as const).find((f) => record[f] === undefined)
+  const uneven = (links: readonly CircuitLink[]) =>
+    Math.abs(open.filter((l) => links.includes(l)).length - open.length / 2)
+  return TELLS.filter(
+    ({ field, result, good }) =>
+      record[field] === undefined &&
+      result(record) === undefined &&
+      open.some((l) => good.includes(l)) &&
+      !open.every((l) => good.includes(l)),
+  ).sort((a, b) => uneven(a.good) - uneven(b.good))[0]?.field
 }
 
 /** Where the circuit breaks, each finding from its own measurement; a motor is dead only when it was fed. */
@@ -63,11 +136,18 @@ export function analyseFanCircuit(record: FanCircuit): FanCircuitAnalysis {
   }
   if (record.fuse === 'blown' && !breaks.includes('feed')) breaks.push('feed')
   if (record.relay === 'fails') breaks.push('relay')
-  if (record.groundDropVolts !== undefined && record.groundDropVolts > MOST_GROUND_DROP_V) breaks.push('ground')
-  if (record.switchingPlace && record.switchesAt) out.switchingPlaceHot = correctedSi(record.switchingPlace) >= correctedSi(record.switchesAt)
+  if (record.groundDropVolts !== undefined && record.groundDropVolts > MOST_GROUND_DROP_V)
+    breaks.push('ground')
+  if (record.switchingPlace && record.switchesAt)
+    out.switchingPlaceHot = correctedSi(record.switchingPlace) >= correctedSi(record.switchesAt)
   if (record.command === 'absent' && out.switchingPlaceHot) breaks.push('control')
-  const allPresent = record.ownElectronics === true && record.command === 'present' && (out.feedDropVolts ?? 9) <= MOST_FEED_DROP_V && (record.groundDropVolts ?? 9) <= MOST_GROUND_DROP_V
-  if (record.directFeed === 'dead' || (allPresent && record.bridged !== 'runs')) breaks.push('motor')
+  const allPresent =
+    record.ownElectronics === true &&
+    record.command === 'present' &&
+    (out.feedDropVolts ?? 9) <= MOST_FEED_DROP_V &&
+    (record.groundDropVolts ?? 9) <= MOST_GROUND_DROP_V
+  if (record.directFeed === 'dead' || (allPresent && record.bridged !== 'runs'))
+    breaks.push('motor')
   if (record.speeds === 'one-missing') breaks.push('speeds')
   if (record.airDirection === 'wrong') breaks.push('direction')
   out.left = openLinks(record)

@@ -4,37 +4,112 @@ import { binaryReading, type SignReading } from '../sign-reading'
 import type { FanCircuitAnalysis } from './analysis'
 import type { FanCircuit } from './record'
 
-export function fanCircuitSigns(source: string, record: FanCircuit, analysis: FanCircuitAnalysis): SignReading[] {
+export function fanCircuitSigns(
+  source: string,
+  record: FanCircuit,
+  analysis: FanCircuitAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
-  const add = (sign: string, seen: boolean, whenPresent: number, whenAbsent: number, says: string, validity = 0.95) =>
-    out.push(binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says), validity))
+  const add = (
+    sign: string,
+    seen: boolean,
+    whenPresent: number,
+    whenAbsent: number,
+    says: string,
+    validity = 0.95,
+  ) =>
+    out.push(
+      binaryReading(
+        `${source}#${sign}`,
+        sign,
+        seen,
+        { whenPresent, whenAbsent },
+        message(says),
+        validity,
+      ),
+    )
   if (analysis.feedDropVolts !== undefined)
     out.push(
       measuredReading({
-        source: `${source}#feed`, sign: 'fan-feed-dead', value: analysis.feedDropVolts, error: 0.2, given: { no: { mean: 0.3, sd: 0.4 }, yes: { low: 1, high: 14 } },
-        validity: 0.94, conditions: 'voltmeter at the plug', says: message('says.fanSupply', { volts: record.supplyVolts!.toFixed(1) }),
+        source: `${source}#feed`,
+        sign: 'fan-feed-dead',
+        value: analysis.feedDropVolts,
+        error: 0.2,
+        given: { no: { mean: 0.3, sd: 0.4 }, yes: { low: 1, high: 14 } },
+        validity: 0.94,
+        conditions: 'voltmeter at the plug',
+        says: message('says.fanSupply', { volts: record.supplyVolts!.toFixed(1) }),
       }),
     )
-  else if (record.fuse) add('fan-feed-dead', record.fuse === 'blown', 0.6, 0.01, `says.fuse.${record.fuse}`)
+  else if (record.fuse)
+    add('fan-feed-dead', record.fuse === 'blown', 0.6, 0.01, `says.fuse.${record.fuse}`)
   if (record.groundDropVolts !== undefined)
     out.push(
       measuredReading({
-        source: `${source}#ground`, sign: 'fan-ground-bad', value: record.groundDropVolts, error: 0.1, given: { no: { mean: 0.12, sd: 0.12 }, yes: { low: 0.5, high: 12 } },
-        validity: 0.94, conditions: 'voltmeter at the plug', says: message('says.fanGround', { volts: record.groundDropVolts.toFixed(1) }),
+        source: `${source}#ground`,
+        sign: 'fan-ground-bad',
+        value: record.groundDropVolts,
+        error: 0.1,
+        given: { no: { mean: 0.12, sd: 0.12 }, yes: { low: 0.5, high: 12 } },
+        validity: 0.94,
+        conditions: 'voltmeter at the plug',
+        says: message('says.fanGround', { volts: record.groundDropVolts.toFixed(1) }),
       }),
     )
-  if (record.relay) add('fan-relay-fails', record.relay === 'fails', 0.93, 0.02, `says.relay.${record.relay}`)
+  if (record.relay)
+    add('fan-relay-fails', record.relay === 'fails', 0.93, 0.02, `says.relay.${record.relay}`)
   if (record.command) {
-    const validity = analysis.switchingPlaceHot === true ? 0.95 : analysis.switchingPlaceHot === false ? 0.02 : 0.25
-    add('fan-command-missing', record.command === 'absent', 0.95, 0.03, `says.fanCommand.${record.command}`, record.command === 'absent' ? validity : 0.95)
+    const validity =
+      analysis.switchingPlaceHot === true
+        ? 0.95
+        : analysis.switchingPlaceHot === false
+          ? 0.02
+          : 0.25
+    add(
+      'fan-command-missing',
+      record.command === 'absent',
+      0.95,
+      0.03,
+      `says.fanCommand.${record.command}`,
+      record.command === 'absent' ? validity : 0.95,
+    )
   }
   if (record.bridged && record.bridged !== 'not-tried') {
-    add('fan-bridged-runs', record.bridged === 'runs', 0.96, 0.1, `says.bridged.${record.bridged}`, analysis.switchingPlaceHot ? 0.95 : 0.4)
+    add(
+      'fan-bridged-runs',
+      record.bridged === 'runs',
+      0.96,
+      0.1,
+      `says.bridged.${record.bridged}`,
+      analysis.switchingPlaceHot ? 0.95 : 0.4,
+    )
     add('fan-bridged-dead', record.bridged === 'dead', 0.96, 0.03, `says.bridged.${record.bridged}`)
   }
-  if (record.directFeed && record.directFeed !== 'not-tried') add('fan-fed-dead', record.directFeed === 'dead', 0.98, 0.01, `says.directFeed.${record.directFeed}`)
-  else if (analysis.breaks.includes('motor')) add('fan-fed-dead', true, 0.95, 0.03, 'says.allAtPlugAndDead')
-  if (record.speeds) add('fan-speed-missing', record.speeds === 'one-missing', 0.92, 0.03, `says.speeds.${record.speeds}`)
-  if (record.airDirection) add('fan-wrong-way', record.airDirection === 'wrong', 0.97, 0.005, `says.airDirection.${record.airDirection}`)
+  if (record.directFeed && record.directFeed !== 'not-tried')
+    add(
+      'fan-fed-dead',
+      record.directFeed === 'dead',
+      0.98,
+      0.01,
+      `says.directFeed.${record.directFeed}`,
+    )
+  else if (analysis.breaks.includes('motor'))
+    add('fan-fed-dead', true, 0.95, 0.03, 'says.allAtPlugAndDead')
+  if (record.speeds)
+    add(
+      'fan-speed-missing',
+      record.speeds === 'one-missing',
+      0.92,
+      0.03,
+      `says.speeds.${record.speeds}`,
+    )
+  if (record.airDirection)
+    add(
+      'fan-wrong-way',
+      record.airDirection === 'wrong',
+      0.97,
+      0.005,
+      `says.airDirection.${record.airDirection}`,
+    )
   return out
 }

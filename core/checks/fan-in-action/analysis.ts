@@ -17,13 +17,17 @@ export function analyseFanAction(record: FanInAction): FanActionAnalysis {
   const specC = record.shouldStartAt ? correctedSi(record.shouldStartAt) : undefined
   const sd = specC === undefined ? START_DEFAULT_C.sd : 2.5
   const wanted = specC ?? START_DEFAULT_C.mean
-  const placeHot = record.switchingPlace === undefined ? 0.3 : 1 / (1 + Math.exp(-1.7 * ((correctedSi(record.switchingPlace) - wanted) / sd)))
+  const placeHot =
+    record.switchingPlace === undefined
+      ? 0.3
+      : 1 / (1 + Math.exp(-1.7 * ((correctedSi(record.switchingPlace) - wanted) / sd)))
   const out: FanActionAnalysis = { state: 'works', placeHot }
   const start = record.startedAt && correctedSi(record.startedAt)
   const stop = record.stoppedAt && correctedSi(record.stoppedAt)
   if (start !== undefined && stop !== undefined) out.hysteresisK = start - stop
   if (start !== undefined) out.lateByK = start - wanted
-  if (record.airConditioning === 'on') out.state = record.ran === 'no' ? 'never' : 'proves-motor-only'
+  if (record.airConditioning === 'on')
+    out.state = record.ran === 'no' ? 'never' : 'proves-motor-only'
   else if (record.ran === 'always') out.state = 'always-on'
   else if (record.ran === 'no') out.state = placeHot > 0.8 ? 'never' : 'not-called-for'
   else if (out.lateByK !== undefined && out.lateByK > 2.5 * sd) out.state = 'late'

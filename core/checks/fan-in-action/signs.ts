@@ -7,20 +7,83 @@ import type { FanInAction } from './record'
  * With air conditioning on a running fan proves the motor and its feed at that speed, nothing about temperature
  * control. A fan that does not run says something only as far as the place that switches it was hot.
  */
-export function fanActionSigns(source: string, record: FanInAction, analysis: FanActionAnalysis): SignReading[] {
+export function fanActionSigns(
+  source: string,
+  record: FanInAction,
+  analysis: FanActionAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
-  const yes = (sign: string, seen: boolean, whenPresent: number, whenAbsent: number, says: string, validity = 0.93) =>
-    out.push(binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says), validity))
-  if (record.airConditioning === 'on') yes('fan-ac-dead', record.ran === 'no', 0.93, 0.05, record.ran === 'no' ? 'says.fanAc.no' : 'says.fanAc.yes')
+  const yes = (
+    sign: string,
+    seen: boolean,
+    whenPresent: number,
+    whenAbsent: number,
+    says: string,
+    validity = 0.93,
+  ) =>
+    out.push(
+      binaryReading(
+        `${source}#${sign}`,
+        sign,
+        seen,
+        { whenPresent, whenAbsent },
+        message(says),
+        validity,
+      ),
+    )
+  if (record.airConditioning === 'on')
+    yes(
+      'fan-ac-dead',
+      record.ran === 'no',
+      0.93,
+      0.05,
+      record.ran === 'no' ? 'says.fanAc.no' : 'says.fanAc.yes',
+    )
   else if (record.ran === 'no')
-    out.push({ source: `${source}#late`, sign: 'fan-late', likelihood: { 'on-time': 0.02, late: 0.3, never: 0.95 }, validity: 0.95 * analysis.placeHot, conditions: 'fan watched, air conditioning off', says: message('says.fanNever') })
+    out.push({
+      source: `${source}#late`,
+      sign: 'fan-late',
+      likelihood: { 'on-time': 0.02, late: 0.3, never: 0.95 },
+      validity: 0.95 * analysis.placeHot,
+      conditions: 'fan watched, air conditioning off',
+      says: message('says.fanNever'),
+    })
   else if (record.ran === 'yes') {
-    const late = analysis.lateByK === undefined ? 0.15 : 1 / (1 + Math.exp(-(analysis.lateByK - 8) / 2))
-    out.push({ source: `${source}#late`, sign: 'fan-late', likelihood: { 'on-time': 0.95 * (1 - late) + 0.01, late: late * 0.9 + 0.06, never: 0.01 }, validity: 0.92, conditions: 'fan watched, air conditioning off', says: message('says.fanStarted') })
+    const late =
+      analysis.lateByK === undefined ? 0.15 : 1 / (1 + Math.exp(-(analysis.lateByK - 8) / 2))
+    out.push({
+      source: `${source}#late`,
+      sign: 'fan-late',
+      likelihood: { 'on-time': 0.95 * (1 - late) + 0.01, late: late * 0.9 + 0.06, never: 0.01 },
+      validity: 0.92,
+      conditions: 'fan watched, air conditioning off',
+      says: message('says.fanStarted'),
+    })
     yes('fan-ac-dead', false, 0.9, 0.03, 'says.fanStarted')
   }
-  if (record.airConditioning === 'off') yes('fan-always', record.ran === 'always', 0.93, 0.03, record.ran === 'always' ? 'says.fanAlways' : 'says.fanNotAlways')
-  if (record.coolsWhenOn !== 'not-known') yes('fan-no-effect', record.coolsWhenOn === 'no', 0.85, 0.06, `says.fanCools.${record.coolsWhenOn}`)
-  if (record.speeds !== 'not-known') yes('fan-speed-missing', record.speeds === 'one-missing', 0.9, 0.04, `says.speeds.${record.speeds}`)
+  if (record.airConditioning === 'off')
+    yes(
+      'fan-always',
+      record.ran === 'always',
+      0.93,
+      0.03,
+      record.ran === 'always' ? 'says.fanAlways' : 'says.fanNotAlways',
+    )
+  if (record.coolsWhenOn !== 'not-known')
+    yes(
+      'fan-no-effect',
+      record.coolsWhenOn === 'no',
+      0.85,
+      0.06,
+      `says.fanCools.${record.coolsWhenOn}`,
+    )
+  if (record.speeds !== 'not-known')
+    yes(
+      'fan-speed-missing',
+      record.speeds === 'one-missing',
+      0.9,
+      0.04,
+      `says.speeds.${record.speeds}`,
+    )
   return out
 }

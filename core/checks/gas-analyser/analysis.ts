@@ -9,6 +9,12 @@ export function analyseAnalyser(record: GasAnalyser) {
   const hot = record.engine !== undefined && correctedSi(record.engine) >= 80
   const negativeValidity = 0.9 * (hot ? 1 : 0.35) * (record.thermostatOpen === 'shown' ? 1 : 0.75)
   const high = aboveBackgroundPpm > 150 || (record.co2Percent ?? 0) > 0.5
-  const state = high ? ('positive' as const) : aboveBackgroundPpm > 60 ? ('doubtful' as const) : negativeValidity > 0.8 ? ('negative-valid' as const) : ('negative-invalid' as const)
+  const state = high
+    ? ('positive' as const)
+    : aboveBackgroundPpm > 60
+      ? ('doubtful' as const)
+      : negativeValidity > 0.8
+        ? ('negative-valid' as const)
+        : ('negative-invalid' as const)
   return { aboveBackgroundPpm, state, negativeValidity }
 }

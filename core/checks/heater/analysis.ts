@@ -9,7 +9,8 @@ export interface HeaterAnalysis {
   inletBelowEngineK?: number
   ventBelowInletK?: number
   sidesDifferK?: number
-  state: 'works' | 'air-side' | 'core-or-valve' | 'no-flow' | 'engine-cool' | 'one-side' | 'not-judged'
+  state:
+    'works' | 'air-side' | 'core-or-valve' | 'no-flow' | 'engine-cool' | 'one-side' | 'not-judged'
   /** conditions: engine hot, level full, setting hot */
   validity: number
 }
@@ -19,7 +20,13 @@ export function analyseHeater(record: HeaterTest): HeaterAnalysis {
   const dropK = inlet - correctedSi(record.outlet)
   const engine = record.engine && correctedSi(record.engine)
   const vents = [record.ventLeft, record.ventRight].flatMap((v) => (v ? [correctedSi(v)] : []))
-  const out: HeaterAnalysis = { dropK, state: 'not-judged', validity: (record.setting === 'full-hot' ? 0.94 : record.setting === 'other' ? 0.3 : 0.7) * (record.level === 'full' ? 1 : record.level === 'low' ? 0.6 : 0.85) }
+  const out: HeaterAnalysis = {
+    dropK,
+    state: 'not-judged',
+    validity:
+      (record.setting === 'full-hot' ? 0.94 : record.setting === 'other' ? 0.3 : 0.7) *
+      (record.level === 'full' ? 1 : record.level === 'low' ? 0.6 : 0.85),
+  }
   if (engine !== undefined) out.inletBelowEngineK = engine - inlet
   if (vents.length > 0) out.ventBelowInletK = inlet - Math.max(...vents)
   if (vents.length === 2) out.sidesDifferK = Math.abs(vents[0]! - vents[1]!)

@@ -13,6 +13,15 @@ export const heaterCheck = perRecord('heater', 'heater.test', (record, context, 
   if (record.direction !== 'not-known') facts.push('direction-known')
   if (record.direction === 'exchanged') facts.push('flow-reversed')
   const notes = record.engine ? [] : [message('heater.engineNotMeasured')]
-  if (context.profile.heavyDiesel === true && figures.state === 'engine-cool') notes.push(message('heater.dieselIdles'))
-  return { figures, states: [figures.state], facts, notes, signs: heaterSigns(source, record, figures), doesNotProve: [message('heater.pass.idleOnly')], cautions: [message('caution.hotSurfaces')] }
+  if (context.profile.heavyDiesel === true && figures.state === 'engine-cool')
+    notes.push(message('heater.dieselIdles'))
+  return {
+    figures,
+    states: [figures.state],
+    facts,
+    notes,
+    signs: heaterSigns(source, record, figures),
+    doesNotProve: [message('heater.pass.idleOnly')],
+    cautions: [message('caution.hotSurfaces')],
+  }
 })

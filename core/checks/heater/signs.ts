@@ -5,7 +5,11 @@ import { binaryReading, type SignReading } from '../sign-reading'
 import type { HeaterAnalysis } from './analysis'
 import type { HeaterTest } from './record'
 
-export function heaterSigns(source: string, record: HeaterTest, analysis: HeaterAnalysis): SignReading[] {
+export function heaterSigns(
+  source: string,
+  record: HeaterTest,
+  analysis: HeaterAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
   const inlet = correctedSi(record.inlet)
   const { validity } = analysis
@@ -14,32 +18,76 @@ export function heaterSigns(source: string, record: HeaterTest, analysis: Heater
   const kelvin = (si: number) => ({ kind: 'temperatureDifference' as const, si })
   out.push(
     measuredReading({
-      source: `${source}#inlet`, sign: 'heater-inlet-cool', value: inlet, error: 4, given: { no: { mean: 82, sd: 8 }, yes: { low: 5, high: 62 } }, validity: validity * engineKnownHot,
-      conditions: 'heater hoses', says: message('says.heaterInlet', { temperature: { kind: 'temperature', si: inlet } }),
+      source: `${source}#inlet`,
+      sign: 'heater-inlet-cool',
+      value: inlet,
+      error: 4,
+      given: { no: { mean: 82, sd: 8 }, yes: { low: 5, high: 62 } },
+      validity: validity * engineKnownHot,
+      conditions: 'heater hoses',
+      says: message('says.heaterInlet', { temperature: { kind: 'temperature', si: inlet } }),
     }),
   )
   if (inlet > 50)
     out.push(
       measuredReading({
-        source: `${source}#drop`, sign: 'heater-drop', value: analysis.dropK, error: 4, given: { no: { mean: 12, sd: 5 }, yes: { low: 22, high: 60 } }, validity,
-        conditions: 'heater hoses', says: message('says.heaterDrop', { drop: kelvin(analysis.dropK) }),
+        source: `${source}#drop`,
+        sign: 'heater-drop',
+        value: analysis.dropK,
+        error: 4,
+        given: { no: { mean: 12, sd: 5 }, yes: { low: 22, high: 60 } },
+        validity,
+        conditions: 'heater hoses',
+        says: message('says.heaterDrop', { drop: kelvin(analysis.dropK) }),
       }),
     )
   if (analysis.ventBelowInletK !== undefined && inlet > 55)
     out.push(
       measuredReading({
-        source: `${source}#vent`, sign: 'vent-cold', value: analysis.ventBelowInletK, error: 4, given: { no: { mean: 18, sd: 8 }, yes: { low: 32, high: 80 } }, validity: analysis.dropK > 25 ? 0.35 * validity : validity,
-        conditions: 'vents', says: message('says.ventBelow', { difference: kelvin(analysis.ventBelowInletK) }),
+        source: `${source}#vent`,
+        sign: 'vent-cold',
+        value: analysis.ventBelowInletK,
+        error: 4,
+        given: { no: { mean: 18, sd: 8 }, yes: { low: 32, high: 80 } },
+        validity: analysis.dropK > 25 ? 0.35 * validity : validity,
+        conditions: 'vents',
+        says: message('says.ventBelow', { difference: kelvin(analysis.ventBelowInletK) }),
       }),
     )
   if (analysis.sidesDifferK !== undefined)
     out.push(
       measuredReading({
-        source: `${source}#sides`, sign: 'one-side-cold', value: analysis.sidesDifferK, error: 3, given: { no: { mean: 3, sd: 3 }, yes: { low: 12, high: 50 } }, validity,
-        conditions: 'vents', says: message('says.sidesDiffer', { difference: kelvin(analysis.sidesDifferK) }),
+        source: `${source}#sides`,
+        sign: 'one-side-cold',
+        value: analysis.sidesDifferK,
+        error: 3,
+        given: { no: { mean: 3, sd: 3 }, yes: { low: 12, high: 50 } },
+        validity,
+        conditions: 'vents',
+        says: message('says.sidesDiffer', { difference: kelvin(analysis.sidesDifferK) }),
       }),
     )
-  if (record.air !== 'not-felt') out.push(binaryReading(`${source}#air`, 'air-weak', record.air === 'weak', { whenPresent: 0.9, whenAbsent: 0.06 }, message(`says.air.${record.air}`), 0.93))
-  if (record.direction !== 'not-known') out.push(binaryReading(`${source}#direction`, 'flow-reversed', record.direction === 'exchanged', { whenPresent: 0.93, whenAbsent: 0.01 }, message(`says.direction.${record.direction}`), 0.93))
+  if (record.air !== 'not-felt')
+    out.push(
+      binaryReading(
+        `${source}#air`,
+        'air-weak',
+        record.air === 'weak',
+        { whenPresent: 0.9, whenAbsent: 0.06 },
+        message(`says.air.${record.air}`),
+        0.93,
+      ),
+    )
+  if (record.direction !== 'not-known')
+    out.push(
+      binaryReading(
+        `${source}#direction`,
+        'flow-reversed',
+        record.direction === 'exchanged',
+        { whenPresent: 0.93, whenAbsent: 0.01 },
+        message(`says.direction.${record.direction}`),
+        0.93,
+      ),
+    )
   return out
 }

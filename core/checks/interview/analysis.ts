@@ -23,11 +23,17 @@ export interface LossRate {
 }
 
 /** The keeper's loss as litres a week; per distance it needs the distance driven, 300 km a week when unknown. */
-export function reportedLossPerWeek(loss: ReportedLoss | undefined, usage: Usage | undefined): LossRate | undefined {
+export function reportedLossPerWeek(
+  loss: ReportedLoss | undefined,
+  usage: Usage | undefined,
+): LossRate | undefined {
   if (!loss || loss.amount === 'not-known' || !loss.per) return undefined
   const litres = correctedSi(loss.amount)
   if ('time' in loss.per)
-    return { litresPerWeek: (litres * SECONDS_PER_WEEK) / correctedSi(loss.per.time), assumptions: [] }
+    return {
+      litresPerWeek: (litres * SECONDS_PER_WEEK) / correctedSi(loss.per.time),
+      assumptions: [],
+    }
   const stated = usage?.kilometresPerWeek
   const km = stated ?? DEFAULT_KM_PER_WEEK
   const assumptions = stated === undefined ? [message('assumes.kilometresPerWeek', { km })] : []
@@ -44,19 +50,29 @@ const LOSS_GIVEN_STATE = {
 /** A keeper's estimate of a loss is right within a factor of about 1.6. */
 const KEEPER_LOG_SD = 0.5
 
-export function interviewSigns(answers: readonly (InterviewAnswer & { id: string })[]): SignReading[] {
+export function interviewSigns(
+  answers: readonly (InterviewAnswer & { id: string })[],
+): SignReading[] {
   return answers.flatMap((given) => {
     const question = QUESTIONS.find((candidate) => candidate.id === given.question)
     if (!question || given.answer === 'not-known') return []
-    const says = message(given.answer === 'yes' ? 'says.keeperYes' : 'says.keeperNo', { question: question.asks })
-    return [binaryReading(given.id, question.sign, given.answer === 'yes', question.rates, says, 0.92)]
+    const says = message(given.answer === 'yes' ? 'says.keeperYes' : 'says.keeperNo', {
+      question: question.asks,
+    })
+    return [
+      binaryReading(given.id, question.sign, given.answer === 'yes', question.rates, says, 0.92),
+    ]
   })
 }
 
 export function lossSizeSign(source: string, litresPerWeek: number): SignReading {
   const likelihood: Record<string, number> = {}
   for (const [state, { median, logSd }] of Object.entries(LOSS_GIVEN_STATE))
-    likelihood[state] = logNormalDensity(Math.max(litresPerWeek, 0.01), median, Math.hypot(logSd, KEEPER_LOG_SD))
+    likelihood[state] = logNormalDensity(
+      Math.max(litresPerWeek, 0.01),
+      median,
+      Math.hypot(logSd, KEEPER_LOG_SD),
+    )
   return {
     source,
     sign: 'loss-size',
@@ -69,7 +85,10 @@ export function lossSizeSign(source: string, litresPerWeek: number): SignReading
 
 /** Stop-driving advice, when the answers call for it. */
 export function stopDrivingAdvice(yes: ReadonlySet<string>): Message | undefined {
-  if (yes.has('hot-soon') || (yes.has('heater-cold') && (yes.has('hot-at-idle') || yes.has('hot-at-load'))))
+  if (
+    yes.has('hot-soon') ||
+    (yes.has('heater-cold') && (yes.has('hot-at-idle') || yes.has('hot-at-load')))
+  )
     return message('advice.stopAtOnce')
   if (yes.has('white-exhaust') || yes.has('pushed-out-hot')) return message('advice.doNotDrive')
   return undefined

@@ -1,6 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { SIGNS } from '../../knowledge/signs'
-import { interviewSigns, lossSizeSign, pressurisedHours, reportedLossPerWeek, stopDrivingAdvice } from './analysis'
+import {
+  interviewSigns,
+  lossSizeSign,
+  pressurisedHours,
+  reportedLossPerWeek,
+  stopDrivingAdvice,
+} from './analysis'
 import { QUESTIONS } from './questions'
 
 const litres = (value: number) => ({ typed: `${value}`, value, unit: 'L', si: value })
@@ -9,14 +15,27 @@ const thousandKm = { typed: '1000', value: 1000, unit: 'km', si: 1000 }
 
 describe('what the keeper tops up', () => {
   it('half a litre a week is half a litre a week, and a litre a day is seven', () => {
-    expect(reportedLossPerWeek({ amount: litres(0.5), per: { time: week } }, undefined)!.litresPerWeek).toBeCloseTo(0.5)
-    expect(reportedLossPerWeek({ amount: litres(1), per: { time: { ...week, typed: '1', unit: 'd', si: 86400 } } }, undefined)!.litresPerWeek).toBeCloseTo(7)
+    expect(
+      reportedLossPerWeek({ amount: litres(0.5), per: { time: week } }, undefined)!.litresPerWeek,
+    ).toBeCloseTo(0.5)
+    expect(
+      reportedLossPerWeek(
+        { amount: litres(1), per: { time: { ...week, typed: '1', unit: 'd', si: 86400 } } },
+        undefined,
+      )!.litresPerWeek,
+    ).toBeCloseTo(7)
   })
   it('per distance it needs the distance driven, and says what it took when that is not known', () => {
-    const known = reportedLossPerWeek({ amount: litres(2), per: { distance: thousandKm } }, { kilometresPerWeek: 500 })!
+    const known = reportedLossPerWeek(
+      { amount: litres(2), per: { distance: thousandKm } },
+      { kilometresPerWeek: 500 },
+    )!
     expect(known.litresPerWeek).toBeCloseTo(1)
     expect(known.assumptions).toEqual([])
-    const assumed = reportedLossPerWeek({ amount: litres(2), per: { distance: thousandKm } }, undefined)!
+    const assumed = reportedLossPerWeek(
+      { amount: litres(2), per: { distance: thousandKm } },
+      undefined,
+    )!
     expect(assumed.litresPerWeek).toBeCloseTo(0.6)
     expect(assumed.assumptions[0]!.id).toBe('assumes.kilometresPerWeek')
   })
@@ -27,13 +46,19 @@ describe('what the keeper tops up', () => {
   })
   it('a larger loss leans to the heavier state', () => {
     const lean = (perWeek: number) => {
-      const { slight, moderate, heavy } = lossSizeSign('x', perWeek).likelihood as Record<string, number>
+      const { slight, moderate, heavy } = lossSizeSign('x', perWeek).likelihood as Record<
+        string,
+        number
+      >
       return [slight!, moderate!, heavy!].indexOf(Math.max(slight!, moderate!, heavy!))
     }
     expect([lean(0.05), lean(0.8), lean(8)]).toEqual([0, 1, 2])
   })
   it('hours stated narrow the band; unknown ones are said to be assumed', () => {
-    expect(pressurisedHours({ hoursPerWeek: 20 })).toEqual({ hours: { low: 15, value: 20, high: 25 }, assumed: false })
+    expect(pressurisedHours({ hoursPerWeek: 20 })).toEqual({
+      hours: { low: 15, value: 20, high: 25 },
+      assumed: false,
+    })
     expect(pressurisedHours(undefined).assumed).toBe(true)
   })
 })
@@ -41,12 +66,16 @@ describe('what the keeper tops up', () => {
 describe('answers', () => {
   it('every question speaks to a sign of the book and is better than a coin', () => {
     for (const question of QUESTIONS) {
-      expect(SIGNS.some((s) => s.id === question.sign), question.id).toBe(true)
+      expect(
+        SIGNS.some((s) => s.id === question.sign),
+        question.id,
+      ).toBe(true)
       expect(question.rates.whenPresent).toBeGreaterThan(question.rates.whenAbsent)
     }
   })
   it('"not known" is no reading; yes and no lean to opposite sides', () => {
-    const ask = (answer: 'yes' | 'no' | 'not-known') => interviewSigns([{ id: 'a', question: 'wet-under', answer }])
+    const ask = (answer: 'yes' | 'no' | 'not-known') =>
+      interviewSigns([{ id: 'a', question: 'wet-under', answer }])
     expect(ask('not-known')).toEqual([])
     const [yes] = ask('yes')
     const [no] = ask('no')

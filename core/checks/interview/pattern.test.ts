@@ -4,18 +4,27 @@ import { COMPLAINTS } from '../../casefile/complaint'
 import { patternOf } from './pattern'
 import { QUESTIONS } from './questions'
 
-const of = (complaint: 'overheats' | 'coolant-loss' | 'no-heat', answers: Record<string, 'yes' | 'no' | 'not-known'>) => patternOf(complaint, new Map(Object.entries(answers)))
+const of = (
+  complaint: 'overheats' | 'coolant-loss' | 'no-heat',
+  answers: Record<string, 'yes' | 'no' | 'not-known'>,
+) => patternOf(complaint, new Map(Object.entries(answers)))
 
 describe('the pattern that forms', () => {
   it('hot at idle and not under load is the air side', () => {
-    expect(of('overheats', { 'hot-at-idle': 'yes', 'hot-at-load': 'no' })?.message.id).toBe('pattern.airSideAtIdle')
-    expect(of('overheats', { 'hot-at-idle': 'no', 'hot-at-load': 'yes' })?.message.id).toBe('pattern.flowUnderLoad')
+    expect(of('overheats', { 'hot-at-idle': 'yes', 'hot-at-load': 'no' })?.message.id).toBe(
+      'pattern.airSideAtIdle',
+    )
+    expect(of('overheats', { 'hot-at-idle': 'no', 'hot-at-load': 'yes' })?.message.id).toBe(
+      'pattern.flowUnderLoad',
+    )
   })
   it('says what is still open of it', () => {
     expect(of('overheats', { 'hot-at-idle': 'yes' })?.open).toContain('hot-at-load')
   })
   it('an answer against a pattern ends it; "not known" neither makes nor ends one', () => {
-    expect(of('coolant-loss', { 'wet-under': 'yes', 'lost-parked': 'no' })?.message.id).toBe('pattern.outsideDriven')
+    expect(of('coolant-loss', { 'wet-under': 'yes', 'lost-parked': 'no' })?.message.id).toBe(
+      'pattern.outsideDriven',
+    )
     expect(of('coolant-loss', { 'wet-under': 'not-known' })).toBeUndefined()
     expect(of('no-heat', { 'never-warms': 'no' })).toBeUndefined()
   })

@@ -31,11 +31,20 @@ const BLOWN = { back: 0.12, spread: 0.26 }
 const RAN_ALONG = 0.12
 
 /** p(drip lands here | it comes from the place), up to a factor. */
-function landsFrom(drip: { x: number; y: number }, from: { x: number; y: number }, airFlow: boolean): number {
+function landsFrom(
+  drip: { x: number; y: number },
+  from: { x: number; y: number },
+  airFlow: boolean,
+): number {
   const sx = DRIP_SPREAD
   const sy = airFlow ? BLOWN.spread : DRIP_SPREAD
   const dy = drip.y - from.y - (airFlow ? BLOWN.back : 0)
-  return RAN_ALONG + (1 - RAN_ALONG) * Math.exp(-0.5 * (((drip.x - from.x) / sx) ** 2 + (dy / sy) ** 2)) * (0.0256 / (sx * sy))
+  return (
+    RAN_ALONG +
+    (1 - RAN_ALONG) *
+      Math.exp(-0.5 * (((drip.x - from.x) / sx) ** 2 + (dy / sy) ** 2)) *
+      (0.0256 / (sx * sy))
+  )
 }
 
 export interface TraceOptions {
@@ -49,24 +58,65 @@ export interface TraceOptions {
  * Each drip has its own candidates, by where it lands, by height, by what was seen and by the record so far; a
  * place's share is the sum over the drips, each by its rate, so that two sources both come to the top.
  */
-export function analyseTrace(trace: LeakTrace, { orientation = trace.orientation ?? 'lengthwise', history = () => 1 }: TraceOptions = {}): TraceAnalysis {
+export function analyseTrace(
+  trace: LeakTrace,
+  { orientation = trace.orientation ?? 'lengthwise', history = () => 1 }: TraceOptions = {},
+): TraceAnalysis {
   const seen = new Map(trace.places.map((p) => [p.place, p.seen]))
-  const found = trace.places.filter((p) => p.seen === 'issuing' || p.seen === 'wet-again').map((p) => p.place)
-  const highest = trace.highestWet ?? Math.max(0, ...trace.places.filter((p) => p.seen !== 'dry').map((p) => LEAK_PLACES.find((l) => l.id === p.place)!.height))
+  const found = trace.places
+    .filter((p) => p.seen === 'issuing' || p.seen === 'wet-again')
+    .map((p) => p.place)
+  const highest =
+    trace.highestWet ??
+    Math.max(
+      0,
+      ...trace.places
+        .filter((p) => p.seen !== 'dry')
+        .map((p) => LEAK_PLACES.find((l) => l.id === p.place)!.height),
+    )
   const spread = HEIGHT_ERROR * (trace.airFlow ? 2 : 1)
   const base = LEAK_PLACES.map((p) => {
     const below = Math.max(0, highest - p.height)
     const above = Math.max(0, p.height - highest)
     const state = seen.get(p.id)
-    return Math.exp(-0.5 * (below / spread) ** 2) * Math.exp(-above / (trace.drips.length > 0 && highest === 0 ? 3 : 0.35)) * (state ? LOOK_WEIGHT[state] : 1) * Math.max(1e-6, history(p.fault))
+    return (
+      Math.exp(-0.5 * (below / spread) ** 2) *
+      Math.exp(-above / (trace.drips.length > 0 && highest === 0 ? 3 : 0.35)) *
+      (state ? LOOK_WEIGHT[state] : 1) *
+      Math.max(1e-6, history(p.fault))
+    )
   })
   const shared = (weights: readonly number[]) => {
     const total = weights.reduce((a, b) => a + b, 0)
     return weights.map((w) => w / total)
   }
-  const byDrip = trace.drips.map((drip) => shared(base.map((w, i) => w * landsFrom(drip, positionOf(LEAK_PLACES[i]!, orientation), trace.airFlow))))
+  const byDrip = trace.drips.map((drip) =>
+    shared(
+      base.map(
+        (w, i) => w * landsFrom(drip, positionOf(LEAK_PLACES[i]!, orientation), trace.airFlow),
+      ),
+    ),
+  )
   const rate = trace.drips.reduce((sum, d) => sum + Math.max(0.5, d.perMinute), 0)
-  const whole = byDrip.length === 0 ? shared(base) : LEAK_PLACES.map((_, i) => byDrip.reduce((sum, list, d) => sum + (list[i]! * Math.max(0.5, trace.drips[d]!.perMinute)) / rate, 0))
-  const listed = (shares: readonly number[]) => LEAK_PLACES.map((p, i) => ({ place: p.id, share: shares[i]!, found: found.includes(p.id) })).sort((a, b) => b.share - a.share)
-  return { mLPerMinute: trace.drips.reduce((sum, d) => sum + d.perMinute * DROP_ML, 0), candidates: listed(whole), byDrip: byDrip.map((shares) => listed(shares).slice(0, 3)), found }
+  const whole =
+    byDrip.length === 0
+      ? shared(base)
+      : LEAK_PLACES.map((_, i) =>
+          byDrip.reduce(
+            (sum, list, d) => sum + (list[i]! * Math.max(0.5, trace.drips[d]!.perMinute)) / rate,
+            0,
+          ),
+        )
+  const listed = (shares: readonly number[]) =>
+    LEAK_PLACES.map((p, i) => ({
+      place: p.id,
+      share: shares[i]!,
+      found: found.includes(p.id),
+    })).sort((a, b) => b.share - a.share)
+  return {
+    mLPerMinute: trace.drips.reduce((sum, d) => sum + d.perMinute * DROP_ML, 0),
+    candidates: listed(whole),
+    byDrip: byDrip.map((shares) => listed(shares).slice(0, 3)),
+    found,
+  }
 }

@@ -11,9 +11,18 @@ export function traceSigns(source: string, trace: LeakTrace): SignReading[] {
   return trace.places.map(({ place, seen }) => {
     const name = LEAK_PLACES.find((p) => p.id === place)!.name
     const rates = {
-      issuing: { whenPresent: 0.8, whenAbsent: 0.003 }, 'wet-again': { whenPresent: 0.7, whenAbsent: 0.02 },
-      wet: { whenPresent: 0.9, whenAbsent: 0.25 }, dry: { whenPresent: 0.75, whenAbsent: 0.1 },
+      issuing: { whenPresent: 0.8, whenAbsent: 0.003 },
+      'wet-again': { whenPresent: 0.7, whenAbsent: 0.02 },
+      wet: { whenPresent: 0.9, whenAbsent: 0.25 },
+      dry: { whenPresent: 0.75, whenAbsent: 0.1 },
     }[seen]
-    return binaryReading(`${source}#${place}`, `traced:${place}`, seen !== 'dry', rates, message(`says.trace.${seen}`, { place: name }), VALIDITY[seen])
+    return binaryReading(
+      `${source}#${place}`,
+      `traced:${place}`,
+      seen !== 'dry',
+      rates,
+      message(`says.trace.${seen}`, { place: name }),
+      VALIDITY[seen],
+    )
   })
 }

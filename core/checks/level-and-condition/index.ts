@@ -22,7 +22,8 @@ export function levelStates(look: LevelAndCondition): string[] {
 function notesOn(look: LevelAndCondition): Message[] {
   const notes: Message[] = []
   if (look.residualPressure === 'strong') notes.push(message('level.gasMade'))
-  if (look.emulsionInOil === 'dipstick' || look.pinkFroth === 'yes') notes.push(message('level.doNotRun'))
+  if (look.emulsionInOil === 'dipstick' || look.pinkFroth === 'yes')
+    notes.push(message('level.doNotRun'))
   if (look.smell === 'exhaust') notes.push(message('level.smellsOfExhaust'))
   if (look.smell === 'fuel') notes.push(message('level.smellsOfFuel'))
   if (look.level === 'low' || look.level === 'empty') notes.push(message('level.noteBeforeFilling'))
@@ -30,14 +31,20 @@ function notesOn(look: LevelAndCondition): Message[] {
   return notes
 }
 
-export const levelCheck = perRecord('level-and-condition', 'level-and-condition.look', (look, _, source) => ({
-  states: levelStates(look),
-  signs: levelSigns(source, look),
-  notes: notesOn(look),
-  doesNotProve: [
-    ...(look.level === 'right' || look.level === 'overfull' ? [message('level.pass.radiatorBehind')] : []),
-    ...(look.emulsionInOil === 'filler-only' ? [message('level.pass.shortTrips')] : []),
-    ...(look.residualPressure === 'none' ? [message('level.pass.noPressure')] : []),
-  ],
-  cautions: [message('caution.neverOpenHot'), message('caution.glycol')],
-}))
+export const levelCheck = perRecord(
+  'level-and-condition',
+  'level-and-condition.look',
+  (look, _, source) => ({
+    states: levelStates(look),
+    signs: levelSigns(source, look),
+    notes: notesOn(look),
+    doesNotProve: [
+      ...(look.level === 'right' || look.level === 'overfull'
+        ? [message('level.pass.radiatorBehind')]
+        : []),
+      ...(look.emulsionInOil === 'filler-only' ? [message('level.pass.shortTrips')] : []),
+      ...(look.residualPressure === 'none' ? [message('level.pass.noPressure')] : []),
+    ],
+    cautions: [message('caution.neverOpenHot'), message('caution.glycol')],
+  }),
+)

@@ -14,7 +14,9 @@ describe('level and condition', () => {
     expect(seen.notes.map((n) => n.id)).toContain('level.gasMade')
   })
   it('a full bottle does not clear the radiator behind it; no pressure does not clear gas that escaped', () => {
-    expect(judge({ level: 'right', residualPressure: 'none' }).doesNotProve.map((m) => m.id)).toEqual(['level.pass.radiatorBehind', 'level.pass.noPressure'])
+    expect(
+      judge({ level: 'right', residualPressure: 'none' }).doesNotProve.map((m) => m.id),
+    ).toEqual(['level.pass.radiatorBehind', 'level.pass.noPressure'])
     expect(judge({ level: 'low' }).doesNotProve).toEqual([])
   })
   it('froth under the filler alone is no finding, and is said to come from short trips too', () => {
@@ -23,18 +25,36 @@ describe('level and condition', () => {
     expect(seen.doesNotProve.map((m) => m.id)).toEqual(['level.pass.shortTrips'])
   })
   it('coolant in the oil, or gearbox fluid in the coolant: not to be run', () => {
-    for (const look of [{ emulsionInOil: 'dipstick' }, { pinkFroth: 'yes' }] as const) expect(judge(look).notes.map((n) => n.id)).toContain('level.doNotRun')
+    for (const look of [{ emulsionInOil: 'dipstick' }, { pinkFroth: 'yes' }] as const)
+      expect(judge(look).notes.map((n) => n.id)).toContain('level.doNotRun')
   })
   it('a smell asks for a test and moves no sign', () => {
     expect(judge({ smell: 'exhaust' }).notes.map((n) => n.id)).toEqual(['level.smellsOfExhaust'])
     expect(judge({ smell: 'exhaust', colour: 'green' }).signs).toEqual([])
   })
   it('every finding has a name, every sentence words', () => {
-    const every = { level: 'empty', oilInCoolant: 'yes', emulsionInOil: 'dipstick', residualPressure: 'strong', look: 'sludge', mixed: 'yes', pinkFroth: 'yes', sealant: 'yes', liquidBelow: 'water', smell: 'fuel' } as const
-    for (const state of [...levelStates(every), 'overfull', 'right', 'low', 'brown']) expect(STATE_NAMES['level-and-condition']![state], state).toMatch(/\.$/)
-    for (const look of [every, { level: 'overfull', residualPressure: 'none', emulsionInOil: 'filler-only' }, { smell: 'exhaust' }] as const) {
+    const every = {
+      level: 'empty',
+      oilInCoolant: 'yes',
+      emulsionInOil: 'dipstick',
+      residualPressure: 'strong',
+      look: 'sludge',
+      mixed: 'yes',
+      pinkFroth: 'yes',
+      sealant: 'yes',
+      liquidBelow: 'water',
+      smell: 'fuel',
+    } as const
+    for (const state of [...levelStates(every), 'overfull', 'right', 'low', 'brown'])
+      expect(STATE_NAMES['level-and-condition']![state], state).toMatch(/\.$/)
+    for (const look of [
+      every,
+      { level: 'overfull', residualPressure: 'none', emulsionInOil: 'filler-only' },
+      { smell: 'exhaust' },
+    ] as const) {
       const { notes, doesNotProve, cautions } = judge(look)
-      for (const m of [...notes, ...doesNotProve, ...cautions]) expect(SENTENCES[m.id], m.id).toBeDefined()
+      for (const m of [...notes, ...doesNotProve, ...cautions])
+        expect(SENTENCES[m.id], m.id).toBeDefined()
     }
   })
   it('a colour is a word, not a page', () => {

@@ -5,8 +5,16 @@ import type { LevelAndCondition } from './record'
 /** What was seen at the cold tank, radiator and dipstick. Froth under the filler alone speaks weakly: short trips make it. */
 export function levelSigns(source: string, record: LevelAndCondition): SignReading[] {
   const out: SignReading[] = []
-  const add = (sign: string, seen: boolean, says: string, whenPresent: number, whenAbsent: number) =>
-    out.push(binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says)))
+  const add = (
+    sign: string,
+    seen: boolean,
+    says: string,
+    whenPresent: number,
+    whenAbsent: number,
+  ) =>
+    out.push(
+      binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says)),
+    )
   if (record.level) {
     const likelihood = {
       right: { right: 0.9, low: 0.08, empty: 0.02 },
@@ -25,11 +33,23 @@ export function levelSigns(source: string, record: LevelAndCondition): SignReadi
     add('filled-above-mark', record.level === 'overfull', `says.level.${record.level}`, 0.8, 0.04)
   }
   if (record.oilInCoolant)
-    add('oil-in-coolant', record.oilInCoolant === 'yes', `says.oilInCoolant.${record.oilInCoolant}`, 0.9, 0.03)
+    add(
+      'oil-in-coolant',
+      record.oilInCoolant === 'yes',
+      `says.oilInCoolant.${record.oilInCoolant}`,
+      0.9,
+      0.03,
+    )
   if (record.emulsionInOil === 'filler-only')
     add('emulsion-in-oil', true, 'says.emulsion.filler-only', 0.4, 0.15)
   else if (record.emulsionInOil)
-    add('emulsion-in-oil', record.emulsionInOil === 'dipstick', `says.emulsion.${record.emulsionInOil}`, 0.85, 0.02)
+    add(
+      'emulsion-in-oil',
+      record.emulsionInOil === 'dipstick',
+      `says.emulsion.${record.emulsionInOil}`,
+      0.85,
+      0.02,
+    )
   if (record.residualPressure) {
     const likelihood = {
       none: { none: 0.92, some: 0.25, strong: 0.05 },
@@ -46,15 +66,40 @@ export function levelSigns(source: string, record: LevelAndCondition): SignReadi
     })
   }
   if (record.look) {
-    const likelihood = { clear: { clear: 0.85, brown: 0.1, sludge: 0.01 }, brown: { clear: 0.14, brown: 0.8, sludge: 0.2 }, sludge: { clear: 0.01, brown: 0.1, sludge: 0.79 } }[record.look]
-    out.push({ source, sign: 'coolant-dirt', likelihood, validity: 0.93, conditions: 'coolant looked at', says: message(`says.look.coolant.${record.look}`) })
+    const likelihood = {
+      clear: { clear: 0.85, brown: 0.1, sludge: 0.01 },
+      brown: { clear: 0.14, brown: 0.8, sludge: 0.2 },
+      sludge: { clear: 0.01, brown: 0.1, sludge: 0.79 },
+    }[record.look]
+    out.push({
+      source,
+      sign: 'coolant-dirt',
+      likelihood,
+      validity: 0.93,
+      conditions: 'coolant looked at',
+      says: message(`says.look.coolant.${record.look}`),
+    })
   }
   if (record.mixed) add('gel', record.mixed === 'yes', `says.mixed.${record.mixed}`, 0.85, 0.012)
-  if (record.pinkFroth) add('pink-froth', record.pinkFroth === 'yes', `says.pinkFroth.${record.pinkFroth}`, 0.92, 0.01)
-  if (record.sealant) add('sealant-added', record.sealant === 'yes', `says.sealant.${record.sealant}`, 0.85, 0.02)
+  if (record.pinkFroth)
+    add('pink-froth', record.pinkFroth === 'yes', `says.pinkFroth.${record.pinkFroth}`, 0.92, 0.01)
+  if (record.sealant)
+    add('sealant-added', record.sealant === 'yes', `says.sealant.${record.sealant}`, 0.85, 0.02)
   if (record.liquidBelow && record.liquidBelow !== 'none') {
-    const rates = record.liquidBelow === 'water' ? { whenPresent: 0.93, whenAbsent: 0.02 } : { whenPresent: 0.97, whenAbsent: 0.3 }
-    out.push(binaryReading(`${source}#liquid`, 'liquid-is-water', record.liquidBelow === 'water', rates, message(`says.liquid.${record.liquidBelow}`), 0.95))
+    const rates =
+      record.liquidBelow === 'water'
+        ? { whenPresent: 0.93, whenAbsent: 0.02 }
+        : { whenPresent: 0.97, whenAbsent: 0.3 }
+    out.push(
+      binaryReading(
+        `${source}#liquid`,
+        'liquid-is-water',
+        record.liquidBelow === 'water',
+        rates,
+        message(`says.liquid.${record.liquidBelow}`),
+        0.95,
+      ),
+    )
   }
   return out
 }

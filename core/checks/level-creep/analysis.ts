@@ -17,9 +17,17 @@ export function analyseCreep(record: LevelCreep): CreepAnalysis {
   const last = points.at(-1)?.minutes ?? 0
   const late = points.filter((p) => p.minutes >= last / 2)
   if (points.length >= 4 && last >= 8 && late.length >= 3) {
-    const slope = theilSenSlope(late.map((p) => p.minutes), late.map((p) => p.mm))
+    const slope = theilSenSlope(
+      late.map((p) => p.minutes),
+      late.map((p) => p.mm),
+    )
     out.lateSlopeMmPerMinute = { low: slope.low, value: slope.slope, high: slope.high }
-    out.state = slope.slope > STILL_RISING_MM_PER_MINUTE ? 'keeps-rising' : riseMm > 5 ? 'rises-and-holds' : 'steady'
+    out.state =
+      slope.slope > STILL_RISING_MM_PER_MINUTE
+        ? 'keeps-rising'
+        : riseMm > 5
+          ? 'rises-and-holds'
+          : 'steady'
   }
   if (record.bubbles === 'continuous') out.state = 'bubbling'
   return out

@@ -26,13 +26,21 @@ export function analyseLoadRun(run: LoadRun, context: CheckContext): LoadRunAnal
   const ratingC = rating ?? RATING_DEFAULT_C
   const boil = boilingPointC({ ...context.mix, heldKPaGauge: context.heldKPaGauge })
   const aboveRatingK: LoadRunAnalysis['aboveRatingK'] = {}
-  for (const s of run.segments) aboveRatingK[s.kind] = Math.max(aboveRatingK[s.kind] ?? -Infinity, s.maxC - ratingC)
+  for (const s of run.segments)
+    aboveRatingK[s.kind] = Math.max(aboveRatingK[s.kind] ?? -Infinity, s.maxC - ratingC)
   const hottest = Math.max(...run.segments.map((s) => s.maxC))
   const moving = run.segments.filter((s) => s.kind !== 'idle' && s.minutes >= 5)
   return {
-    ratingC, ratingAssumed: rating === undefined, aboveRatingK,
-    overheats: (Object.keys(aboveRatingK) as (keyof typeof aboveRatingK)[]).filter((k) => aboveRatingK[k]! > HOT_ABOVE_RATING_K),
-    boilingPointC: boil, leastMarginK: boil - hottest, stopLimitC: Math.min(context.policy.stopLimitC, boil - 5),
-    beyondRating: run.segments.some((s) => s.load === 'beyond'), staysCool: moving.length > 0 && moving.every((s) => s.meanC < ratingC - 12),
+    ratingC,
+    ratingAssumed: rating === undefined,
+    aboveRatingK,
+    overheats: (Object.keys(aboveRatingK) as (keyof typeof aboveRatingK)[]).filter(
+      (k) => aboveRatingK[k]! > HOT_ABOVE_RATING_K,
+    ),
+    boilingPointC: boil,
+    leastMarginK: boil - hottest,
+    stopLimitC: Math.min(context.policy.stopLimitC, boil - 5),
+    beyondRating: run.segments.some((s) => s.load === 'beyond'),
+    staysCool: moving.length > 0 && moving.every((s) => s.meanC < ratingC - 12),
   }
 }

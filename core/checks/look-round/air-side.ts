@@ -28,18 +28,35 @@ export function airSideSigns(source: string, look: AirSideLook): SignReading[] {
     const seen = look[field]
     if (seen === undefined || seen === 'not-looked') return []
     const { sign, whenPresent, whenAbsent } = ROWS[field]
-    return [binaryReading(`${source}#${field}`, sign, seen === 'bad', { whenPresent, whenAbsent }, message(`says.airSide.${field}.${seen}`), 0.94)]
+    return [
+      binaryReading(
+        `${source}#${field}`,
+        sign,
+        seen === 'bad',
+        { whenPresent, whenAbsent },
+        message(`says.airSide.${field}.${seen}`),
+        0.94,
+      ),
+    ]
   })
 }
 
 export const airSideCheck = perRecord('look-round', 'look-round.air-side', (look, _, source) => {
   const fields = Object.keys(ROWS) as (keyof AirSideLook)[]
   const facts = fields.flatMap((f) => (look[f] === 'bad' && ROWS[f].fact ? [ROWS[f].fact!] : []))
-  const both = look.fins !== undefined && look.fins !== 'not-looked' && look.stack !== undefined && look.stack !== 'not-looked'
+  const both =
+    look.fins !== undefined &&
+    look.fins !== 'not-looked' &&
+    look.stack !== undefined &&
+    look.stack !== 'not-looked'
   if (both) facts.push('looked-both-sides')
   if (both && look.fins === 'good' && look.stack === 'good') facts.push('air-side-clean')
   return {
-    states: fields.filter((f) => look[f] === 'bad'), facts, signs: airSideSigns(source, look), cautions: [message('caution.engineOffKeyOut')],
-    notes: look.fins === 'good' && !both ? [message('airSide.oneSideOnly')] : [], doesNotProve: [message('look.pass.hotOrCold')],
+    states: fields.filter((f) => look[f] === 'bad'),
+    facts,
+    signs: airSideSigns(source, look),
+    cautions: [message('caution.engineOffKeyOut')],
+    notes: look.fins === 'good' && !both ? [message('airSide.oneSideOnly')] : [],
+    doesNotProve: [message('look.pass.hotOrCold')],
   }
 })

@@ -2,7 +2,17 @@ import { z } from 'zod'
 import { part } from '../../casefile/profile'
 
 /** Wear of a part that is seen or felt cold; an empty list means that it was looked for and there is none. */
-export const WEAR = ['soft', 'cracked', 'hard', 'swollen', 'collapsed', 'crunches', 'clamp-loose', 'corroded', 'bulged'] as const
+export const WEAR = [
+  'soft',
+  'cracked',
+  'hard',
+  'swollen',
+  'collapsed',
+  'crunches',
+  'clamp-loose',
+  'corroded',
+  'bulged',
+] as const
 export const wear = z.enum(WEAR)
 export type Wear = z.infer<typeof wear>
 

@@ -19,7 +19,14 @@ export function lookSigns(source: string, look: PartLook): SignReading[] {
   const says = message(`says.look.${look.seen}`, { part: look.part })
   const conditions = look.pressed ? 'looked at under pressure' : 'looked at without pressure'
   const out: SignReading[] = [
-    { source, sign: `wet:${look.part}`, likelihood, validity: look.pressed ? 0.92 : 0.75, conditions, says },
+    {
+      source,
+      sign: `wet:${look.part}`,
+      likelihood,
+      validity: look.pressed ? 0.92 : 0.75,
+      conditions,
+      says,
+    },
   ]
   if (look.seen === 'issuing' || look.seen === 'dried-and-wet-again')
     out.push(
@@ -27,7 +34,9 @@ export function lookSigns(source: string, look: PartLook): SignReading[] {
         `${source}#issuing`,
         `issuing:${look.part}`,
         true,
-        look.seen === 'issuing' ? { whenPresent: 0.8, whenAbsent: 0.004 } : { whenPresent: 0.6, whenAbsent: 0.03 },
+        look.seen === 'issuing'
+          ? { whenPresent: 0.8, whenAbsent: 0.004 }
+          : { whenPresent: 0.6, whenAbsent: 0.03 },
         says,
         look.seen === 'issuing' ? 0.995 : 0.98,
       ),
@@ -48,16 +57,48 @@ export function lookSigns(source: string, look: PartLook): SignReading[] {
 }
 
 /** Wear that faults show by: which part, which wear, which sign, and how well eye and hand tell it. */
-const WEAR_SIGNS: readonly { parts: readonly Part[]; wear: Wear; sign: string; rates: { whenPresent: number; whenAbsent: number } }[] = [
-  { parts: ['lower-hose'], wear: 'soft', sign: 'lower-hose-soft', rates: { whenPresent: 0.85, whenAbsent: 0.06 } },
-  { parts: ['upper-hose'], wear: 'collapsed', sign: 'hose-flat-cold', rates: { whenPresent: 0.9, whenAbsent: 0.03 } },
-  { parts: ['expansion-tank'], wear: 'bulged', sign: 'tank-bulged', rates: { whenPresent: 0.85, whenAbsent: 0.05 } },
-  { parts: ['upper-hose', 'lower-hose', 'heater-hoses'], wear: 'crunches', sign: 'crunch-in-hoses', rates: { whenPresent: 0.8, whenAbsent: 0.06 } },
+const WEAR_SIGNS: readonly {
+  parts: readonly Part[]
+  wear: Wear
+  sign: string
+  rates: { whenPresent: number; whenAbsent: number }
+}[] = [
+  {
+    parts: ['lower-hose'],
+    wear: 'soft',
+    sign: 'lower-hose-soft',
+    rates: { whenPresent: 0.85, whenAbsent: 0.06 },
+  },
+  {
+    parts: ['upper-hose'],
+    wear: 'collapsed',
+    sign: 'hose-flat-cold',
+    rates: { whenPresent: 0.9, whenAbsent: 0.03 },
+  },
+  {
+    parts: ['expansion-tank'],
+    wear: 'bulged',
+    sign: 'tank-bulged',
+    rates: { whenPresent: 0.85, whenAbsent: 0.05 },
+  },
+  {
+    parts: ['upper-hose', 'lower-hose', 'heater-hoses'],
+    wear: 'crunches',
+    sign: 'crunch-in-hoses',
+    rates: { whenPresent: 0.8, whenAbsent: 0.06 },
+  },
 ]
 
 function wearSigns(source: string, { part, wear }: PartLook): SignReading[] {
   if (!wear) return []
   return WEAR_SIGNS.filter((row) => row.parts.includes(part)).map((row) =>
-    binaryReading(`${source}#${row.wear}`, row.sign, wear.includes(row.wear), row.rates, message(`says.wear.${wear.includes(row.wear) ? row.wear : 'none'}`, { part }), 0.94),
+    binaryReading(
+      `${source}#${row.wear}`,
+      row.sign,
+      wear.includes(row.wear),
+      row.rates,
+      message(`says.wear.${wear.includes(row.wear) ? row.wear : 'none'}`, { part }),
+      0.94,
+    ),
   )
 }

@@ -1,5 +1,10 @@
 import { boilingPointC } from '../../physics/boiling'
-import { freezingPointC, massFractionFromVolume, volumeFractionFromFreezePoint, type CoolantBase } from '../../physics/coolant'
+import {
+  freezingPointC,
+  massFractionFromVolume,
+  volumeFractionFromFreezePoint,
+  type CoolantBase,
+} from '../../physics/coolant'
 import { mixPlan, type MixPlan } from '../../physics/mix'
 import { correctedSi } from '../../quantity/record'
 import type { CheckContext } from '../outcome'
@@ -16,20 +21,30 @@ export interface MixAnalysis {
 
 /** Fraction, freeze and boil, and what to drain and add to reach what is wanted. */
 export function analyseMix(test: MixTest, context: CheckContext): MixAnalysis {
-  const base: Exclude<CoolantBase, 'water'> = context.mix.base === 'water' ? 'ethylene-glycol' : context.mix.base
-  const fraction = test.volumeFraction ?? volumeFractionFromFreezePoint(base, correctedSi(test.freezePoint!))
+  const base: Exclude<CoolantBase, 'water'> =
+    context.mix.base === 'water' ? 'ethylene-glycol' : context.mix.base
+  const fraction =
+    test.volumeFraction ?? volumeFractionFromFreezePoint(base, correctedSi(test.freezePoint!))
   const massFraction = massFractionFromVolume(base, Math.min(0.57, fraction))
   const wantedFraction = test.wantedFraction ?? 0.5
   const out: MixAnalysis = {
     volumeFraction: fraction,
     freezePointC: freezingPointC(base, massFraction),
-    boilingPointC: boilingPointC({ base, massFraction, elevationMetres: context.mix.elevationMetres, heldKPaGauge: context.heldKPaGauge }),
+    boilingPointC: boilingPointC({
+      base,
+      massFraction,
+      elevationMetres: context.mix.elevationMetres,
+      heldKPaGauge: context.heldKPaGauge,
+    }),
     wantedFraction,
   }
   if (context.capacityLitres !== undefined) {
     const least = mixPlan(context.capacityLitres, fraction, wantedFraction, 0).leastDrainLitres
     const drainedLitres = Math.min(context.capacityLitres, Math.ceil(least * 10) / 10)
-    out.plan = { ...mixPlan(context.capacityLitres, fraction, wantedFraction, drainedLitres), drainedLitres }
+    out.plan = {
+      ...mixPlan(context.capacityLitres, fraction, wantedFraction, drainedLitres),
+      drainedLitres,
+    }
   }
   return out
 }

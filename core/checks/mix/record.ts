@@ -11,5 +11,8 @@ export const mixTest = z
     /** what the maker asks for, by volume; half when not known */
     wantedFraction: z.number().min(0).max(0.6).optional(),
   })
-  .refine((m) => m.volumeFraction !== undefined || m.freezePoint !== undefined, { message: 'a fraction or a freeze point is needed', path: ['volumeFraction'] })
+  .refine((m) => m.volumeFraction !== undefined || m.freezePoint !== undefined, {
+    message: 'a fraction or a freeze point is needed',
+    path: ['volumeFraction'],
+  })
 export type MixTest = z.infer<typeof mixTest>

@@ -11,8 +11,17 @@ export function mixSigns(source: string, test: MixTest, analysis: MixAnalysis): 
   const off = Math.abs(analysis.volumeFraction - analysis.wantedFraction)
   return [
     measuredReading({
-      source, sign: 'mix-off', value: off, error: ERROR[test.instrument], given: { no: { mean: 0.03, sd: 0.04 }, yes: { low: 0.12, high: 0.5 } },
-      validity: 0.93, conditions: test.instrument, says: message('says.mix', { percent: Math.round(analysis.volumeFraction * 100), wanted: Math.round(analysis.wantedFraction * 100) }),
+      source,
+      sign: 'mix-off',
+      value: off,
+      error: ERROR[test.instrument],
+      given: { no: { mean: 0.03, sd: 0.04 }, yes: { low: 0.12, high: 0.5 } },
+      validity: 0.93,
+      conditions: test.instrument,
+      says: message('says.mix', {
+        percent: Math.round(analysis.volumeFraction * 100),
+        wanted: Math.round(analysis.wantedFraction * 100),
+      }),
     }),
   ]
 }

@@ -8,7 +8,13 @@ import {
 import { fractionAfterToppingUpWithWater } from '../../physics/coolant'
 import { correctedSi } from '../../quantity/record'
 import { fitDecay, type Decay, type HoldPoint } from './decay'
-import { allowedPressure, holdLimit, limitFromReportedLoss, runningFlowFactor, type HoldLimit } from './limits'
+import {
+  allowedPressure,
+  holdLimit,
+  limitFromReportedLoss,
+  runningFlowFactor,
+  type HoldLimit,
+} from './limits'
 import { compareLoss, lossPerWeek, type LossBudget } from './loss-budget'
 import type { HoldEnd, HoldReading, HoldRemark, HoldStart } from './record'
 
@@ -35,7 +41,8 @@ export interface HoldRecords {
   end?: HoldEnd | undefined
 }
 
-export type HoldState = 'no-reading' | 'settling' | 'undecided' | 'tight' | 'seep' | 'leak' | 'gross'
+export type HoldState =
+  'no-reading' | 'settling' | 'undecided' | 'tight' | 'seep' | 'leak' | 'gross'
 
 export interface HoldAnalysis {
   allowedKPaGauge: number
@@ -80,7 +87,8 @@ const minus = (a: Interval, b: Interval): Interval => ({
  */
 export function analyseHold(records: HoldRecords, context: HoldContext): HoldAnalysis {
   const { start, remarks, end } = records
-  const marking = typeof start.capMarking === 'object' ? { si: start.capMarking.si } : start.capMarking
+  const marking =
+    typeof start.capMarking === 'object' ? { si: start.capMarking.si } : start.capMarking
   const allowed = allowedPressure(marking, context.systemRatingKPa)
   const limit = holdLimit(start.plan, start.resolutionKPa)
   const points = [...records.readings]
@@ -113,7 +121,10 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
     testerUnfit: false,
     notes,
     doesNotProve: whatAPassLeavesOpen(start, context),
-    cautions: cautionsOf(points.some((p) => p.aboveAllowed), allowed.maximumKPaGauge),
+    cautions: cautionsOf(
+      points.some((p) => p.aboveAllowed),
+      allowed.maximumKPaGauge,
+    ),
   }
   noteContradictions(analysis, start)
   applyReportedLoss(analysis, context, testKPa)
@@ -122,7 +133,10 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
     notes.push(message('hold.targetNeverReached'))
     return analysis
   }
-  const decay = fitDecay(points.filter((p) => p.settled), start.resolutionKPa)
+  const decay = fitDecay(
+    points.filter((p) => p.settled),
+    start.resolutionKPa,
+  )
   if (!decay) return analysis
   analysis.decay = decay
   const fall = correctFall(decay, analysis, records, context, testKPa)
@@ -149,8 +163,12 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
 function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
   if (!start.coolantAtStart) return
   const atStartC = correctedSi(start.coolantAtStart)
-  if (start.engine !== 'hot' && atStartC >= 40) analysis.cautions.unshift(message('caution.notCold'))
-  if (start.engine === 'hot' && atStartC < 60) analysis.notes.push(message('hold.hotButCool', { temperature: { kind: 'temperature', si: atStartC } }))
+  if (start.engine !== 'hot' && atStartC >= 40)
+    analysis.cautions.unshift(message('caution.notCold'))
+  if (start.engine === 'hot' && atStartC < 60)
+    analysis.notes.push(
+      message('hold.hotButCool', { temperature: { kind: 'temperature', si: atStartC } }),
+    )
 }
 
 function correctFall(
@@ -164,12 +182,19 @@ function correctFall(
   const tester = context.testerFlowMLPerMinute
   if (tester) {
     const c = analysis.complianceMLPerKPa
-    const own = { low: tester.low / c.high, value: tester.value / c.value, high: tester.high / c.low }
+    const own = {
+      low: tester.low / c.high,
+      value: tester.value / c.value,
+      high: tester.high / c.low,
+    }
     fall = minus(fall, own)
     if (own.value > analysis.limit.kPaPerMinute) {
       analysis.testerUnfit = true
       analysis.notes.push(message('hold.testerUnfit'))
-    } else analysis.notes.push(message('hold.testerSubtracted', { rate: { kind: 'pressureRate', si: own.value } }))
+    } else
+      analysis.notes.push(
+        message('hold.testerSubtracted', { rate: { kind: 'pressureRate', si: own.value } }),
+      )
   } else analysis.notes.push(message('hold.testerNotChecked'))
   const minutes = decay.durationMinutes
   if (start.coolantAtStart && end?.coolantAtEnd) {
@@ -181,9 +206,15 @@ function correctFall(
       correctedSi(end.coolantAtEnd),
     )
     const ends = [perK.low, perK.high].map((k) => (k * cooledK) / minutes)
-    fall = minus(fall, { low: Math.min(...ends), value: (perK.value * cooledK) / minutes, high: Math.max(...ends) })
+    fall = minus(fall, {
+      low: Math.min(...ends),
+      value: (perK.value * cooledK) / minutes,
+      high: Math.max(...ends),
+    })
     if (Math.abs(cooledK) >= 1)
-      analysis.notes.push(message('hold.driftCorrected', { drop: { kind: 'temperatureDifference', si: cooledK } }))
+      analysis.notes.push(
+        message('hold.driftCorrected', { drop: { kind: 'temperatureDifference', si: cooledK } }),
+      )
   } else if (end) analysis.notes.push(message('hold.temperatureNotRecorded'))
   return fall
 }
@@ -192,17 +223,28 @@ function judge(analysis: HoldAnalysis, fall: Interval, resolutionKPa: number) {
   const limit = analysis.limit.kPaPerMinute
   if (fall.high < limit) analysis.state = 'tight'
   else if (fall.low > limit)
-    analysis.state = fall.value >= GROSS_KPA_PER_MINUTE ? 'gross' : fall.value >= LEAK_KPA_PER_MINUTE ? 'leak' : 'seep'
+    analysis.state =
+      fall.value >= GROSS_KPA_PER_MINUTE
+        ? 'gross'
+        : fall.value >= LEAK_KPA_PER_MINUTE
+          ? 'leak'
+          : 'seep'
   else analysis.state = 'undecided'
   if (analysis.testerUnfit && analysis.state !== 'tight') analysis.state = 'undecided'
   const decided = analysis.state !== 'undecided'
   const needed = resolutionKPa / Math.max(1e-6, Math.abs(fall.value - limit))
-  const total = Math.min(LONGEST_USEFUL_MINUTES, Math.max(needed, decided ? 0 : analysis.decay!.durationMinutes + 1))
-  analysis.minutesStillNeeded = decided ? 0 : Math.max(1, Math.ceil(total - analysis.decay!.durationMinutes))
+  const total = Math.min(
+    LONGEST_USEFUL_MINUTES,
+    Math.max(needed, decided ? 0 : analysis.decay!.durationMinutes + 1),
+  )
+  analysis.minutesStillNeeded = decided
+    ? 0
+    : Math.max(1, Math.ceil(total - analysis.decay!.durationMinutes))
 }
 
 function applyReportedLoss(analysis: HoldAnalysis, context: HoldContext, testKPa: number) {
-  if (context.reportedLossLitresPerWeek === undefined || context.reportedLossLitresPerWeek <= 0) return
+  if (context.reportedLossLitresPerWeek === undefined || context.reportedLossLitresPerWeek <= 0)
+    return
   const factor = runningFlowFactor(testKPa, context.capRatingKPa ?? analysis.allowedKPaGauge)
   analysis.reportedLossFallKPaPerMinute = limitFromReportedLoss(
     context.reportedLossLitresPerWeek,
@@ -218,19 +260,31 @@ function finishReportedLoss(analysis: HoldAnalysis, fall: Interval, resolutionKP
   analysis.couldHaveSeenReportedLoss = fall.high < reported.value || fall.low > 0
   analysis.minutesToSeeReportedLoss = Math.ceil(resolutionKPa / reported.value)
   if (analysis.state === 'tight' && !analysis.couldHaveSeenReportedLoss)
-    analysis.notes.push(message('hold.tightButBlindToReported', { minutes: analysis.minutesToSeeReportedLoss }))
+    analysis.notes.push(
+      message('hold.tightButBlindToReported', { minutes: analysis.minutesToSeeReportedLoss }),
+    )
 }
 
 const DILUTION_WEEKS = 6
 
 /** What topping up with water does to the mix in six weeks of the reported loss. */
 function noteDilution(analysis: HoldAnalysis, context: HoldContext) {
-  const { reportedLossLitresPerWeek: loss, capacityLitres, glycolVolumeFraction: fraction } = context
+  const {
+    reportedLossLitresPerWeek: loss,
+    capacityLitres,
+    glycolVolumeFraction: fraction,
+  } = context
   if (!loss || !capacityLitres || !fraction || loss >= capacityLitres) return
   const after = fractionAfterToppingUpWithWater(fraction, loss, capacityLitres, DILUTION_WEEKS)
   if (fraction - after < 0.03) return
   const percent = (f: number) => Math.round(f * 100)
-  analysis.notes.push(message('hold.dilution', { weeks: DILUTION_WEEKS, from: percent(fraction), to: percent(after) }))
+  analysis.notes.push(
+    message('hold.dilution', {
+      weeks: DILUTION_WEEKS,
+      from: percent(fraction),
+      to: percent(after),
+    }),
+  )
 }
 
 function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Message[] {
@@ -250,6 +304,9 @@ function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Message[] 
 function cautionsOf(anyAbove: boolean, allowedKPaGauge: number): Message[] {
   const always = [message('caution.hold')]
   return anyAbove
-    ? [message('caution.aboveMarking', { maximum: { kind: 'pressure', si: allowedKPaGauge } }), ...always]
+    ? [
+        message('caution.aboveMarking', { maximum: { kind: 'pressure', si: allowedKPaGauge } }),
+        ...always,
+      ]
     : always
 }

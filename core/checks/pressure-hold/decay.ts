@@ -28,12 +28,21 @@ export interface Decay {
 export function slopeHalfWidth(resolutionKPa: number, durationMinutes: number, n: number): number {
   const step = resolutionKPa / durationMinutes
   const independent =
-    1.959964 * (resolutionKPa / Math.sqrt(12)) * Math.sqrt(12 / n) * Math.sqrt((n - 1) / (n + 1)) * (1 / durationMinutes)
+    1.959964 *
+    (resolutionKPa / Math.sqrt(12)) *
+    Math.sqrt(12 / n) *
+    Math.sqrt((n - 1) / (n + 1)) *
+    (1 / durationMinutes)
   return Math.max(step, independent)
 }
 
 /** Pressure by each law, in kPa gauge, `minutes` after the start; `fall` in kPa/min at the start. */
-export function pressureByLaw(law: DecayLaw, startKPa: number, fall: number, minutes: number): number {
+export function pressureByLaw(
+  law: DecayLaw,
+  startKPa: number,
+  fall: number,
+  minutes: number,
+): number {
   if (law === 'straight' || startKPa <= 0) return startKPa - fall * minutes
   if (law === 'seep') return startKPa * Math.exp((-fall / startKPa) * minutes)
   const root = Math.sqrt(startKPa) - (fall / (2 * Math.sqrt(startKPa))) * minutes
@@ -43,9 +52,14 @@ export function pressureByLaw(law: DecayLaw, startKPa: number, fall: number, min
 function fitLaw(law: DecayLaw, minutes: number[], pressures: number[]) {
   const bend = (p: number) => (law === 'seep' ? Math.log(p) : law === 'opening' ? Math.sqrt(p) : p)
   const { slope, intercept } = theilSenSlope(minutes, pressures.map(bend))
-  const start = law === 'seep' ? Math.exp(intercept) : law === 'opening' ? intercept * intercept : intercept
-  const fall = law === 'seep' ? -slope * start : law === 'opening' ? -slope * 2 * Math.sqrt(start) : -slope
-  const misfit = minutes.reduce((sum, t, i) => sum + Math.abs(pressures[i]! - pressureByLaw(law, start, fall, t)), 0)
+  const start =
+    law === 'seep' ? Math.exp(intercept) : law === 'opening' ? intercept * intercept : intercept
+  const fall =
+    law === 'seep' ? -slope * start : law === 'opening' ? -slope * 2 * Math.sqrt(start) : -slope
+  const misfit = minutes.reduce(
+    (sum, t, i) => sum + Math.abs(pressures[i]! - pressureByLaw(law, start, fall, t)),
+    0,
+  )
   return { law, start, fall, misfit }
 }
 

@@ -29,7 +29,10 @@ export function allowedPressure(
 }
 
 /** Refusal of a target above what is allowed, after the gauge's offset; undefined when the target may be used. */
-export function targetProblem(target: QuantityRecord, allowed: AllowedPressure): Message | undefined {
+export function targetProblem(
+  target: QuantityRecord,
+  allowed: AllowedPressure,
+): Message | undefined {
   const truthKPa = correctedSi(target)
   if (truthKPa <= 0) return message('hold.targetNotAboveZero')
   if (truthKPa > allowed.maximumKPaGauge + 1e-9)

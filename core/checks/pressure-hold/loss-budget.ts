@@ -7,7 +7,11 @@ export interface LossBudget {
 }
 
 /** Litres a week from the flow at the hold, the band to running conditions, and pressurised hours a week. */
-export function lossPerWeek(leakMLPerMinute: Interval, factor: Interval, hoursPerWeek: Interval): Interval {
+export function lossPerWeek(
+  leakMLPerMinute: Interval,
+  factor: Interval,
+  hoursPerWeek: Interval,
+): Interval {
   const litres = (flow: number, f: number, hours: number) => (flow * f * hours * 60) / 1000
   return {
     low: litres(leakMLPerMinute.low, factor.low, hoursPerWeek.low),
@@ -20,7 +24,10 @@ export function lossPerWeek(leakMLPerMinute: Interval, factor: Interval, hoursPe
  * The leak found beside what the keeper tops up: explains it all when the reported figure lies in the band, a
  * part of it when even the top of the band is smaller, far more when even the foot is twice as large.
  */
-export function compareLoss(litresPerWeek: Interval, reportedLitresPerWeek: number | undefined): LossBudget {
+export function compareLoss(
+  litresPerWeek: Interval,
+  reportedLitresPerWeek: number | undefined,
+): LossBudget {
   if (reportedLitresPerWeek === undefined) return { litresPerWeek }
   const comparison =
     litresPerWeek.high < reportedLitresPerWeek

@@ -3,7 +3,13 @@ import { describe, expect, it } from 'vitest'
 import { atmosphericPressureKPa } from '../../physics/atmosphere'
 import { analyseHold, type HoldContext, type HoldRecords } from './analysis'
 import { slopeHalfWidth } from './decay'
-import { allowedPressure, holdLimit, limitFromReportedLoss, runningFlowFactor, targetProblem } from './limits'
+import {
+  allowedPressure,
+  holdLimit,
+  limitFromReportedLoss,
+  runningFlowFactor,
+  targetProblem,
+} from './limits'
 import { compareLoss } from './loss-budget'
 import { holdSigns, holdStateLikelihood } from './signs'
 
@@ -27,7 +33,13 @@ const context: HoldContext = {
 }
 
 /** A hold on a dial with the given step: truth falls by `fall` kPa/min, read every `every` seconds. */
-function hold(fall: number, minutes: number, step: number, every: number, extra: Partial<HoldRecords> = {}): HoldRecords {
+function hold(
+  fall: number,
+  minutes: number,
+  step: number,
+  every: number,
+  extra: Partial<HoldRecords> = {},
+): HoldRecords {
   const readings = []
   for (let t = 0; t <= minutes * 60 + 1e-9; t += every) {
     const truth = 100 - (fall * t) / 60
@@ -80,12 +92,16 @@ describe('verdict of a hold', () => {
   })
   it('readings of the first ninety seconds are shown and not fitted', () => {
     const analysis = analyseHold(hold(0.9, 8, 0.5, 30), context)
-    expect(analysis.points.filter((p) => !p.settled).map((p) => p.elapsedSeconds)).toEqual([0, 30, 60])
+    expect(analysis.points.filter((p) => !p.settled).map((p) => p.elapsedSeconds)).toEqual([
+      0, 30, 60,
+    ])
     expect(analysis.decay!.startSeconds).toBe(90)
     expect(Math.abs(analysis.decay!.fallKPaPerMinute.value - 0.9)).toBeLessThan(0.15)
   })
   it('a target that is never reached is gross without a single slope', () => {
-    const records = hold(0, 0, 1, 1, { remarks: [{ run: RUN, elapsedSeconds: 30, remark: 'target-not-reached' }] })
+    const records = hold(0, 0, 1, 1, {
+      remarks: [{ run: RUN, elapsedSeconds: 30, remark: 'target-not-reached' }],
+    })
     expect(analyseHold(records, context).state).toBe('gross')
   })
   it('the strict plan allows no visible movement in ten minutes', () => {
@@ -141,15 +157,24 @@ describe('what is taken off the fall', () => {
     offset.readings.forEach((r) => (r.pressure = pressure(r.pressure.si, -2)))
     const shifted = analyseHold(offset, context)
     expect(shifted.points[0]!.pressureKPaGauge).toBe(102)
-    expect(shifted.decay!.fallKPaPerMinute.value).toBeCloseTo(plain.decay!.fallKPaPerMinute.value, 6)
+    expect(shifted.decay!.fallKPaPerMinute.value).toBeCloseTo(
+      plain.decay!.fallKPaPerMinute.value,
+      6,
+    )
   })
 })
 
 describe('pressure allowed', () => {
   it('is the lower of marking and system rating, and 70 kPa for an unmarked cap', () => {
-    expect(allowedPressure({ si: 103 }, undefined)).toMatchObject({ maximumKPaGauge: 103, basis: 'marking' })
+    expect(allowedPressure({ si: 103 }, undefined)).toMatchObject({
+      maximumKPaGauge: 103,
+      basis: 'marking',
+    })
     expect(allowedPressure({ si: 103 }, 90)).toMatchObject({ maximumKPaGauge: 90, basis: 'system' })
-    expect(allowedPressure('unmarked', undefined)).toMatchObject({ maximumKPaGauge: 70, basis: 'default' })
+    expect(allowedPressure('unmarked', undefined)).toMatchObject({
+      maximumKPaGauge: 70,
+      basis: 'default',
+    })
   })
   it('a target above it is refused after the gauge offset, a target at it is not', () => {
     const allowed = allowedPressure({ si: 103 }, undefined)
@@ -193,18 +218,32 @@ describe('the keeper’s loss', () => {
     expect(compareLoss(band, undefined).comparison).toBeUndefined()
   })
   it('topped up with water the mix thins: 1 L a week out of 14 L takes 50 % to 32 % in six weeks', () => {
-    const analysis = analyseHold(hold(0.9, 8, 0.5, 30), { ...context, reportedLossLitresPerWeek: 1, capacityLitres: 14, glycolVolumeFraction: 0.5 })
-    expect(analysis.notes.find((n) => n.id === 'hold.dilution')!.parameters).toMatchObject({ from: 50, to: 32 })
-    expect(analyseHold(hold(0.9, 8, 0.5, 30), context).notes.map((n) => n.id)).not.toContain('hold.dilution')
+    const analysis = analyseHold(hold(0.9, 8, 0.5, 30), {
+      ...context,
+      reportedLossLitresPerWeek: 1,
+      capacityLitres: 14,
+      glycolVolumeFraction: 0.5,
+    })
+    expect(analysis.notes.find((n) => n.id === 'hold.dilution')!.parameters).toMatchObject({
+      from: 50,
+      to: 32,
+    })
+    expect(analyseHold(hold(0.9, 8, 0.5, 30), context).notes.map((n) => n.id)).not.toContain(
+      'hold.dilution',
+    )
   })
   it('every leak size has an interval that holds its value', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 6, noNaN: true }), fc.integer({ min: 3, max: 12 }), (fall, minutes) => {
-        const { leakMLPerMinute: leak } = analyseHold(hold(fall, minutes, 0.5, 30), context)
-        expect(leak!.low).toBeLessThanOrEqual(leak!.value)
-        expect(leak!.value).toBeLessThanOrEqual(leak!.high)
-        expect(Number.isFinite(leak!.high)).toBe(true)
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 6, noNaN: true }),
+        fc.integer({ min: 3, max: 12 }),
+        (fall, minutes) => {
+          const { leakMLPerMinute: leak } = analyseHold(hold(fall, minutes, 0.5, 30), context)
+          expect(leak!.low).toBeLessThanOrEqual(leak!.value)
+          expect(leak!.value).toBeLessThanOrEqual(leak!.high)
+          expect(Number.isFinite(leak!.high)).toBe(true)
+        },
+      ),
       { numRuns: 40 },
     )
   })
@@ -216,7 +255,12 @@ describe('likelihood of the hold’s states', () => {
     const analysis = analyseHold(records, context)
     const raw = holdStateLikelihood(analysis, step)
     const sum = raw.tight + raw.seep + raw.leak + raw.gross
-    return { tight: raw.tight / sum, seep: raw.seep / sum, leak: raw.leak / sum, gross: raw.gross / sum }
+    return {
+      tight: raw.tight / sum,
+      seep: raw.seep / sum,
+      leak: raw.leak / sum,
+      gross: raw.gross / sum,
+    }
   }
   it('leans to the state the fall belongs to', () => {
     expect(states(0, 10, 1, 30).tight).toBeGreaterThan(0.7)

@@ -20,7 +20,10 @@ export const holdStart = z.strictObject({
   /** a hot hold needs an adapter with relief fitted cold; absent means cold */
   engine: z.enum(['cold', 'hot']).optional(),
   /** parts shut off from the system for this hold */
-  isolated: z.array(z.enum(['heater-core', 'coolers'])).max(2).optional(),
+  isolated: z
+    .array(z.enum(['heater-core', 'coolers']))
+    .max(2)
+    .optional(),
 })
 
 export const holdReading = z.strictObject({

@@ -17,7 +17,10 @@ const FALL_GIVEN_STATE = {
 export type HoldSignState = keyof typeof FALL_GIVEN_STATE
 export const HOLD_STATES = Object.keys(FALL_GIVEN_STATE) as HoldSignState[]
 
-const FALLS = Array.from({ length: 48 }, (_, i) => 0.004 * Math.exp((i / 47) * Math.log(100 / 0.004)))
+const FALLS = Array.from(
+  { length: 48 },
+  (_, i) => 0.004 * Math.exp((i / 47) * Math.log(100 / 0.004)),
+)
 const STEP_NODES = Array.from({ length: 13 }, (_, i) => (i - 6) / 6)
 /** three-point Gauss-Hermite nodes and weights for a standard normal */
 const NORMAL_NODES: readonly [number, number][] = [
@@ -37,7 +40,8 @@ function likelihoodOfFalls(analysis: HoldAnalysis, resolutionKPa: number): numbe
   const used = settled.filter((_, i) => i % stride === 0 || i === settled.length - 1)
   const { decay, fallKPaPerMinute: corrected } = analysis
   const other = decay!.fallKPaPerMinute.value - corrected!.value
-  const widen = corrected!.high - corrected!.low - (decay!.fallKPaPerMinute.high - decay!.fallKPaPerMinute.low)
+  const widen =
+    corrected!.high - corrected!.low - (decay!.fallKPaPerMinute.high - decay!.fallKPaPerMinute.low)
   const otherSd = Math.max(0.01, widen / 4)
   const noise = Math.max(0.15 * resolutionKPa, 0.05)
   const half = resolutionKPa / 2
@@ -51,7 +55,12 @@ function likelihoodOfFalls(analysis: HoldAnalysis, resolutionKPa: number): numbe
           const minutes = (point.elapsedSeconds - decay!.startSeconds) / 60
           const leaked = startKPa - pressureByLaw('seep', startKPa, fall, minutes)
           const truth = startKPa - leaked - (other + node * otherSd) * minutes
-          const p = normalBetween(point.pressureKPaGauge - half, point.pressureKPaGauge + half, truth, noise)
+          const p = normalBetween(
+            point.pressureKPaGauge - half,
+            point.pressureKPaGauge + half,
+            truth,
+            noise,
+          )
           log += Math.log(0.98 * p + 0.02 * (resolutionKPa / 200))
         }
         sum += nodeWeight * Math.exp(log)
@@ -62,7 +71,10 @@ function likelihoodOfFalls(analysis: HoldAnalysis, resolutionKPa: number): numbe
 }
 
 /** Integral of p(readings | fall)·p(fall | state) over the grid, for each state. */
-export function holdStateLikelihood(analysis: HoldAnalysis, resolutionKPa: number): Record<HoldSignState, number> {
+export function holdStateLikelihood(
+  analysis: HoldAnalysis,
+  resolutionKPa: number,
+): Record<HoldSignState, number> {
   const likelihood = likelihoodOfFalls(analysis, resolutionKPa)
   const out = { tight: 0, seep: 0, leak: 0, gross: 0 }
   for (const state of HOLD_STATES) {
@@ -81,7 +93,10 @@ export function holdStateLikelihood(analysis: HoldAnalysis, resolutionKPa: numbe
 /** Chance that the hold's conditions were met: pressing air, or a tester that leaks, says little. */
 function validityOf(analysis: HoldAnalysis, records: HoldRecords): number {
   const level = { 'near-full': 0.96, 'not-known': 0.75, low: 0.3 }[records.start.level]
-  const cool = records.start.engine === 'hot' && records.start.coolantAtStart !== undefined && correctedSi(records.start.coolantAtStart) < 60
+  const cool =
+    records.start.engine === 'hot' &&
+    records.start.coolantAtStart !== undefined &&
+    correctedSi(records.start.coolantAtStart) < 60
   return analysis.testerUnfit || cool ? Math.min(level, 0.3) : level
 }
 
@@ -94,7 +109,11 @@ export function holdSign({ start }: HoldRecords): string {
 }
 
 /** What a hold says about the signs it can speak to. */
-export function holdSigns(holdId: string, records: HoldRecords, analysis: HoldAnalysis): SignReading[] {
+export function holdSigns(
+  holdId: string,
+  records: HoldRecords,
+  analysis: HoldAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
   const validity = validityOf(analysis, records)
   const sign = holdSign(records)
@@ -122,7 +141,13 @@ export function holdSigns(holdId: string, records: HoldRecords, analysis: HoldAn
     })
   if (records.remarks.some((r) => r.remark === 'hiss-heard'))
     out.push(
-      binaryReading(`${holdId}#hiss`, 'air-hiss', true, { whenPresent: 0.8, whenAbsent: 0.03 }, message('says.hiss')),
+      binaryReading(
+        `${holdId}#hiss`,
+        'air-hiss',
+        true,
+        { whenPresent: 0.8, whenAbsent: 0.03 },
+        message('says.hiss'),
+      ),
     )
   const fell = analysis.state === 'seep' || analysis.state === 'leak' || analysis.state === 'gross'
   const { end } = records

@@ -31,7 +31,10 @@ export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
   if (record.port) {
     if (!record.static) out.missing.push('static')
     const turning = record.engineRpm !== undefined && record.engineRpm >= LEAST_RPM
-    const usable = specified !== undefined && specified.rpm >= LEAST_RPM && correctedSi(specified.pressure) >= LEAST_SPECIFIED_KPA
+    const usable =
+      specified !== undefined &&
+      specified.rpm >= LEAST_RPM &&
+      correctedSi(specified.pressure) >= LEAST_SPECIFIED_KPA
     if (!turning) out.missing.push('speed')
     if (!usable) out.missing.push('specification')
     const port = correctedSi(record.port)
@@ -40,7 +43,8 @@ export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
       out.naiveKPa = port * scale
       out.madeKPa = port - correctedSi(record.static)
       if (specified.includesStatic) {
-        if (Math.abs(record.engineRpm! / specified.rpm - 1) > 0.03) out.missing.push('specified-speed-only')
+        if (Math.abs(record.engineRpm! / specified.rpm - 1) > 0.03)
+          out.missing.push('specified-speed-only')
         else out.share = port / correctedSi(specified.pressure)
       } else {
         out.atSpecifiedSpeedKPa = out.madeKPa * scale
@@ -48,7 +52,11 @@ export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
       }
     }
   }
-  if (out.share !== undefined) out.state = out.share > 0.75 ? 'delivers' : out.share > 0.12 ? 'weak' : 'none'
-  else if (record.returnStream !== 'not-seen') out.state = { strong: 'delivers', weak: 'weak', none: 'none' }[record.returnStream] as DeliveryAnalysis['state']
+  if (out.share !== undefined)
+    out.state = out.share > 0.75 ? 'delivers' : out.share > 0.12 ? 'weak' : 'none'
+  else if (record.returnStream !== 'not-seen')
+    out.state = { strong: 'delivers', weak: 'weak', none: 'none' }[
+      record.returnStream
+    ] as DeliveryAnalysis['state']
   return out
 }

@@ -5,19 +5,54 @@ import type { DeliveryAnalysis } from './analysis'
 import type { PumpDelivery } from './record'
 
 /** Pressure can be good against a blocked radiator: delivery is not flow. Static pressure by itself proves nothing. */
-export function deliverySigns(source: string, record: PumpDelivery, analysis: DeliveryAnalysis): SignReading[] {
+export function deliverySigns(
+  source: string,
+  record: PumpDelivery,
+  analysis: DeliveryAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
   if (analysis.share !== undefined)
     out.push(
       measuredReading({
-        source, sign: 'delivery', value: analysis.share, error: 0.12, given: { good: { mean: 1, sd: 0.15 }, weak: { low: 0.1, high: 0.75 }, none: { low: -0.05, high: 0.12 } },
-        validity: 0.9, conditions: 'pressure port', says: message('says.delivery', { percent: Math.round(analysis.share * 100) }),
+        source,
+        sign: 'delivery',
+        value: analysis.share,
+        error: 0.12,
+        given: {
+          good: { mean: 1, sd: 0.15 },
+          weak: { low: 0.1, high: 0.75 },
+          none: { low: -0.05, high: 0.12 },
+        },
+        validity: 0.9,
+        conditions: 'pressure port',
+        says: message('says.delivery', { percent: Math.round(analysis.share * 100) }),
       }),
     )
   if (record.returnStream !== 'not-seen') {
-    const likelihood = { strong: { good: 0.85, weak: 0.15, none: 0.01 }, weak: { good: 0.12, weak: 0.7, none: 0.15 }, none: { good: 0.03, weak: 0.2, none: 0.85 } }[record.returnStream]
-    out.push({ source: `${source}#stream`, sign: 'delivery', likelihood, validity: 0.85, conditions: 'return stream seen', says: message(`says.returnStream.${record.returnStream}`) })
+    const likelihood = {
+      strong: { good: 0.85, weak: 0.15, none: 0.01 },
+      weak: { good: 0.12, weak: 0.7, none: 0.15 },
+      none: { good: 0.03, weak: 0.2, none: 0.85 },
+    }[record.returnStream]
+    out.push({
+      source: `${source}#stream`,
+      sign: 'delivery',
+      likelihood,
+      validity: 0.85,
+      conditions: 'return stream seen',
+      says: message(`says.returnStream.${record.returnStream}`),
+    })
   }
-  if (record.lowerHose !== 'not-seen') out.push(binaryReading(`${source}#hose`, 'lower-hose-flat', record.lowerHose === 'flat', { whenPresent: 0.92, whenAbsent: 0.02 }, message(`says.lowerHose.${record.lowerHose}`), 0.93))
+  if (record.lowerHose !== 'not-seen')
+    out.push(
+      binaryReading(
+        `${source}#hose`,
+        'lower-hose-flat',
+        record.lowerHose === 'flat',
+        { whenPresent: 0.92, whenAbsent: 0.02 },
+        message(`says.lowerHose.${record.lowerHose}`),
+        0.93,
+      ),
+    )
   return out
 }

@@ -6,8 +6,26 @@ import type { RadiatorFlow } from './record'
 export function flowSigns(source: string, record: RadiatorFlow): SignReading[] {
   const out: SignReading[] = []
   const restricted = record.passes === 'backs-up'
-  out.push(binaryReading(source, 'flow-restricted', restricted, restricted ? { whenPresent: 0.7, whenAbsent: 0.02 } : { whenPresent: 0.45, whenAbsent: 0.05 }, message(`says.flow.${record.passes}`), record.lookedFromBothTanks === 'one-only' ? 0.7 : 0.9))
+  out.push(
+    binaryReading(
+      source,
+      'flow-restricted',
+      restricted,
+      restricted ? { whenPresent: 0.7, whenAbsent: 0.02 } : { whenPresent: 0.45, whenAbsent: 0.05 },
+      message(`says.flow.${record.passes}`),
+      record.lookedFromBothTanks === 'one-only' ? 0.7 : 0.9,
+    ),
+  )
   if (record.lookedFromBothTanks === 'deposits-seen' || record.lookedFromBothTanks === 'both-clear')
-    out.push(binaryReading(`${source}#tanks`, 'flow-restricted', record.lookedFromBothTanks === 'deposits-seen', { whenPresent: 0.8, whenAbsent: 0.06 }, message(`says.tanks.${record.lookedFromBothTanks}`), 0.9))
+    out.push(
+      binaryReading(
+        `${source}#tanks`,
+        'flow-restricted',
+        record.lookedFromBothTanks === 'deposits-seen',
+        { whenPresent: 0.8, whenAbsent: 0.06 },
+        message(`says.tanks.${record.lookedFromBothTanks}`),
+        0.9,
+      ),
+    )
   return out
 }

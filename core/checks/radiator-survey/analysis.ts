@@ -21,7 +21,10 @@ export function coldCells(grid: readonly (readonly number[])[]): boolean[][] {
   let plane = [cells.reduce((s, x) => s + x.t, 0) / cells.length, 0, 0]
   for (let pass = 0; pass < 6; pass++) {
     if (used.length >= 4) {
-      const { a, b } = normalEquations(used.map((x) => [1, x.r, x.c]), used.map((x) => x.t))
+      const { a, b } = normalEquations(
+        used.map((x) => [1, x.r, x.c]),
+        used.map((x) => x.t),
+      )
       plane = solve(a, b) ?? plane
     }
     const at = (r: number, c: number) => plane[0]! + plane[1]! * r + plane[2]! * c
@@ -29,13 +32,24 @@ export function coldCells(grid: readonly (readonly number[])[]): boolean[][] {
     if (kept.length === used.length || kept.length < cells.length * 0.3) break
     used = kept
   }
-  return grid.map((row, r) => row.map((t, c) => t < plane[0]! + plane[1]! * r + plane[2]! * c - COLD_CELL_K))
+  return grid.map((row, r) =>
+    row.map((t, c) => t < plane[0]! + plane[1]! * r + plane[2]! * c - COLD_CELL_K),
+  )
 }
 
 export function analyseSurvey(record: RadiatorSurvey): SurveyAnalysis {
   const inlet = correctedSi(record.inlet)
   const dropK = inlet - correctedSi(record.outlet)
-  const out: SurveyAnalysis = { dropK, state: 'not-judged', validity: (record.thermostatOpen === 'shown' ? 0.93 : record.thermostatOpen === 'not-known' ? 0.6 : 0.3) * (record.fan === 'off' ? 1 : 0.85) }
+  const out: SurveyAnalysis = {
+    dropK,
+    state: 'not-judged',
+    validity:
+      (record.thermostatOpen === 'shown'
+        ? 0.93
+        : record.thermostatOpen === 'not-known'
+          ? 0.6
+          : 0.3) * (record.fan === 'off' ? 1 : 0.85),
+  }
   if (record.gridC && record.gridC.flat().length >= 4) {
     out.cold = coldCells(record.gridC)
     const flat = out.cold.flat()

@@ -6,11 +6,17 @@ export const radiatorSurvey = z
   .strictObject({
     inlet: temperature,
     outlet: temperature,
-    gridC: z.array(z.array(z.number().min(-50).max(200)).min(1).max(30)).max(30).optional(),
+    gridC: z
+      .array(z.array(z.number().min(-50).max(200)).min(1).max(30))
+      .max(30)
+      .optional(),
     thermostatOpen: z.enum(['shown', 'not-shown', 'not-known']),
     pumpDelivers: z.enum(['shown', 'not-known']),
     fan: z.enum(['off', 'on']),
     engine: temperature.optional(),
   })
-  .refine((r) => !r.gridC || r.gridC.every((row) => row.length === r.gridC![0]!.length), { message: 'every row of the grid has the same number of readings', path: ['gridC'] })
+  .refine((r) => !r.gridC || r.gridC.every((row) => row.length === r.gridC![0]!.length), {
+    message: 'every row of the grid has the same number of readings',
+    path: ['gridC'],
+  })
 export type RadiatorSurvey = z.infer<typeof radiatorSurvey>

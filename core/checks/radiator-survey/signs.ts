@@ -9,7 +9,11 @@ import type { RadiatorSurvey } from './record'
 export const COLD_SHARE_ERROR = 0.03
 
 /** Patches say something only with the thermostat open, the pump delivering and the fan off. */
-export function surveySigns(source: string, record: RadiatorSurvey, analysis: SurveyAnalysis): SignReading[] {
+export function surveySigns(
+  source: string,
+  record: RadiatorSurvey,
+  analysis: SurveyAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
   const inlet = correctedSi(record.inlet)
   const { validity, dropK } = analysis
@@ -19,19 +23,55 @@ export function surveySigns(source: string, record: RadiatorSurvey, analysis: Su
     const hot = 1 / (1 + Math.exp(-(engine - 92) / 3))
     out.push(
       measuredReading({
-        source: `${source}#cold`, sign: 'radiator-cold', value: engine - inlet, error: 4, given: { no: { mean: 5, sd: 6 }, yes: { low: 25, high: 95 } }, validity: 0.93 * hot,
-        conditions: 'radiator against engine', says: message('says.radiatorBelowEngine', { difference: { kind: 'temperatureDifference', si: engine - inlet } }),
+        source: `${source}#cold`,
+        sign: 'radiator-cold',
+        value: engine - inlet,
+        error: 4,
+        given: { no: { mean: 5, sd: 6 }, yes: { low: 25, high: 95 } },
+        validity: 0.93 * hot,
+        conditions: 'radiator against engine',
+        says: message('says.radiatorBelowEngine', {
+          difference: { kind: 'temperatureDifference', si: engine - inlet },
+        }),
       }),
     )
     if (engine - inlet > 30) return out
   }
-  out.push(measuredReading({ source: `${source}#large`, sign: 'radiator-drop-large', value: dropK, error: 3, given: { no: { mean: 10, sd: 7 }, yes: { low: 25, high: 65 } }, validity, conditions: 'radiator in and out', says: drop }))
-  out.push(measuredReading({ source: `${source}#through`, sign: 'radiator-hot-through', value: dropK, error: 1.5, given: { no: { mean: 10, sd: 5 }, yes: { low: -1, high: 4 } }, validity: validity * 0.85, conditions: 'radiator in and out', says: drop }))
+  out.push(
+    measuredReading({
+      source: `${source}#large`,
+      sign: 'radiator-drop-large',
+      value: dropK,
+      error: 3,
+      given: { no: { mean: 10, sd: 7 }, yes: { low: 25, high: 65 } },
+      validity,
+      conditions: 'radiator in and out',
+      says: drop,
+    }),
+  )
+  out.push(
+    measuredReading({
+      source: `${source}#through`,
+      sign: 'radiator-hot-through',
+      value: dropK,
+      error: 1.5,
+      given: { no: { mean: 10, sd: 5 }, yes: { low: -1, high: 4 } },
+      validity: validity * 0.85,
+      conditions: 'radiator in and out',
+      says: drop,
+    }),
+  )
   if (analysis.coldShare !== undefined)
     out.push(
       measuredReading({
-        source: `${source}#patches`, sign: 'radiator-patches', value: analysis.coldShare, error: COLD_SHARE_ERROR, given: { no: { mean: 0, sd: 0.03 }, yes: { low: 0.08, high: 0.8 } }, validity,
-        conditions: 'infrared grid', says: message('says.coldPatches', { percent: Math.round(analysis.coldShare * 100) }),
+        source: `${source}#patches`,
+        sign: 'radiator-patches',
+        value: analysis.coldShare,
+        error: COLD_SHARE_ERROR,
+        given: { no: { mean: 0, sd: 0.03 }, yes: { low: 0.08, high: 0.8 } },
+        validity,
+        conditions: 'infrared grid',
+        says: message('says.coldPatches', { percent: Math.round(analysis.coldShare * 100) }),
       }),
     )
   return out

@@ -19,7 +19,13 @@ export function analyseRefill(record: Refill, context: CheckContext): RefillAnal
   out.drainedShare = amount / context.capacityLitres
   if (record.flushPasses !== undefined) {
     out.residualShare = residualAfterFlush(context.capacityLitres, amount, record.flushPasses)
-    if (record.flushPasses > 0 && record.premixFraction !== undefined) out.fractionAfterFlush = fractionAfterRefill(context.capacityLitres, amount, 0, record.premixFraction)
+    if (record.flushPasses > 0 && record.premixFraction !== undefined)
+      out.fractionAfterFlush = fractionAfterRefill(
+        context.capacityLitres,
+        amount,
+        0,
+        record.premixFraction,
+      )
   }
   return out
 }

@@ -8,5 +8,13 @@ export const refillCheck = perRecord('refill', 'refill.fill', (record, context) 
   if (record.airOut === 'shown') facts.push('bled', 'level-full-air-out')
   if (record.complaintAfter === 'gone') facts.push('complaint-gone')
   const thin = figures.fractionAfterFlush !== undefined && figures.fractionAfterFlush < 0.4
-  return { figures, facts, states: [record.airOut === 'shown' ? 'air-out' : 'air-not-shown-out'], notes: thin ? [message('refill.thin', { percent: Math.round(figures.fractionAfterFlush! * 100) })] : [], cautions: [message('caution.glycol')] }
+  return {
+    figures,
+    facts,
+    states: [record.airOut === 'shown' ? 'air-out' : 'air-not-shown-out'],
+    notes: thin
+      ? [message('refill.thin', { percent: Math.round(figures.fractionAfterFlush! * 100) })]
+      : [],
+    cautions: [message('caution.glycol')],
+  }
 })

@@ -19,7 +19,9 @@ export function analyseRunningPressure(record: RunningPressure): RunningPressure
   if (crossing > 0) {
     const a = points[crossing - 1]!
     const b = points[crossing]!
-    out.atSixtyKPa = interpolate([a.coolantC, b.coolantC], [a.pressureKPaGauge, b.pressureKPaGauge], 60) - points[0]!.pressureKPaGauge
+    out.atSixtyKPa =
+      interpolate([a.coolantC, b.coolantC], [a.pressureKPaGauge, b.pressureKPaGauge], 60) -
+      points[0]!.pressureKPaGauge
   }
   if ((out.atSixtyKPa ?? 0) > 35) out.state = 'rises-before-warm'
   else if (hottestC < 85) out.state = 'not-hot-enough'

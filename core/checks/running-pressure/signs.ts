@@ -4,12 +4,38 @@ import type { SignReading } from '../sign-reading'
 import type { RunningPressureAnalysis } from './analysis'
 import type { RunningPressure } from './record'
 
-export function runningPressureSigns(source: string, record: RunningPressure, a: RunningPressureAnalysis): SignReading[] {
+export function runningPressureSigns(
+  source: string,
+  record: RunningPressure,
+  a: RunningPressureAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
   const kPa = (si: number) => ({ kind: 'pressure' as const, si })
   if (a.atSixtyKPa !== undefined)
-    out.push(measuredReading({ source: `${source}#early`, sign: 'pressure-early', value: a.atSixtyKPa, error: 5, given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } }, validity: record.level === 'overfull' ? 0.5 : 0.92, conditions: 'running pressure', says: message('says.pressureAtSixty', { pressure: kPa(a.atSixtyKPa) }) }))
+    out.push(
+      measuredReading({
+        source: `${source}#early`,
+        sign: 'pressure-early',
+        value: a.atSixtyKPa,
+        error: 5,
+        given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } },
+        validity: record.level === 'overfull' ? 0.5 : 0.92,
+        conditions: 'running pressure',
+        says: message('says.pressureAtSixty', { pressure: kPa(a.atSixtyKPa) }),
+      }),
+    )
   if (a.hottestC >= 75)
-    out.push(measuredReading({ source: `${source}#never`, sign: 'pressure-never', value: a.highestKPa, error: 6, given: { no: { low: 30, high: 140 }, yes: { low: -3, high: 22 } }, validity: 0.92 / (1 + Math.exp(-(a.hottestC - 86) / 2)), conditions: 'running pressure', says: message('says.highestPressure', { pressure: kPa(a.highestKPa) }) }))
+    out.push(
+      measuredReading({
+        source: `${source}#never`,
+        sign: 'pressure-never',
+        value: a.highestKPa,
+        error: 6,
+        given: { no: { low: 30, high: 140 }, yes: { low: -3, high: 22 } },
+        validity: 0.92 / (1 + Math.exp(-(a.hottestC - 86) / 2)),
+        conditions: 'running pressure',
+        says: message('says.highestPressure', { pressure: kPa(a.highestKPa) }),
+      }),
+    )
   return out
 }

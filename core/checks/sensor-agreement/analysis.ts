@@ -11,9 +11,21 @@ export interface AgreementAnalysis {
 }
 
 /** Emissivity of bare metal is 0.1 to 0.3: an infrared gun reads it far too low, and by how much is not known. */
-const ERROR_K = { 'contact-probe': 2, 'gauge-port': 1.5, 'painted-or-taped': 3, hose: 6, 'bare-metal': 18, 'not-said': 9 } as const
+const ERROR_K = {
+  'contact-probe': 2,
+  'gauge-port': 1.5,
+  'painted-or-taped': 3,
+  hose: 6,
+  'bare-metal': 18,
+  'not-said': 9,
+} as const
 /** Needles are built to stand in the middle over this range, °C. */
-const DASH_BAND_C = { low: [-60, 75], middle: [70, 112], high: [104, 122], red: [112, 150] } as const
+const DASH_BAND_C = {
+  low: [-60, 75],
+  middle: [70, 112],
+  high: [104, 122],
+  red: [112, 150],
+} as const
 
 /** Whether one value is the other in the other unit, within `within` kelvin, while they disagree as they stand. */
 export function isUnitSlip(aC: number, bC: number, within = 3): boolean {
@@ -22,11 +34,24 @@ export function isUnitSlip(aC: number, bC: number, within = 3): boolean {
   return Math.abs(asIfFahrenheit(aC) - bC) < within || Math.abs(asIfFahrenheit(bC) - aC) < within
 }
 
-export function analyseAgreement(scanC: number, secondC: number, record: Pick<SensorAgreement, 'secondKind' | 'surface' | 'dash'>): AgreementAnalysis {
-  const errorK = record.secondKind === 'infrared' ? ERROR_K[record.surface ?? 'not-said'] : ERROR_K[record.secondKind]
+export function analyseAgreement(
+  scanC: number,
+  secondC: number,
+  record: Pick<SensorAgreement, 'secondKind' | 'surface' | 'dash'>,
+): AgreementAnalysis {
+  const errorK =
+    record.secondKind === 'infrared'
+      ? ERROR_K[record.surface ?? 'not-said']
+      : ERROR_K[record.secondKind]
   const differenceK = scanC - secondC
   const unitSlip = isUnitSlip(scanC, secondC)
-  const state = unitSlip ? 'unit-slip' : Math.abs(differenceK) <= 3 + errorK ? 'agree' : Math.abs(differenceK) > 3 + 2 * errorK ? 'disagree' : 'doubtful'
+  const state = unitSlip
+    ? 'unit-slip'
+    : Math.abs(differenceK) <= 3 + errorK
+      ? 'agree'
+      : Math.abs(differenceK) > 3 + 2 * errorK
+        ? 'disagree'
+        : 'doubtful'
   const out: AgreementAnalysis = { differenceK, errorK, state, unitSlip }
   if (record.dash && record.dash !== 'not-looked' && state === 'agree') {
     const [low, high] = DASH_BAND_C[record.dash]

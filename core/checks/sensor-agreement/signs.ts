@@ -4,16 +4,39 @@ import { binaryReading, type SignReading } from '../sign-reading'
 import type { AgreementAnalysis } from './analysis'
 
 /** A probable unit slip says nothing until somebody has looked at the units. */
-export function agreementSigns(source: string, analysis: AgreementAnalysis, level: 'full' | 'low' | 'not-known'): SignReading[] {
+export function agreementSigns(
+  source: string,
+  analysis: AgreementAnalysis,
+  level: 'full' | 'low' | 'not-known',
+): SignReading[] {
   const out: SignReading[] = []
   if (!analysis.unitSlip)
     out.push(
       measuredReading({
-        source, sign: 'scan-disagrees', value: Math.abs(analysis.differenceK), error: analysis.errorK, given: { no: { mean: 1, sd: 2 }, yes: { low: 5, high: 60 } },
-        validity: level === 'low' ? 0.6 : 0.93, conditions: 'second temperature', says: message('says.scanAgainstSecond', { difference: { kind: 'temperatureDifference', si: analysis.differenceK } }),
+        source,
+        sign: 'scan-disagrees',
+        value: Math.abs(analysis.differenceK),
+        error: analysis.errorK,
+        given: { no: { mean: 1, sd: 2 }, yes: { low: 5, high: 60 } },
+        validity: level === 'low' ? 0.6 : 0.93,
+        conditions: 'second temperature',
+        says: message('says.scanAgainstSecond', {
+          difference: { kind: 'temperatureDifference', si: analysis.differenceK },
+        }),
       }),
     )
   if (analysis.dashOdd !== undefined)
-    out.push(binaryReading(`${source}#dash`, 'dash-disagrees', analysis.dashOdd, analysis.dashOdd ? { whenPresent: 0.9, whenAbsent: 0.02 } : { whenPresent: 0.55, whenAbsent: 0.02 }, message(analysis.dashOdd ? 'says.dashOdd' : 'says.dashFits'), 0.93))
+    out.push(
+      binaryReading(
+        `${source}#dash`,
+        'dash-disagrees',
+        analysis.dashOdd,
+        analysis.dashOdd
+          ? { whenPresent: 0.9, whenAbsent: 0.02 }
+          : { whenPresent: 0.55, whenAbsent: 0.02 },
+        message(analysis.dashOdd ? 'says.dashOdd' : 'says.dashFits'),
+        0.93,
+      ),
+    )
   return out
 }

@@ -19,10 +19,15 @@ export function analyseTeardown(record: TeardownMeasure): TeardownAnalysis {
     out.worstGapMm = Math.max(...record.gaps.map((g) => g.gapMm))
     out.flatnessMm = out.worstGapMm
     if (record.gaps.length >= 4) {
-      const { a, b } = normalEquations(record.gaps.map((g) => [1, g.xMm / 100, g.yMm / 100]), record.gaps.map((g) => g.gapMm))
+      const { a, b } = normalEquations(
+        record.gaps.map((g) => [1, g.xMm / 100, g.yMm / 100]),
+        record.gaps.map((g) => g.gapMm),
+      )
       const plane = solve(a, b)
       if (plane) {
-        const rest = record.gaps.map((g) => g.gapMm - plane[0]! - (plane[1]! * g.xMm) / 100 - (plane[2]! * g.yMm) / 100)
+        const rest = record.gaps.map(
+          (g) => g.gapMm - plane[0]! - (plane[1]! * g.xMm) / 100 - (plane[2]! * g.yMm) / 100,
+        )
         out.flatnessMm = Math.max(...rest) - Math.min(...rest)
       }
     }
@@ -32,10 +37,15 @@ export function analyseTeardown(record: TeardownMeasure): TeardownAnalysis {
   if (liners && liners.length > 0) {
     out.protrusionSpreadMm = Math.max(...liners) - Math.min(...liners)
     const limits = record.protrusionLimitsMm
-    if (limits) out.linersOutOfLimits = liners.flatMap((p, i) => (p < limits.low || p > limits.high ? [i + 1] : []))
+    if (limits)
+      out.linersOutOfLimits = liners.flatMap((p, i) =>
+        p < limits.low || p > limits.high ? [i + 1] : [],
+      )
   }
   if (record.boltLengthsMm && record.boltLimitMm !== undefined) {
-    out.boltsTooLong = record.boltLengthsMm.flatMap((l, i) => (l > record.boltLimitMm! ? [i + 1] : []))
+    out.boltsTooLong = record.boltLengthsMm.flatMap((l, i) =>
+      l > record.boltLimitMm! ? [i + 1] : [],
+    )
     if (out.boltsTooLong.length > 0) out.boltsMayBeReused = false
   }
   return out

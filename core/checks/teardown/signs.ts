@@ -4,20 +4,81 @@ import { binaryReading, type SignReading } from '../sign-reading'
 import type { TeardownAnalysis } from './analysis'
 import type { TeardownMeasure } from './record'
 
-export function teardownSigns(source: string, record: TeardownMeasure, a: TeardownAnalysis): SignReading[] {
+export function teardownSigns(
+  source: string,
+  record: TeardownMeasure,
+  a: TeardownAnalysis,
+): SignReading[] {
   const out: SignReading[] = []
-  const yes = (sign: string, seen: boolean, whenPresent: number, whenAbsent: number, says: string) => out.push(binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says), 0.96))
+  const yes = (
+    sign: string,
+    seen: boolean,
+    whenPresent: number,
+    whenAbsent: number,
+    says: string,
+  ) =>
+    out.push(
+      binaryReading(
+        `${source}#${sign}`,
+        sign,
+        seen,
+        { whenPresent, whenAbsent },
+        message(says),
+        0.96,
+      ),
+    )
   const face = record.what
-  if (a.worstGapMm !== undefined && record.flatnessLimitMm !== undefined && face !== 'manifold-face')
+  if (
+    a.worstGapMm !== undefined &&
+    record.flatnessLimitMm !== undefined &&
+    face !== 'manifold-face'
+  )
     out.push(
       measuredReading({
-        source, sign: 'face-warped', value: a.worstGapMm / record.flatnessLimitMm, error: 0.25, given: { no: { mean: 0.45, sd: 0.25 }, yes: { low: 1, high: 8 } }, validity: 0.95,
-        conditions: `straight edge, ${face}`, says: message('says.flatness', { gap: a.worstGapMm.toFixed(2), limit: record.flatnessLimitMm.toFixed(2) }),
+        source,
+        sign: 'face-warped',
+        value: a.worstGapMm / record.flatnessLimitMm,
+        error: 0.25,
+        given: { no: { mean: 0.45, sd: 0.25 }, yes: { low: 1, high: 8 } },
+        validity: 0.95,
+        conditions: `straight edge, ${face}`,
+        says: message('says.flatness', {
+          gap: a.worstGapMm.toFixed(2),
+          limit: record.flatnessLimitMm.toFixed(2),
+        }),
       }),
     )
-  if (record.crack !== 'not-tested' && face !== 'manifold-face') yes(face === 'head-face' ? 'head-crack' : 'block-crack', record.crack === 'found', 0.92, 0.003, record.crack === 'found' ? 'says.crack.found' : 'says.crack.none')
-  if (a.linersOutOfLimits) yes('block-crack', a.linersOutOfLimits.length > 0, 0.6, 0.02, a.linersOutOfLimits.length > 0 ? 'says.liners.out' : 'says.liners.good')
-  if (record.gasketTrace !== 'not-looked') yes('gasket-trace', record.gasketTrace === 'across', 0.92, 0.02, `says.gasketTrace.${record.gasketTrace}`)
-  if (record.pitting !== 'not-looked' && face === 'manifold-face') yes('manifold-pitted', record.pitting === 'at-coolant-port', 0.9, 0.06, `says.pitting.${record.pitting}`)
+  if (record.crack !== 'not-tested' && face !== 'manifold-face')
+    yes(
+      face === 'head-face' ? 'head-crack' : 'block-crack',
+      record.crack === 'found',
+      0.92,
+      0.003,
+      record.crack === 'found' ? 'says.crack.found' : 'says.crack.none',
+    )
+  if (a.linersOutOfLimits)
+    yes(
+      'block-crack',
+      a.linersOutOfLimits.length > 0,
+      0.6,
+      0.02,
+      a.linersOutOfLimits.length > 0 ? 'says.liners.out' : 'says.liners.good',
+    )
+  if (record.gasketTrace !== 'not-looked')
+    yes(
+      'gasket-trace',
+      record.gasketTrace === 'across',
+      0.92,
+      0.02,
+      `says.gasketTrace.${record.gasketTrace}`,
+    )
+  if (record.pitting !== 'not-looked' && face === 'manifold-face')
+    yes(
+      'manifold-pitted',
+      record.pitting === 'at-coolant-port',
+      0.9,
+      0.06,
+      `says.pitting.${record.pitting}`,
+    )
   return out
 }

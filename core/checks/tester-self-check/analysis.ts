@@ -15,12 +15,19 @@ export interface TesterSelfCheckAnalysis {
 }
 
 /** A tester is unfit when alone it would make an ordinary vehicle fall at the usual limit (7 kPa in 15 min). */
-export function analyseTesterSelfCheck(record: TesterSelfCheck, atmosphereKPa: number): TesterSelfCheckAnalysis {
+export function analyseTesterSelfCheck(
+  record: TesterSelfCheck,
+  atmosphereKPa: number,
+): TesterSelfCheckAnalysis {
   const minutes = record.durationSeconds / 60
   const startKPa = correctedSi(record.startPressure)
   const fall = (startKPa - correctedSi(record.endPressure)) / minutes
   const half = record.resolutionKPa / minutes
-  const own = { low: Math.max(0, fall - half), value: Math.max(0, fall), high: Math.max(0, fall + half) }
+  const own = {
+    low: Math.max(0, fall - half),
+    value: Math.max(0, fall),
+    high: Math.max(0, fall + half),
+  }
   const volume = record.enclosedML
   const c = testerCompliance(
     volume === undefined ? undefined : { low: volume * 0.9, value: volume, high: volume * 1.1 },

@@ -4,7 +4,16 @@ import { correctedSi } from '../../quantity/record'
 import type { CheckContext } from '../outcome'
 import type { ThermostatBath } from './record'
 
-export type BathState = 'good' | 'opens-late' | 'opens-early' | 'stuck-shut' | 'stuck-open' | 'low-lift' | 'wrong-rating' | 'missing' | 'not-judged'
+export type BathState =
+  | 'good'
+  | 'opens-late'
+  | 'opens-early'
+  | 'stuck-shut'
+  | 'stuck-open'
+  | 'low-lift'
+  | 'wrong-rating'
+  | 'missing'
+  | 'not-judged'
 
 export interface BathAnalysis {
   states: BathState[]
@@ -25,20 +34,36 @@ const DEFAULT_LIFT_MM = 7
 const LAG_MINUTES = 0.8
 
 export function analyseBath(record: ThermostatBath, context: CheckContext): BathAnalysis {
-  const water = boilingPointC({ base: 'water', massFraction: 0, elevationMetres: context.mix.elevationMetres, heldKPaGauge: 0 })
+  const water = boilingPointC({
+    base: 'water',
+    massFraction: 0,
+    elevationMetres: context.mix.elevationMetres,
+    heldKPaGauge: 0,
+  })
   const highestBathC = record.bath === 'water' ? water : 115
-  const specified = record.specified ? correctedSi(record.specified) : knownValue(context.profile.thermostatRatingC)
+  const specified = record.specified
+    ? correctedSi(record.specified)
+    : knownValue(context.profile.thermostatRatingC)
   const stamped = record.stamped && correctedSi(record.stamped)
   const ratingC = stamped ?? specified
-  const out: BathAnalysis = { states: [], errorK: record.probe === 'infrared' ? 5 : 1, fullOpeningReachable: ratingC !== undefined && ratingC + FULL_OPENING_ABOVE_RATING_K <= highestBathC, highestBathC }
+  const out: BathAnalysis = {
+    states: [],
+    errorK: record.probe === 'infrared' ? 5 : 1,
+    fullOpeningReachable:
+      ratingC !== undefined && ratingC + FULL_OPENING_ABOVE_RATING_K <= highestBathC,
+    highestBathC,
+  }
   if (ratingC !== undefined) out.ratingC = ratingC
   if (record.present === 'missing') return { ...out, states: ['missing'] }
-  if (stamped !== undefined && specified !== undefined && Math.abs(stamped - specified) > 3) out.states.push('wrong-rating')
+  if (stamped !== undefined && specified !== undefined && Math.abs(stamped - specified) > 3)
+    out.states.push('wrong-rating')
   if (record.coldState === 'open') return { ...out, states: ['stuck-open', ...out.states] }
   const speed = record.heatingKPerMinute ?? 1.5
-  if (record.heatingKPerMinute === undefined || speed > 2) out.errorK = Math.hypot(out.errorK, 0.5 * LAG_MINUTES * speed)
+  if (record.heatingKPerMinute === undefined || speed > 2)
+    out.errorK = Math.hypot(out.errorK, 0.5 * LAG_MINUTES * speed)
   if (record.startsToOpen === 'never') {
-    if (ratingC === undefined || correctedSi(record.hottest) < ratingC + 6) out.states.push('not-judged')
+    if (ratingC === undefined || correctedSi(record.hottest) < ratingC + 6)
+      out.states.push('not-judged')
     else out.states.push('stuck-shut')
   } else if (record.startsToOpen && ratingC !== undefined) {
     out.opensAtC = correctedSi(record.startsToOpen) - LAG_MINUTES * speed * (speed > 2 ? 1 : 0.5)
@@ -46,7 +71,12 @@ export function analyseBath(record: ThermostatBath, context: CheckContext): Bath
     else if (out.opensAtC < ratingC - BAND_K - out.errorK) out.states.push('opens-early')
   }
   const enough = correctedSi(record.hottest) >= (ratingC ?? 200) + FULL_OPENING_ABOVE_RATING_K - 2
-  if (record.liftMm !== undefined && enough && record.liftMm < (record.neededLiftMm ?? DEFAULT_LIFT_MM)) out.states.push('low-lift')
+  if (
+    record.liftMm !== undefined &&
+    enough &&
+    record.liftMm < (record.neededLiftMm ?? DEFAULT_LIFT_MM)
+  )
+    out.states.push('low-lift')
   if (out.states.length === 0) out.states.push(out.opensAtC === undefined ? 'not-judged' : 'good')
   return out
 }

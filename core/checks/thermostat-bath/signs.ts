@@ -7,31 +7,117 @@ import type { ThermostatBath } from './record'
 
 export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysis): SignReading[] {
   const out: SignReading[] = []
-  const yes = (sign: string, seen: boolean, whenPresent: number, whenAbsent: number, says: string, validity = 0.95) =>
-    out.push(binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says), validity))
-  yes('thermostat-missing', record.present === 'missing', 0.99, 0.001, record.present === 'missing' ? 'says.thermostatMissing' : 'says.thermostatThere', 0.99)
+  const yes = (
+    sign: string,
+    seen: boolean,
+    whenPresent: number,
+    whenAbsent: number,
+    says: string,
+    validity = 0.95,
+  ) =>
+    out.push(
+      binaryReading(
+        `${source}#${sign}`,
+        sign,
+        seen,
+        { whenPresent, whenAbsent },
+        message(says),
+        validity,
+      ),
+    )
+  yes(
+    'thermostat-missing',
+    record.present === 'missing',
+    0.99,
+    0.001,
+    record.present === 'missing' ? 'says.thermostatMissing' : 'says.thermostatThere',
+    0.99,
+  )
   if (record.present === 'missing') return out
   const conditions = 'thermostat in a bath'
   if (record.coldState === 'open') {
-    out.push({ source, sign: 'bath-early', likelihood: { no: 0.002, early: 0.02, open: 0.95 }, validity: 0.97, conditions, says: message('says.bath.openCold') })
-    out.push({ source: `${source}#late`, sign: 'bath-late', likelihood: { no: 0.9, late: 0.02, shut: 0.001 }, validity: 0.97, conditions, says: message('says.bath.openCold') })
+    out.push({
+      source,
+      sign: 'bath-early',
+      likelihood: { no: 0.002, early: 0.02, open: 0.95 },
+      validity: 0.97,
+      conditions,
+      says: message('says.bath.openCold'),
+    })
+    out.push({
+      source: `${source}#late`,
+      sign: 'bath-late',
+      likelihood: { no: 0.9, late: 0.02, shut: 0.001 },
+      validity: 0.97,
+      conditions,
+      says: message('says.bath.openCold'),
+    })
     return out
   }
   if (record.startsToOpen === 'never' && a.ratingC !== undefined) {
     const beyond = correctedSi(record.hottest) - a.ratingC
     const heated = 1 / (1 + Math.exp(-(beyond - 5) / 1.5))
-    out.push({ source, sign: 'bath-late', likelihood: { no: 0.01, late: 0.25, shut: 0.97 }, validity: 0.97 * heated, conditions, says: message('says.bath.never') })
-    out.push({ source: `${source}#early`, sign: 'bath-early', likelihood: { no: 0.95, early: 0.01, open: 0.001 }, validity: 0.95, conditions, says: message('says.bath.never') })
+    out.push({
+      source,
+      sign: 'bath-late',
+      likelihood: { no: 0.01, late: 0.25, shut: 0.97 },
+      validity: 0.97 * heated,
+      conditions,
+      says: message('says.bath.never'),
+    })
+    out.push({
+      source: `${source}#early`,
+      sign: 'bath-early',
+      likelihood: { no: 0.95, early: 0.01, open: 0.001 },
+      validity: 0.95,
+      conditions,
+      says: message('says.bath.never'),
+    })
   } else if (a.opensAtC !== undefined && a.ratingC !== undefined) {
     const off = a.opensAtC - a.ratingC
-    const says = message('says.bath.opens', { at: { kind: 'temperature', si: a.opensAtC }, rating: { kind: 'temperature', si: a.ratingC } })
-    const spread = measuredLikelihood(off, a.errorK, { no: { mean: 0, sd: 1.3 }, late: { low: 3, high: 25 }, early: { low: -25, high: -3 } })
-    out.push({ source, sign: 'bath-late', likelihood: { no: spread.no! + 0.3 * spread.early!, late: spread.late!, shut: 0.0005 }, validity: 0.95, conditions, says })
-    out.push({ source: `${source}#early`, sign: 'bath-early', likelihood: { no: spread.no! + 0.3 * spread.late!, early: spread.early!, open: 0.0005 }, validity: 0.95, conditions, says })
+    const says = message('says.bath.opens', {
+      at: { kind: 'temperature', si: a.opensAtC },
+      rating: { kind: 'temperature', si: a.ratingC },
+    })
+    const spread = measuredLikelihood(off, a.errorK, {
+      no: { mean: 0, sd: 1.3 },
+      late: { low: 3, high: 25 },
+      early: { low: -25, high: -3 },
+    })
+    out.push({
+      source,
+      sign: 'bath-late',
+      likelihood: { no: spread.no! + 0.3 * spread.early!, late: spread.late!, shut: 0.0005 },
+      validity: 0.95,
+      conditions,
+      says,
+    })
+    out.push({
+      source: `${source}#early`,
+      sign: 'bath-early',
+      likelihood: { no: spread.no! + 0.3 * spread.late!, early: spread.early!, open: 0.0005 },
+      validity: 0.95,
+      conditions,
+      says,
+    })
   }
-  if (record.liftMm !== undefined && a.ratingC !== undefined && correctedSi(record.hottest) >= a.ratingC + 10) {
+  if (
+    record.liftMm !== undefined &&
+    a.ratingC !== undefined &&
+    correctedSi(record.hottest) >= a.ratingC + 10
+  ) {
     const needed = record.neededLiftMm ?? 7
-    out.push({ source: `${source}#lift`, sign: 'bath-lift-low', likelihood: measuredLikelihood(record.liftMm, 0.5, { no: { mean: needed + 1.2, sd: 0.9 }, yes: { low: 0, high: needed } }), validity: 0.94, conditions: 'lift measured', says: message('says.bath.lift', { mm: record.liftMm }) })
+    out.push({
+      source: `${source}#lift`,
+      sign: 'bath-lift-low',
+      likelihood: measuredLikelihood(record.liftMm, 0.5, {
+        no: { mean: needed + 1.2, sd: 0.9 },
+        yes: { low: 0, high: needed },
+      }),
+      validity: 0.94,
+      conditions: 'lift measured',
+      says: message('says.bath.lift', { mm: record.liftMm }),
+    })
   }
   const specified = record.specified ? correctedSi(record.specified) : undefined
   if (record.stamped && specified !== undefined) {

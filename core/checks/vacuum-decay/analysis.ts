@@ -7,5 +7,9 @@ const LIMIT_KPA_PER_MINUTE = 0.5
 export function analyseVacuum(record: VacuumDecay) {
   const lostKPa = correctedSi(record.end) - correctedSi(record.drawn)
   const kPaPerMinute = lostKPa / record.minutes
-  return { lostKPa, kPaPerMinute, state: kPaPerMinute > LIMIT_KPA_PER_MINUTE ? ('falls' as const) : ('holds' as const) }
+  return {
+    lostKPa,
+    kPaPerMinute,
+    state: kPaPerMinute > LIMIT_KPA_PER_MINUTE ? ('falls' as const) : ('holds' as const),
+  }
 }

@@ -19,7 +19,16 @@ export interface FanCycle {
 export interface WarmUpAnalysis {
   /** K a minute from the start to 60 °C */
   warmUpKPerMinute?: number
-  opening?: { seconds: number; low: number; high: number; engineC: number; offRatingK: number; spreadK: number; expectedK: number; basis: 'mark' | 'hose' }
+  opening?: {
+    seconds: number
+    low: number
+    high: number
+    engineC: number
+    offRatingK: number
+    spreadK: number
+    expectedK: number
+    basis: 'mark' | 'hose'
+  }
   /** the radiator-side hose never warmed though the engine was hot */
   neverOpened: boolean
   /** it warmed with the engine, from the start */
@@ -31,8 +40,19 @@ export interface WarmUpAnalysis {
   plateauBelowRatingK?: number
   /** slow wander of the scan temperature when warm, K (interquartile range of the swings) */
   wanderK?: number
-  fan: { cycles: FanCycle[]; onC?: number; hysteresisK?: number; duty?: number; cycleSeconds?: number }
-  agreement: { other: 'infrared-engine' | 'engine-side-hose' | 'dash'; medianK: number; pairs: number; unitSlip: boolean }[]
+  fan: {
+    cycles: FanCycle[]
+    onC?: number
+    hysteresisK?: number
+    duty?: number
+    cycleSeconds?: number
+  }
+  agreement: {
+    other: 'infrared-engine' | 'engine-side-hose' | 'dash'
+    medianK: number
+    pairs: number
+    unitSlip: boolean
+  }[]
   pressureAtSixtyKPa?: number
   levelLateMmPerMinute?: number
   hottestC: number
@@ -43,22 +63,39 @@ export interface WarmUpAnalysis {
 
 const CELL_SECONDS = 5
 /** How far engine-outlet temperature at the opening lies from the rating: mean and standard deviation by side, K. */
-const OPENING_EXPECTED = { outlet: { mean: 0, sd: 4 }, inlet: { mean: 8.5, sd: 5 }, 'not-known': { mean: 4, sd: 7 } } as const
+const OPENING_EXPECTED = {
+  outlet: { mean: 0, sd: 4 },
+  inlet: { mean: 8.5, sd: 5 },
+  'not-known': { mean: 4, sd: 7 },
+} as const
 
 /**
  * A run from cold: opening moment by change-point of the hose on the thermostat's side, plateau, overshoot, fan
  * cycles, agreement of sensors, unit slip, early pressure, level creep. °C, seconds. The comparison with the
  * rating is wide by nature: the run alone never condemns "opens late".
  */
-export function analyseWarmUp(series: RunSeries, marks: readonly WarmUpMark[], context: CheckContext): WarmUpAnalysis {
+export function analyseWarmUp(
+  series: RunSeries,
+  marks: readonly WarmUpMark[],
+  context: CheckContext,
+): WarmUpAnalysis {
   const side = knownValue(context.profile.thermostatSide) ?? 'not-known'
   const rating = knownValue(context.profile.thermostatRatingC)
   const engine = series['scan-coolant'] ?? series['infrared-engine'] ?? series['engine-side-hose']
   const boil = boilingPointC({ ...context.mix, heldKPaGauge: context.heldKPaGauge })
-  const hottestC = engine ? engine.y.reduce((a, b) => Math.max(a, b), -Infinity) : Number.NEGATIVE_INFINITY
+  const hottestC = engine
+    ? engine.y.reduce((a, b) => Math.max(a, b), -Infinity)
+    : Number.NEGATIVE_INFINITY
   const out: WarmUpAnalysis = {
-    neverOpened: false, openFromStart: false, side, fan: { cycles: [] }, agreement: [], hottestC, leastMarginK: boil - hottestC,
-    stopLimitC: Math.min(context.policy.stopLimitC, boil - 5), gaps: Object.entries(series).flatMap(([channel, s]) => gaps(s).map((g) => ({ channel, ...g }))),
+    neverOpened: false,
+    openFromStart: false,
+    side,
+    fan: { cycles: [] },
+    agreement: [],
+    hottestC,
+    leastMarginK: boil - hottestC,
+    stopLimitC: Math.min(context.policy.stopLimitC, boil - 5),
+    gaps: Object.entries(series).flatMap(([channel, s]) => gaps(s).map((g) => ({ channel, ...g }))),
   }
   if (rating !== undefined) out.ratingC = rating
   if (!engine || engine.x.length < 2) return out
@@ -78,12 +115,30 @@ function rate(out: WarmUpAnalysis, warm: Series) {
   out.warmUpKPerMinute = fitLine(warm.x.slice(0, until), warm.y.slice(0, until)).slope * 60
 }
 
-function opening(out: WarmUpAnalysis, series: RunSeries, warm: Series, marks: readonly WarmUpMark[], rating: number | undefined) {
+function opening(
+  out: WarmUpAnalysis,
+  series: RunSeries,
+  warm: Series,
+  marks: readonly WarmUpMark[],
+  rating: number | undefined,
+) {
   const expected = OPENING_EXPECTED[out.side]
   const at = (seconds: number, low: number, high: number, basis: 'mark' | 'hose') => {
     const engineC = interpolate(warm.x, warm.y, seconds)
-    const spreadK = Math.hypot(expected.sd, (interpolate(warm.x, warm.y, high) - interpolate(warm.x, warm.y, low)) / 4)
-    out.opening = { seconds, low, high, engineC, offRatingK: rating === undefined ? NaN : engineC - rating, spreadK, expectedK: expected.mean, basis }
+    const spreadK = Math.hypot(
+      expected.sd,
+      (interpolate(warm.x, warm.y, high) - interpolate(warm.x, warm.y, low)) / 4,
+    )
+    out.opening = {
+      seconds,
+      low,
+      high,
+      engineC,
+      offRatingK: rating === undefined ? NaN : engineC - rating,
+      spreadK,
+      expectedK: expected.mean,
+      basis,
+    }
     if (rating === undefined) out.opening.offRatingK = 0
   }
   const mark = marks.find((m) => m.mark === 'opened')
@@ -93,7 +148,8 @@ function opening(out: WarmUpAnalysis, series: RunSeries, warm: Series, marks: re
     const first = hose.y[0]!
     const last = hose.y.reduce((a, b) => Math.max(a, b), -Infinity)
     const engineThen = interpolate(warm.x, warm.y, hose.x.at(-1)!)
-    if (engineThen > (rating ?? 88) + 6 && last < first + 0.3 * (engineThen - first)) out.neverOpened = true
+    if (engineThen > (rating ?? 88) + 6 && last < first + 0.3 * (engineThen - first))
+      out.neverOpened = true
     else {
       const half = hose.x[hose.y.findIndex((c) => c > first + 0.25 * (engineThen - first))]
       if (half !== undefined) {
@@ -103,10 +159,17 @@ function opening(out: WarmUpAnalysis, series: RunSeries, warm: Series, marks: re
       const until = hose.y.findIndex((c) => c > first + 0.7 * (last - first))
       const cut = until > 6 ? until + 1 : hose.x.length
       const point = changePoint(hose.x.slice(0, cut), hose.y.slice(0, cut), 3)
-      if (!mark && point && !out.openFromStart && point.after.slope > 2 * Math.max(0, point.before.slope)) at(point.at, point.low, point.high, 'hose')
+      if (
+        !mark &&
+        point &&
+        !out.openFromStart &&
+        point.after.slope > 2 * Math.max(0, point.before.slope)
+      )
+        at(point.at, point.low, point.high, 'hose')
     }
   }
-  if (mark) at(mark.elapsedSeconds, Math.max(0, mark.elapsedSeconds - 15), mark.elapsedSeconds + 15, 'mark')
+  if (mark)
+    at(mark.elapsedSeconds, Math.max(0, mark.elapsedSeconds - 15), mark.elapsedSeconds + 15, 'mark')
 }
 
 function plateau(out: WarmUpAnalysis, warm: Series, rating: number | undefined) {
@@ -126,7 +189,8 @@ function plateau(out: WarmUpAnalysis, warm: Series, rating: number | undefined) 
   const peakAt = warm.y.indexOf(peak)
   const after = warm.y.slice(peakAt).reduce((a, b) => Math.min(a, b), Infinity)
   const drop = peak - after
-  if (out.plateauC !== undefined && peakAt < warm.x.length - 2 && drop > 0) out.overshootK = peak - out.plateauC
+  if (out.plateauC !== undefined && peakAt < warm.x.length - 2 && drop > 0)
+    out.overshootK = peak - out.plateauC
 }
 
 function fan(out: WarmUpAnalysis, warm: Series, marks: readonly WarmUpMark[]) {
@@ -136,7 +200,13 @@ function fan(out: WarmUpAnalysis, warm: Series, marks: readonly WarmUpMark[]) {
     if (mark.mark === 'fan-on' && (!last || last.offSeconds !== undefined)) {
       const before = slopeAt(warm, mark.elapsedSeconds - 60, mark.elapsedSeconds)
       const after = slopeAt(warm, mark.elapsedSeconds + 15, mark.elapsedSeconds + 90)
-      out.fan.cycles.push({ onSeconds: mark.elapsedSeconds, onC: interpolate(warm.x, warm.y, mark.elapsedSeconds), ...(before !== undefined && after !== undefined ? { cools: after < 0 && after < before } : {}) })
+      out.fan.cycles.push({
+        onSeconds: mark.elapsedSeconds,
+        onC: interpolate(warm.x, warm.y, mark.elapsedSeconds),
+        ...(before !== undefined && after !== undefined
+          ? { cools: after < 0 && after < before }
+          : {}),
+      })
     } else if (mark.mark === 'fan-off' && last && last.offSeconds === undefined) {
       last.offSeconds = mark.elapsedSeconds
       last.offC = interpolate(warm.x, warm.y, mark.elapsedSeconds)
@@ -150,13 +220,23 @@ function fan(out: WarmUpAnalysis, warm: Series, marks: readonly WarmUpMark[]) {
   if (cycles.length > 1) {
     out.fan.cycleSeconds = median(cycles.slice(1).map((c, i) => c.onSeconds - cycles[i]!.onSeconds))
     const spans = cycles.slice(0, -1).filter((c) => c.offSeconds !== undefined)
-    if (spans.length > 0) out.fan.duty = spans.reduce((s, c) => s + c.offSeconds! - c.onSeconds, 0) / (cycles.at(-1)!.onSeconds - cycles[0]!.onSeconds)
+    if (spans.length > 0)
+      out.fan.duty =
+        spans.reduce((s, c) => s + c.offSeconds! - c.onSeconds, 0) /
+        (cycles.at(-1)!.onSeconds - cycles[0]!.onSeconds)
   }
 }
 
 function slopeAt(warm: Series, from: number, to: number): number | undefined {
-  const inside = warm.x.map((x, i) => [x, warm.y[i]!] as const).filter(([x]) => x >= from && x <= to)
-  return inside.length >= 3 ? fitLine(inside.map((p) => p[0]), inside.map((p) => p[1])).slope : undefined
+  const inside = warm.x
+    .map((x, i) => [x, warm.y[i]!] as const)
+    .filter(([x]) => x >= from && x <= to)
+  return inside.length >= 3
+    ? fitLine(
+        inside.map((p) => p[0]),
+        inside.map((p) => p[1]),
+      ).slope
+    : undefined
 }
 
 function agree(out: WarmUpAnalysis, series: RunSeries) {
@@ -165,23 +245,38 @@ function agree(out: WarmUpAnalysis, series: RunSeries) {
   for (const other of ['infrared-engine', 'engine-side-hose', 'dash'] as const) {
     const s = series[other]
     if (!s) continue
-    const inside = s.x.map((x, i) => [x, s.y[i]!] as const).filter(([x, y]) => x >= scan.x[0]! && x <= scan.x.at(-1)! && y > 35)
+    const inside = s.x
+      .map((x, i) => [x, s.y[i]!] as const)
+      .filter(([x, y]) => x >= scan.x[0]! && x <= scan.x.at(-1)! && y > 35)
     const step = Math.max(1, Math.floor(inside.length / 200))
-    const pairs = inside.filter((_, i) => i % step === 0).map(([x, y]) => [interpolate(scan.x, scan.y, x), y] as const)
+    const pairs = inside
+      .filter((_, i) => i % step === 0)
+      .map(([x, y]) => [interpolate(scan.x, scan.y, x), y] as const)
     if (pairs.length < 2) continue
     const slips = pairs.filter(([a, b]) => isUnitSlip(a, b)).length
-    out.agreement.push({ other, medianK: median(pairs.map(([a, b]) => a - b)), pairs: pairs.length, unitSlip: slips > 0.6 * pairs.length })
+    out.agreement.push({
+      other,
+      medianK: median(pairs.map(([a, b]) => a - b)),
+      pairs: pairs.length,
+      unitSlip: slips > 0.6 * pairs.length,
+    })
   }
 }
 
 function sides(out: WarmUpAnalysis, series: RunSeries, warm: Series) {
   const pressure = series.pressure
   const crossing = warm.x[warm.y.findIndex((c) => c >= 60)]
-  if (pressure && crossing !== undefined) out.pressureAtSixtyKPa = interpolate(pressure.x, pressure.y, crossing) - pressure.y[0]!
+  if (pressure && crossing !== undefined)
+    out.pressureAtSixtyKPa = interpolate(pressure.x, pressure.y, crossing) - pressure.y[0]!
   const level = series.level
   if (level && level.x.length >= 4) {
     const half = level.x.at(-1)! / 2
     const late = level.x.map((x, i) => [x, level.y[i]!] as const).filter(([x]) => x >= half)
-    if (late.length >= 3) out.levelLateMmPerMinute = fitLine(late.map((p) => p[0]), late.map((p) => p[1])).slope * 60
+    if (late.length >= 3)
+      out.levelLateMmPerMinute =
+        fitLine(
+          late.map((p) => p[0]),
+          late.map((p) => p[1]),
+        ).slope * 60
   }
 }

@@ -1,7 +1,18 @@
 import { z } from 'zod'
 import { ambientC, temperature } from '../quantities'
 
-export const RUN_CHANNELS = ['scan-coolant', 'engine-side-hose', 'radiator-side-hose', 'infrared-engine', 'infrared-radiator', 'dash', 'ambient', 'engine-speed', 'pressure', 'level'] as const
+export const RUN_CHANNELS = [
+  'scan-coolant',
+  'engine-side-hose',
+  'radiator-side-hose',
+  'infrared-engine',
+  'infrared-radiator',
+  'dash',
+  'ambient',
+  'engine-speed',
+  'pressure',
+  'level',
+] as const
 const channel = z.enum(RUN_CHANNELS)
 
 /** A run from cold. What is typed, marked or read from a log during it names it by the id of this record. */
@@ -12,13 +23,34 @@ export const warmUpStart = z.strictObject({
   level: z.enum(['full', 'low', 'not-known']),
   surface: z.enum(['painted-or-taped', 'bare-metal', 'not-said']),
 })
-export const warmUpReading = z.strictObject({ run: z.uuid(), elapsedSeconds: z.number().min(0).max(86400), channel, reading: temperature })
-export const warmUpMark = z.strictObject({ run: z.uuid(), elapsedSeconds: z.number().min(0).max(86400), mark: z.enum(['opened', 'fan-on', 'fan-off', 'boiling', 'stopped']) })
+export const warmUpReading = z.strictObject({
+  run: z.uuid(),
+  elapsedSeconds: z.number().min(0).max(86400),
+  channel,
+  reading: temperature,
+})
+export const warmUpMark = z.strictObject({
+  run: z.uuid(),
+  elapsedSeconds: z.number().min(0).max(86400),
+  mark: z.enum(['opened', 'fan-on', 'fan-off', 'boiling', 'stopped']),
+})
 /** A channel of a log: times and values in the core unit of the channel (°C, rpm, kPa gauge, mm). */
 export const warmUpTrace = z
-  .strictObject({ run: z.uuid(), channel, seconds: z.array(z.number().min(0).max(86400)).min(2).max(50_000), values: z.array(z.number().min(-1000).max(20_000)).min(2).max(50_000), from: z.string().max(200).optional() })
-  .refine((t) => t.seconds.length === t.values.length, { message: 'there are as many times as values', path: ['values'] })
-  .refine((t) => t.seconds.every((s, i) => i === 0 || s > t.seconds[i - 1]!), { message: 'the times must rise', path: ['seconds'] })
+  .strictObject({
+    run: z.uuid(),
+    channel,
+    seconds: z.array(z.number().min(0).max(86400)).min(2).max(50_000),
+    values: z.array(z.number().min(-1000).max(20_000)).min(2).max(50_000),
+    from: z.string().max(200).optional(),
+  })
+  .refine((t) => t.seconds.length === t.values.length, {
+    message: 'there are as many times as values',
+    path: ['values'],
+  })
+  .refine((t) => t.seconds.every((s, i) => i === 0 || s > t.seconds[i - 1]!), {
+    message: 'the times must rise',
+    path: ['seconds'],
+  })
 
 export type WarmUpStart = z.infer<typeof warmUpStart>
 export type WarmUpReading = z.infer<typeof warmUpReading>

@@ -13,10 +13,17 @@ export type RunSeries = Partial<Record<RunChannel, Series>>
 const GAP_FACTOR = 8
 
 /** Typed readings and log traces of a run, merged by channel. */
-export function gatherSeries(readings: readonly WarmUpReading[], traces: readonly WarmUpTrace[]): RunSeries {
+export function gatherSeries(
+  readings: readonly WarmUpReading[],
+  traces: readonly WarmUpTrace[],
+): RunSeries {
   const out: RunSeries = {}
   const points = new Map<RunChannel, [number, number][]>()
-  for (const r of readings) points.set(r.channel, [...(points.get(r.channel) ?? []), [r.elapsedSeconds, correctedSi(r.reading)]])
+  for (const r of readings)
+    points.set(r.channel, [
+      ...(points.get(r.channel) ?? []),
+      [r.elapsedSeconds, correctedSi(r.reading)],
+    ])
   for (const [channel, list] of points) {
     list.sort((a, b) => a[0] - b[0])
     out[channel] = { x: list.map((p) => p[0]), y: list.map((p) => p[1]) }
@@ -25,7 +32,10 @@ export function gatherSeries(readings: readonly WarmUpReading[], traces: readonl
     const typed = out[t.channel]
     if (!typed) out[t.channel] = { x: t.seconds, y: t.values }
     else {
-      const all = [...typed.x.map((x, i) => [x, typed.y[i]!] as const), ...t.seconds.map((x, i) => [x, t.values[i]!] as const)].sort((a, b) => a[0] - b[0])
+      const all = [
+        ...typed.x.map((x, i) => [x, typed.y[i]!] as const),
+        ...t.seconds.map((x, i) => [x, t.values[i]!] as const),
+      ].sort((a, b) => a[0] - b[0])
       out[t.channel] = { x: all.map((p) => p[0]), y: all.map((p) => p[1]) }
     }
   }
@@ -58,5 +68,7 @@ export function gaps({ x }: Series): { from: number; to: number }[] {
   if (x.length < 10) return []
   const steps = x.slice(1).map((v, i) => v - x[i]!)
   const usual = [...steps].sort((a, b) => a - b)[steps.length >> 1]!
-  return steps.flatMap((step, i) => (step > GAP_FACTOR * usual && step > 5 ? [{ from: x[i]!, to: x[i + 1]! }] : []))
+  return steps.flatMap((step, i) =>
+    step > GAP_FACTOR * usual && step > 5 ? [{ from: x[i]!, to: x[i + 1]! }] : [],
+  )
 }

@@ -10,16 +10,32 @@ const celsius = (si: number) => ({ kind: 'temperature' as const, si })
 
 /** Standard errors of a run's figures: what the sensors' accuracy and the reading of a curve leave, K, kPa, mm a minute. */
 const ERRORS = {
-  plateauC: 2, plateauBelowRatingK: 2, overshootK: 1.5, wanderK: 0.7, pressureAtSixtyKPa: 5, levelLateMmPerMinute: 0.2, warmUpKPerMinute: 0.15, hottestC: 1.5, leastMarginK: 2, 'opening.engineC': 2,
-  'fan.onC': 2, 'fan.hysteresisK': 1.5, 'fan.duty': 0.05, 'fan.cycleSeconds': 5,
+  plateauC: 2,
+  plateauBelowRatingK: 2,
+  overshootK: 1.5,
+  wanderK: 0.7,
+  pressureAtSixtyKPa: 5,
+  levelLateMmPerMinute: 0.2,
+  warmUpKPerMinute: 0.15,
+  hottestC: 1.5,
+  leastMarginK: 2,
+  'opening.engineC': 2,
+  'fan.onC': 2,
+  'fan.hysteresisK': 1.5,
+  'fan.duty': 0.05,
+  'fan.cycleSeconds': 5,
 } as const
 
 /** 90 % intervals of the run's figures; the opening brings its own. */
 export function warmUpIntervals(a: WarmUpAnalysis): Record<string, Bounds> {
   return Object.fromEntries(
     Object.entries(ERRORS).flatMap(([path, sd]) => {
-      const value = path.split('.').reduce<unknown>((part, key) => (part as Record<string, unknown> | undefined)?.[key], a)
-      return typeof value === 'number' && Number.isFinite(value) ? [[path, boundsAround(value, sd)]] : []
+      const value = path
+        .split('.')
+        .reduce<unknown>((part, key) => (part as Record<string, unknown> | undefined)?.[key], a)
+      return typeof value === 'number' && Number.isFinite(value)
+        ? [[path, boundsAround(value, sd)]]
+        : []
     }),
   )
 }
@@ -33,19 +49,78 @@ export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysi
   const validity = confirmed * level
   openingSigns(out, source, a, validity)
   if (a.plateauC !== undefined && a.plateauBelowRatingK !== undefined) {
-    const reading = measuredReading({ source: `${source}#plateau`, sign: 'plateau-low', value: a.plateauBelowRatingK, error: ERRORS.plateauBelowRatingK, given: { no: { mean: -5, sd: 5 }, yes: { low: 4, high: 50 } }, validity, conditions: 'warm-up run', says: message('says.plateau', { temperature: celsius(a.plateauC) }) })
+    const reading = measuredReading({
+      source: `${source}#plateau`,
+      sign: 'plateau-low',
+      value: a.plateauBelowRatingK,
+      error: ERRORS.plateauBelowRatingK,
+      given: { no: { mean: -5, sd: 5 }, yes: { low: 4, high: 50 } },
+      validity,
+      conditions: 'warm-up run',
+      says: message('says.plateau', { temperature: celsius(a.plateauC) }),
+    })
     out.push(reading)
   }
   if (a.overshootK !== undefined && a.fan.cycles.length === 0)
-    out.push(measuredReading({ source: `${source}#overshoot`, sign: 'overshoot', value: a.overshootK, error: ERRORS.overshootK, given: { no: { mean: 2, sd: 2 }, yes: { low: 6, high: 30 } }, validity, conditions: 'warm-up run', says: message('says.overshoot', { difference: kelvin(a.overshootK) }) }))
+    out.push(
+      measuredReading({
+        source: `${source}#overshoot`,
+        sign: 'overshoot',
+        value: a.overshootK,
+        error: ERRORS.overshootK,
+        given: { no: { mean: 2, sd: 2 }, yes: { low: 6, high: 30 } },
+        validity,
+        conditions: 'warm-up run',
+        says: message('says.overshoot', { difference: kelvin(a.overshootK) }),
+      }),
+    )
   if (a.wanderK !== undefined && a.fan.cycles.length === 0)
-    out.push(measuredReading({ source: `${source}#wanders`, sign: 'wanders', value: a.wanderK, error: ERRORS.wanderK, given: { no: { mean: 1, sd: 1.2 }, yes: { low: 4, high: 20 } }, validity: 0.88, conditions: 'warm-up run', says: message('says.wanders', { difference: kelvin(a.wanderK) }) }))
+    out.push(
+      measuredReading({
+        source: `${source}#wanders`,
+        sign: 'wanders',
+        value: a.wanderK,
+        error: ERRORS.wanderK,
+        given: { no: { mean: 1, sd: 1.2 }, yes: { low: 4, high: 20 } },
+        validity: 0.88,
+        conditions: 'warm-up run',
+        says: message('says.wanders', { difference: kelvin(a.wanderK) }),
+      }),
+    )
   agreementSigns(out, source, start, a)
   fanSigns(out, source, start, a)
   if (a.pressureAtSixtyKPa !== undefined)
-    out.push(measuredReading({ source: `${source}#pressure`, sign: 'pressure-early', value: a.pressureAtSixtyKPa, error: ERRORS.pressureAtSixtyKPa, given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } }, validity: 0.9, conditions: 'running pressure', says: message('says.pressureAtSixty', { pressure: { kind: 'pressure', si: a.pressureAtSixtyKPa } }) }))
+    out.push(
+      measuredReading({
+        source: `${source}#pressure`,
+        sign: 'pressure-early',
+        value: a.pressureAtSixtyKPa,
+        error: ERRORS.pressureAtSixtyKPa,
+        given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } },
+        validity: 0.9,
+        conditions: 'running pressure',
+        says: message('says.pressureAtSixty', {
+          pressure: { kind: 'pressure', si: a.pressureAtSixtyKPa },
+        }),
+      }),
+    )
   if (a.levelLateMmPerMinute !== undefined)
-    out.push(measuredReading({ source: `${source}#level`, sign: 'creep', value: a.levelLateMmPerMinute, error: ERRORS.levelLateMmPerMinute, given: { steady: { mean: 0, sd: 0.15 }, settles: { mean: 0.2, sd: 0.25 }, climbs: { low: 0.3, high: 8 } }, validity: 0.85, conditions: 'level watched hot', says: message('says.creep', { mm: '', rate: a.levelLateMmPerMinute.toFixed(1) }) }))
+    out.push(
+      measuredReading({
+        source: `${source}#level`,
+        sign: 'creep',
+        value: a.levelLateMmPerMinute,
+        error: ERRORS.levelLateMmPerMinute,
+        given: {
+          steady: { mean: 0, sd: 0.15 },
+          settles: { mean: 0.2, sd: 0.25 },
+          climbs: { low: 0.3, high: 8 },
+        },
+        validity: 0.85,
+        conditions: 'level watched hot',
+        says: message('says.creep', { mm: '', rate: a.levelLateMmPerMinute.toFixed(1) }),
+      }),
+    )
   return out
 }
 
@@ -53,18 +128,75 @@ function openingSigns(out: SignReading[], source: string, a: WarmUpAnalysis, val
   const conditions = 'warm-up run'
   if (a.neverOpened) {
     const says = message('says.neverOpened', { temperature: celsius(a.hottestC) })
-    out.push({ source: `${source}#late`, sign: 'opening-late', likelihood: { normal: 0.01, late: 0.15, never: 0.95 }, validity, conditions, says })
-    out.push({ source: `${source}#early`, sign: 'opening-early', likelihood: { no: 0.95, early: 0.02, 'from-start': 0.002 }, validity, conditions, says })
+    out.push({
+      source: `${source}#late`,
+      sign: 'opening-late',
+      likelihood: { normal: 0.01, late: 0.15, never: 0.95 },
+      validity,
+      conditions,
+      says,
+    })
+    out.push({
+      source: `${source}#early`,
+      sign: 'opening-early',
+      likelihood: { no: 0.95, early: 0.02, 'from-start': 0.002 },
+      validity,
+      conditions,
+      says,
+    })
   } else if (a.openFromStart) {
     const says = message('says.openFromStart')
-    out.push({ source: `${source}#early`, sign: 'opening-early', likelihood: { no: 0.02, early: 0.3, 'from-start': 0.92 }, validity, conditions, says })
-    out.push({ source: `${source}#late`, sign: 'opening-late', likelihood: { normal: 0.9, late: 0.03, never: 0.002 }, validity, conditions, says })
+    out.push({
+      source: `${source}#early`,
+      sign: 'opening-early',
+      likelihood: { no: 0.02, early: 0.3, 'from-start': 0.92 },
+      validity,
+      conditions,
+      says,
+    })
+    out.push({
+      source: `${source}#late`,
+      sign: 'opening-late',
+      likelihood: { normal: 0.9, late: 0.03, never: 0.002 },
+      validity,
+      conditions,
+      says,
+    })
   } else if (a.opening && a.ratingC !== undefined) {
     const off = a.opening.offRatingK - a.opening.expectedK
-    const spread = measuredLikelihood(off, a.opening.spreadK, { normal: { mean: 0, sd: 1.5 }, late: { low: 4, high: 30 }, early: { low: -40, high: -4 } })
-    const says = message('says.opened', { temperature: celsius(a.opening.engineC), rating: celsius(a.ratingC) })
-    out.push({ source: `${source}#late`, sign: 'opening-late', likelihood: { normal: spread.normal! + 0.3 * spread.early!, late: spread.late!, never: 0.0004 }, validity, conditions, says })
-    out.push({ source: `${source}#early`, sign: 'opening-early', likelihood: { no: spread.normal! + 0.3 * spread.late!, early: spread.early!, 'from-start': 0.001 }, validity, conditions, says })
+    const spread = measuredLikelihood(off, a.opening.spreadK, {
+      normal: { mean: 0, sd: 1.5 },
+      late: { low: 4, high: 30 },
+      early: { low: -40, high: -4 },
+    })
+    const says = message('says.opened', {
+      temperature: celsius(a.opening.engineC),
+      rating: celsius(a.ratingC),
+    })
+    out.push({
+      source: `${source}#late`,
+      sign: 'opening-late',
+      likelihood: {
+        normal: spread.normal! + 0.3 * spread.early!,
+        late: spread.late!,
+        never: 0.0004,
+      },
+      validity,
+      conditions,
+      says,
+    })
+    out.push({
+      source: `${source}#early`,
+      sign: 'opening-early',
+      likelihood: {
+        no: spread.normal! + 0.3 * spread.late!,
+        early: spread.early!,
+        'from-start': 0.001,
+      },
+      validity,
+      conditions,
+      says,
+    })
   }
 }
 
@@ -72,12 +204,40 @@ function agreementSigns(out: SignReading[], source: string, start: WarmUpStart, 
   for (const pair of a.agreement) {
     if (pair.unitSlip) continue
     if (pair.other === 'dash') {
-      const scanTrusted = a.agreement.some((p) => p.other !== 'dash' && !p.unitSlip && Math.abs(p.medianK) < 6)
-      if (scanTrusted) out.push(measuredReading({ source: `${source}#dash`, sign: 'dash-disagrees', value: Math.abs(pair.medianK), error: 5, given: { no: { mean: 5, sd: 6 }, yes: { low: 15, high: 80 } }, validity: 0.9, conditions: 'dash beside scan', says: message('says.dashAgainstScan', { difference: kelvin(pair.medianK) }) }))
+      const scanTrusted = a.agreement.some(
+        (p) => p.other !== 'dash' && !p.unitSlip && Math.abs(p.medianK) < 6,
+      )
+      if (scanTrusted)
+        out.push(
+          measuredReading({
+            source: `${source}#dash`,
+            sign: 'dash-disagrees',
+            value: Math.abs(pair.medianK),
+            error: 5,
+            given: { no: { mean: 5, sd: 6 }, yes: { low: 15, high: 80 } },
+            validity: 0.9,
+            conditions: 'dash beside scan',
+            says: message('says.dashAgainstScan', { difference: kelvin(pair.medianK) }),
+          }),
+        )
       continue
     }
-    const error = pair.other === 'engine-side-hose' ? 6 : { 'painted-or-taped': 3, 'bare-metal': 18, 'not-said': 9 }[start.surface]
-    out.push(measuredReading({ source: `${source}#${pair.other}`, sign: 'scan-disagrees', value: Math.abs(pair.medianK), error, given: { no: { mean: 1.5, sd: 2.5 }, yes: { low: 6, high: 60 } }, validity: start.level === 'low' ? 0.6 : 0.92, conditions: 'second temperature', says: message('says.scanAgainstSecond', { difference: kelvin(pair.medianK) }) }))
+    const error =
+      pair.other === 'engine-side-hose'
+        ? 6
+        : { 'painted-or-taped': 3, 'bare-metal': 18, 'not-said': 9 }[start.surface]
+    out.push(
+      measuredReading({
+        source: `${source}#${pair.other}`,
+        sign: 'scan-disagrees',
+        value: Math.abs(pair.medianK),
+        error,
+        given: { no: { mean: 1.5, sd: 2.5 }, yes: { low: 6, high: 60 } },
+        validity: start.level === 'low' ? 0.6 : 0.92,
+        conditions: 'second temperature',
+        says: message('says.scanAgainstSecond', { difference: kelvin(pair.medianK) }),
+      }),
+    )
   }
 }
 
@@ -85,11 +245,35 @@ function fanSigns(out: SignReading[], source: string, start: WarmUpStart, a: War
   if (!start.fanWatched || start.airConditioning === 'on') return
   if (a.fan.onC !== undefined) {
     const late = 1 / (1 + Math.exp(-(a.fan.onC - 109) / 2.5))
-    out.push({ source: `${source}#fan`, sign: 'fan-late', likelihood: { 'on-time': 0.95 * (1 - late) + 0.01, late: 0.9 * late + 0.06, never: 0.01 }, validity: 0.92, conditions: 'fan watched, air conditioning off', says: message('says.fanOnAt', { temperature: celsius(a.fan.onC) }) })
+    out.push({
+      source: `${source}#fan`,
+      sign: 'fan-late',
+      likelihood: { 'on-time': 0.95 * (1 - late) + 0.01, late: 0.9 * late + 0.06, never: 0.01 },
+      validity: 0.92,
+      conditions: 'fan watched, air conditioning off',
+      says: message('says.fanOnAt', { temperature: celsius(a.fan.onC) }),
+    })
     const cools = a.fan.cycles.filter((c) => c.cools !== undefined)
-    if (cools.length > 0) out.push(binaryReading(`${source}#cools`, 'fan-no-effect', cools.every((c) => !c.cools), { whenPresent: 0.85, whenAbsent: 0.08 }, message(cools.every((c) => !c.cools) ? 'says.fanCools.no' : 'says.fanCools.yes'), 0.9))
+    if (cools.length > 0)
+      out.push(
+        binaryReading(
+          `${source}#cools`,
+          'fan-no-effect',
+          cools.every((c) => !c.cools),
+          { whenPresent: 0.85, whenAbsent: 0.08 },
+          message(cools.every((c) => !c.cools) ? 'says.fanCools.no' : 'says.fanCools.yes'),
+          0.9,
+        ),
+      )
   } else if (a.hottestC > 100) {
     const hot = 1 / (1 + Math.exp(-(a.hottestC - 106) / 2))
-    out.push({ source: `${source}#fan`, sign: 'fan-late', likelihood: { 'on-time': 0.03, late: 0.3, never: 0.95 }, validity: 0.9 * hot, conditions: 'fan watched, air conditioning off', says: message('says.fanNever') })
+    out.push({
+      source: `${source}#fan`,
+      sign: 'fan-late',
+      likelihood: { 'on-time': 0.03, late: 0.3, never: 0.95 },
+      validity: 0.9 * hot,
+      conditions: 'fan watched, air conditioning off',
+      says: message('says.fanNever'),
+    })
   }
 }

@@ -17,7 +17,15 @@ interface Loop {
 }
 
 /** A loop that heats by 4.5 K a minute until it opens; instruments are read off it. */
-function simulate({ opens, fromStart, settles, scanBias = 0, gunFahrenheit, minutes = 22, every = 10 }: Loop) {
+function simulate({
+  opens,
+  fromStart,
+  settles,
+  scanBias = 0,
+  gunFahrenheit,
+  minutes = 22,
+  every = 10,
+}: Loop) {
   const seconds: number[] = []
   const scan: number[] = []
   const hose: number[] = []
@@ -28,8 +36,10 @@ function simulate({ opens, fromStart, settles, scanBias = 0, gunFahrenheit, minu
   for (let s = 0; s <= minutes * 60; s += every) {
     if (opens !== undefined && engine >= opens) open = true
     const top = settles ?? (opens ?? 88) + 2
-    engine += (every / 10) * (open ? Math.min(0.75, (top - engine) * 0.03) : engine < 113 ? 0.75 : 0)
-    radiator += (every / 10) * (open ? (engine - 6 - radiator) * 0.17 : (engine - radiator) * 0.0005)
+    engine +=
+      (every / 10) * (open ? Math.min(0.75, (top - engine) * 0.03) : engine < 113 ? 0.75 : 0)
+    radiator +=
+      (every / 10) * (open ? (engine - 6 - radiator) * 0.17 : (engine - radiator) * 0.0005)
     seconds.push(s)
     scan.push(Math.round(engine + scanBias))
     hose.push(Math.round(radiator * 2) / 2)
@@ -38,14 +48,41 @@ function simulate({ opens, fromStart, settles, scanBias = 0, gunFahrenheit, minu
   return { seconds, scan, hose, gun }
 }
 
-function run(loop: Loop, start: object = {}, context: Partial<CheckContext> = {}, marks: [number, string][] = []) {
+function run(
+  loop: Loop,
+  start: object = {},
+  context: Partial<CheckContext> = {},
+  marks: [number, string][] = [],
+) {
   const { seconds, scan, hose, gun } = simulate(loop)
   const list = records(
-    ['warm-up-run.start', { airConditioning: 'off', fanWatched: true, level: 'full', surface: 'painted-or-taped', ...start }],
+    [
+      'warm-up-run.start',
+      {
+        airConditioning: 'off',
+        fanWatched: true,
+        level: 'full',
+        surface: 'painted-or-taped',
+        ...start,
+      },
+    ],
     ['warm-up-run.trace', { run: '', channel: 'scan-coolant', seconds, values: scan }],
     ['warm-up-run.trace', { run: '', channel: 'radiator-side-hose', seconds, values: hose }],
-    ...[40, 70, 100].filter((i) => i < gun.length).map((i): ['warm-up-run.reading', object] => ['warm-up-run.reading', { run: '', elapsedSeconds: seconds[i], channel: 'infrared-engine', reading: celsius(Math.round(gun[i]!)) }]),
-    ...marks.map(([elapsedSeconds, mark]): ['warm-up-run.mark', object] => ['warm-up-run.mark', { run: '', elapsedSeconds, mark }]),
+    ...[40, 70, 100]
+      .filter((i) => i < gun.length)
+      .map((i): ['warm-up-run.reading', object] => [
+        'warm-up-run.reading',
+        {
+          run: '',
+          elapsedSeconds: seconds[i],
+          channel: 'infrared-engine',
+          reading: celsius(Math.round(gun[i]!)),
+        },
+      ]),
+    ...marks.map(([elapsedSeconds, mark]): ['warm-up-run.mark', object] => [
+      'warm-up-run.mark',
+      { run: '', elapsedSeconds, mark },
+    ]),
   )
   const o = warmUpRunCheck.assess(list, { ...CONTEXT, ...context })[0]!
   return { o, a: o.figures as WarmUpAnalysis }
@@ -61,10 +98,16 @@ describe('warm-up run', () => {
     expect(o.facts).toContain('thermostat-opened')
   })
   it('a thermostat on the inlet side opens 5 to 12 K above its rating at the engine outlet, and that is normal', () => {
-    const inlet = run({ opens: 96 }, {}, { profile: { ...CONTEXT.profile, thermostatSide: 'inlet' } })
+    const inlet = run(
+      { opens: 96 },
+      {},
+      { profile: { ...CONTEXT.profile, thermostatSide: 'inlet' } },
+    )
     const outlet = run({ opens: 96 })
     expect(speaksFor(inlet.o.signs, 'opening-late', 'late', 'normal')).toBeLessThan(0)
-    expect(speaksFor(outlet.o.signs, 'opening-late', 'late', 'normal')).toBeGreaterThan(speaksFor(inlet.o.signs, 'opening-late', 'late', 'normal'))
+    expect(speaksFor(outlet.o.signs, 'opening-late', 'late', 'normal')).toBeGreaterThan(
+      speaksFor(inlet.o.signs, 'opening-late', 'late', 'normal'),
+    )
   })
   it('never condemns "opens late" alone: 9 K late is doubtful', () => {
     expect(speaksFor(run({ opens: 97 }).o.signs, 'opening-late', 'late', 'normal')).toBeLessThan(1)
@@ -80,7 +123,9 @@ describe('warm-up run', () => {
     expect(speaksFor(open.o.signs, 'opening-early', 'from-start', 'no')).toBeGreaterThan(1)
   })
   it('a biased scan is found against the gun, and a gun in Fahrenheit is a unit slip and accuses nobody', () => {
-    expect(speaksFor(run({ opens: 88, scanBias: -18 }).o.signs, 'scan-disagrees')).toBeGreaterThan(0.8)
+    expect(speaksFor(run({ opens: 88, scanBias: -18 }).o.signs, 'scan-disagrees')).toBeGreaterThan(
+      0.8,
+    )
     const slip = run({ opens: 88, gunFahrenheit: true })
     expect(slip.a.agreement[0]!.unitSlip).toBe(true)
     expect(slip.o.signs.some((s) => s.sign === 'scan-disagrees')).toBe(false)
@@ -88,21 +133,37 @@ describe('warm-up run', () => {
   })
   it('on bare metal the same disagreement says much less', () => {
     const painted = speaksFor(run({ opens: 88, scanBias: -18 }).o.signs, 'scan-disagrees')
-    expect(speaksFor(run({ opens: 88, scanBias: -18 }, { surface: 'bare-metal' }).o.signs, 'scan-disagrees')).toBeLessThan(0.5 * painted)
+    expect(
+      speaksFor(
+        run({ opens: 88, scanBias: -18 }, { surface: 'bare-metal' }).o.signs,
+        'scan-disagrees',
+      ),
+    ).toBeLessThan(0.5 * painted)
   })
   it('fan cycles give on, off, hysteresis and duty; with air conditioning on they say nothing of temperature control', () => {
-    const marks: [number, string][] = [[1100, 'fan-on'], [1160, 'fan-off'], [1220, 'fan-on'], [1280, 'fan-off']]
+    const marks: [number, string][] = [
+      [1100, 'fan-on'],
+      [1160, 'fan-off'],
+      [1220, 'fan-on'],
+      [1280, 'fan-off'],
+    ]
     const { a, o } = run({ opens: 88, settles: 99 }, {}, {}, marks)
     expect(a.fan.cycles.length).toBe(2)
     expect(a.fan.duty!).toBeCloseTo(0.5, 2)
     expect(a.fan.cycleSeconds).toBe(120)
     expect(o.signs.some((s) => s.sign === 'fan-late')).toBe(true)
-    expect(run({ opens: 88, settles: 99 }, { airConditioning: 'on' }, {}, marks).o.signs.some((s) => s.sign === 'fan-late')).toBe(false)
+    expect(
+      run({ opens: 88, settles: 99 }, { airConditioning: 'on' }, {}, marks).o.signs.some(
+        (s) => s.sign === 'fan-late',
+      ),
+    ).toBe(false)
   })
   it('a low level halves what the run says and names the trap of a dry sensor', () => {
     const low = run({ minutes: 20 }, { level: 'low' })
     expect(low.o.notes.map((n) => n.id)).toContain('note.sensorMayBeDry')
-    expect(speaksFor(low.o.signs, 'opening-late', 'never', 'normal')).toBeLessThan(speaksFor(run({ minutes: 20 }).o.signs, 'opening-late', 'never', 'normal'))
+    expect(speaksFor(low.o.signs, 'opening-late', 'never', 'normal')).toBeLessThan(
+      speaksFor(run({ minutes: 20 }).o.signs, 'opening-late', 'never', 'normal'),
+    )
   })
   it('without a rating the opening is shown and not judged', () => {
     const { o, a } = run({ opens: 88 }, {}, { profile: { thermostatSide: 'outlet' } })
@@ -117,16 +178,29 @@ describe('warm-up run', () => {
   it('a log of 10 Hz and one of 0.1 Hz tell the same', () => {
     const analyse = (every: number) => {
       const { seconds, scan, hose } = simulate({ opens: 88, every })
-      return analyseWarmUp({ 'scan-coolant': { x: seconds, y: scan }, 'radiator-side-hose': { x: seconds, y: hose } }, [], CONTEXT)
+      return analyseWarmUp(
+        { 'scan-coolant': { x: seconds, y: scan }, 'radiator-side-hose': { x: seconds, y: hose } },
+        [],
+        CONTEXT,
+      )
     }
     expect(Math.abs(analyse(1).opening!.seconds - analyse(10).opening!.seconds)).toBeLessThan(45)
   })
   it('typed readings and traces of one channel are merged, gaps are told, and nothing gives NaN', () => {
-    const series = gatherSeries([{ run: '', elapsedSeconds: 5, channel: 'dash', reading: celsius(50) }], [{ run: '', channel: 'dash', seconds: [0, 10], values: [40, 60] }])
+    const series = gatherSeries(
+      [{ run: '', elapsedSeconds: 5, channel: 'dash', reading: celsius(50) }],
+      [{ run: '', channel: 'dash', seconds: [0, 10], values: [40, 60] }],
+    )
     expect(series.dash).toEqual({ x: [0, 5, 10], y: [40, 50, 60] })
     expect(gaps({ x: [0, 1, 2, 3, 4, 5, 6, 7, 8, 60, 61], y: [] })).toEqual([{ from: 8, to: 60 }])
     expect(thin({ x: [0, 1, 2, 11], y: [1, 2, 3, 9] }, 10)).toEqual({ x: [1, 11], y: [2, 9] })
-    const empty = warmUpRunCheck.assess(records(['warm-up-run.start', { airConditioning: 'off', fanWatched: false, level: 'not-known', surface: 'not-said' }]), CONTEXT)[0]!
+    const empty = warmUpRunCheck.assess(
+      records([
+        'warm-up-run.start',
+        { airConditioning: 'off', fanWatched: false, level: 'not-known', surface: 'not-said' },
+      ]),
+      CONTEXT,
+    )[0]!
     expect(empty.signs).toEqual([])
   })
 })

@@ -8,6 +8,10 @@ import { defineApi, readText } from '../../utils/define-api'
 
 export default defineApi(async (event) => {
   const actor = await requireActor(event, 'import')
-  const text = await readText(event, MAX_FILE_BYTES, sentence(message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 })))
+  const text = await readText(
+    event,
+    MAX_FILE_BYTES,
+    sentence(message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 })),
+  )
   return importCase(actor.shopId, readCaseFile(text))
 })

@@ -9,8 +9,12 @@ export default defineFactRoute({
   authorOf: (fact) => fact.event.by,
   permission: (fact) => permissionForEvent(fact.event.kind),
   async append(tx, actor, fact) {
-    const takenBack = fact.event.kind === 'withdrawn' ? await eventKindOf(tx, actor.shopId, fact.event.supersedes) : undefined
-    if (takenBack && !may(actor.role, permissionForEvent(takenBack))) throw refuse.notYours(`Your role, ${actor.role}, may not take this back. Ask your lead.`)
+    const takenBack =
+      fact.event.kind === 'withdrawn'
+        ? await eventKindOf(tx, actor.shopId, fact.event.supersedes)
+        : undefined
+    if (takenBack && !may(actor.role, permissionForEvent(takenBack)))
+      throw refuse.notYours(`Your role, ${actor.role}, may not take this back. Ask your lead.`)
     return appendEvent(tx, actor.shopId, fact.case, fact.event)
   },
 })

@@ -6,5 +6,6 @@ export default defineFactRoute({
   idOf: (fact) => fact.instrument.id,
   authorOf: (fact) => fact.by,
   permission: 'record',
-  append: (tx, actor, fact) => appendInstrument(tx, actor.shopId, fact, fact.instrument, fact.supersedes),
+  append: (tx, actor, fact) =>
+    appendInstrument(tx, actor.shopId, fact, fact.instrument, fact.supersedes),
 })

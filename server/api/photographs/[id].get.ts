@@ -8,7 +8,15 @@ import { defineApi } from '../../utils/define-api'
 
 export default defineApi(async (event) => {
   const actor = await requireActor(event, 'read')
-  const [row] = await database().select().from(photographs).where(and(eq(photographs.shopId, actor.shopId), eq(photographs.sha256, getRouterParam(event, 'id') ?? '')))
+  const [row] = await database()
+    .select()
+    .from(photographs)
+    .where(
+      and(
+        eq(photographs.shopId, actor.shopId),
+        eq(photographs.sha256, getRouterParam(event, 'id') ?? ''),
+      ),
+    )
   if (!row) throw refuse.notFound()
   setResponseHeader(event, 'content-type', row.mediaType)
   setResponseHeader(event, 'content-security-policy', "default-src 'none'")

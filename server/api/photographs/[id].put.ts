@@ -9,19 +9,44 @@ import { defineApi, readChecked } from '../../utils/define-api'
 
 /** Room for a picture of 3 MB as base64; the browser makes them far smaller. */
 const MAX_BODY_BYTES = 4_200_000
-const photograph = z.strictObject({ by: z.uuid(), sha256: z.string().regex(/^[0-9a-f]{64}$/), base64: z.string().max(MAX_BODY_BYTES) })
+const photograph = z.strictObject({
+  by: z.uuid(),
+  sha256: z.string().regex(/^[0-9a-f]{64}$/),
+  base64: z.string().max(MAX_BODY_BYTES),
+})
 
-const isJpeg = (bytes: Buffer) => bytes.length > 4 && bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff
+const isJpeg = (bytes: Buffer) =>
+  bytes.length > 4 && bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff
 
 export default defineApi(async (event) => {
   const actor = await requireActor(event, 'record')
-  const { by, sha256, base64 } = await readChecked(event, photograph, MAX_BODY_BYTES, 'This photograph is too large to be kept.')
-  if (sha256 !== getRouterParam(event, 'id')) throw refuse.bad('The entry’s number and its address do not agree.', 'sha256')
-  if (by !== actor.personId) throw refuse.notYours('This entry was made by someone else and can only be sent when that person is signed in.')
+  const { by, sha256, base64 } = await readChecked(
+    event,
+    photograph,
+    MAX_BODY_BYTES,
+    'This photograph is too large to be kept.',
+  )
+  if (sha256 !== getRouterParam(event, 'id'))
+    throw refuse.bad('The entry’s number and its address do not agree.', 'sha256')
+  if (by !== actor.personId)
+    throw refuse.notYours(
+      'This entry was made by someone else and can only be sent when that person is signed in.',
+    )
   const bytes = Buffer.from(base64, 'base64')
   if (!isJpeg(bytes)) throw refuse.bad('This is no JPEG picture.', 'base64')
-  if (createHash('sha256').update(bytes).digest('hex') !== sha256) throw refuse.bad('This photograph arrived damaged.', 'sha256')
-  const written = await database().insert(photographs).values({ shopId: actor.shopId, sha256, mediaType: 'image/jpeg', bytes, authorId: actor.personId }).onConflictDoNothing().returning({ sha256: photographs.sha256 })
+  if (createHash('sha256').update(bytes).digest('hex') !== sha256)
+    throw refuse.bad('This photograph arrived damaged.', 'sha256')
+  const written = await database()
+    .insert(photographs)
+    .values({
+      shopId: actor.shopId,
+      sha256,
+      mediaType: 'image/jpeg',
+      bytes,
+      authorId: actor.personId,
+    })
+    .onConflictDoNothing()
+    .returning({ sha256: photographs.sha256 })
   setResponseStatus(event, written.length > 0 ? 201 : 200)
   return { kept: true, isNew: written.length > 0, serverNow: new Date().toISOString() }
 })

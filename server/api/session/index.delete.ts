@@ -8,7 +8,10 @@ import { defineApi } from '../../utils/define-api'
 export default defineApi(async (event) => {
   const actor = await actorOf(event)
   if (actor)
-    await database().update(sessions).set({ revokedAt: sql`now()` }).where(and(eq(sessions.shopId, actor.shopId), eq(sessions.id, actor.sessionId)))
+    await database()
+      .update(sessions)
+      .set({ revokedAt: sql`now()` })
+      .where(and(eq(sessions.shopId, actor.shopId), eq(sessions.id, actor.sessionId)))
   await clearUserSession(event)
   return { ok: true }
 })

@@ -5,12 +5,19 @@ import { signIn } from '../../auth/sign-in'
 import { defineApi, readChecked } from '../../utils/define-api'
 import { describeSession } from '../../auth/describe'
 
-const body = z.strictObject({ signIn: z.string().min(1).max(80), password: z.string().min(1).max(200) })
+const body = z.strictObject({
+  signIn: z.string().min(1).max(80),
+  password: z.string().min(1).max(200),
+})
 
 export default defineApi(async (event) => {
   const { signIn: name, password } = await readChecked(event, body)
   const trusted = process.env.THERMOGNOSIS_TRUST_PROXY === '1'
-  const session = await signIn(name, password, getRequestIP(event, { xForwardedFor: trusted }) ?? 'unknown')
+  const session = await signIn(
+    name,
+    password,
+    getRequestIP(event, { xForwardedFor: trusted }) ?? 'unknown',
+  )
   await replaceUserSession(event, { secure: session })
   return describeSession((await actorOf(event))!)
 })

@@ -39,19 +39,29 @@ const NAME_WEIGHT = 100
 /** px of area that a name may cover rather than stand a px further from its circle, where it could be taken for another's */
 const AWAY_WEIGHT_PX = 25
 
-const covered = (a: Box, b: Box) => Math.max(0, Math.min(a.x + a.w, b.x + b.w) - Math.max(a.x, b.x)) * Math.max(0, Math.min(a.y + a.h, b.y + b.h) - Math.max(a.y, b.y))
-const total = (box: Box, over: readonly Box[]) => over.reduce((sum, other) => sum + covered(box, other), 0)
+const covered = (a: Box, b: Box) =>
+  Math.max(0, Math.min(a.x + a.w, b.x + b.w) - Math.max(a.x, b.x)) *
+  Math.max(0, Math.min(a.y + a.h, b.y + b.h) - Math.max(a.y, b.y))
+const total = (box: Box, over: readonly Box[]) =>
+  over.reduce((sum, other) => sum + covered(box, other), 0)
 
 /** Places a name may stand at beside its circle, the one that reads best first; moved sideways where the tray would cut it. */
 function around({ x, y, r, text }: Spot, width: number): Placed[] {
   const w = text.length * LETTER_PX
   const at = (left: number, top: number, further: number): Placed => {
     const inside = Math.max(EDGE_PX, Math.min(width - EDGE_PX - w, left))
-    return { x: inside + w / 2, y: top + ASCENT_PX, box: { x: inside, y: top, w, h: HEIGHT_PX }, further }
+    return {
+      x: inside + w / 2,
+      y: top + ASCENT_PX,
+      box: { x: inside, y: top, w, h: HEIGHT_PX },
+      further,
+    }
   }
   return STEPS_PX.flatMap((further) => [
-    at(x - w / 2, y - r - GAP_PX - HEIGHT_PX - further, further), at(x - w / 2, y + r + GAP_PX + further, further),
-    at(x + r + GAP_PX + further, y - HEIGHT_PX / 2, further + BESIDE_PX), at(x - r - GAP_PX - further - w, y - HEIGHT_PX / 2, further + BESIDE_PX),
+    at(x - w / 2, y - r - GAP_PX - HEIGHT_PX - further, further),
+    at(x - w / 2, y + r + GAP_PX + further, further),
+    at(x + r + GAP_PX + further, y - HEIGHT_PX / 2, further + BESIDE_PX),
+    at(x - r - GAP_PX - further - w, y - HEIGHT_PX / 2, further + BESIDE_PX),
   ])
 }
 
@@ -59,7 +69,12 @@ function around({ x, y, r, text }: Spot, width: number): Placed[] {
  * Where the name of each place stands on the tray: beside its circle, inside `width` x `height`, off the names before
  * it, and over as little as can be of `others`: drips and circles. `spots` come most likely first.
  */
-export function placeLabels(spots: readonly Spot[], others: readonly Box[], width: number, height: number): Map<string, Label> {
+export function placeLabels(
+  spots: readonly Spot[],
+  others: readonly Box[],
+  width: number,
+  height: number,
+): Map<string, Label> {
   const names: Box[] = []
   const out = new Map<string, Label>()
   for (const spot of spots) {
@@ -67,8 +82,13 @@ export function placeLabels(spots: readonly Spot[], others: readonly Box[], widt
     let least = Infinity
     for (const label of around(spot, width)) {
       const { box } = label
-      const cut = box.w * box.h - covered(box, { x: 0, y: EDGE_PX, w: width, h: height - 2 * EDGE_PX })
-      const cost = AWAY_WEIGHT_PX * label.further + CUT_WEIGHT * cut + NAME_WEIGHT * total(box, names) + total(box, others)
+      const cut =
+        box.w * box.h - covered(box, { x: 0, y: EDGE_PX, w: width, h: height - 2 * EDGE_PX })
+      const cost =
+        AWAY_WEIGHT_PX * label.further +
+        CUT_WEIGHT * cut +
+        NAME_WEIGHT * total(box, names) +
+        total(box, others)
       if (cost < least - 1e-9) [best, least] = [label, cost]
     }
     out.set(spot.id, { x: best!.x, y: best!.y, box: best!.box })

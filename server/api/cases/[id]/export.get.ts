@@ -13,6 +13,10 @@ export default defineApi(async (event) => {
   const parts = id.success ? await loadCase(actor.shopId, id.data) : undefined
   if (!parts) throw refuse.notFound()
   setResponseHeader(event, 'content-type', 'application/json; charset=utf-8')
-  setResponseHeader(event, 'content-disposition', `attachment; filename="case-${parts.case.id}.json"`)
+  setResponseHeader(
+    event,
+    'content-disposition',
+    `attachment; filename="case-${parts.case.id}.json"`,
+  )
   return writeCaseFile(composeCaseFile(parts as unknown as CaseParts, new Date().toISOString()))
 })
