@@ -33,45 +33,92 @@ const ROOMS = [
   '~~/**',
   '@/**',
 ]
+const GLOBALS = [
+  'Date',
+  'crypto',
+  'performance',
+  'process',
+  'window',
+  'document',
+  'navigator',
+  'localStorage',
+  'fetch',
+  'setTimeout',
+  'setInterval',
+  'globalThis',
+  'Buffer',
+  'require',
+  'console',
+]
+
+/** Folders of core, each of which uses only those before it. docs/architecture.md draws them. */
+export const FLOORS = [
+  'quantity',
+  'physics',
+  'statistics',
+  'vehicle',
+  'knowledge',
+  'inference',
+  'checks',
+  'record',
+  'planning',
+  'diagnosis',
+]
+
+const SILENCED = [
+  {
+    selector: 'TSAsExpression > TSNeverKeyword',
+    message: 'a cast to never silences the compiler: say what it is',
+  },
+  {
+    selector: 'TSAsExpression > TSAsExpression > TSUnknownKeyword',
+    message: 'a cast by way of unknown silences the compiler: say what it is',
+  },
+]
 
 /** The wall around core: none of the shell's rooms or packages, no clock, no chance, no process, by any kind of import. */
-export const CORE_RULES = {
-  'no-restricted-imports': [
-    'error',
-    {
-      patterns: [
-        { group: OUTSIDE, message: 'core is free of interface, database and platform' },
-        { group: ROOMS, message: 'core uses nothing of the rooms around it' },
-      ],
-    },
-  ],
-  'no-restricted-globals': [
-    'error',
-    'Date',
-    'crypto',
-    'performance',
-    'process',
-    'window',
-    'document',
-    'navigator',
-    'localStorage',
-    'fetch',
-    'setTimeout',
-    'setInterval',
-    'globalThis',
-    'Buffer',
-    'require',
-    'console',
-  ],
+const wall = {
+  'no-restricted-globals': ['error', ...GLOBALS],
   'no-restricted-properties': [
     'error',
     { object: 'Math', property: 'random', message: 'pass a random source in' },
   ],
   'no-restricted-syntax': [
     'error',
+    ...SILENCED,
     { selector: 'ImportExpression', message: 'core has no dynamic imports' },
     { selector: 'TSImportType', message: 'import types by name' },
   ],
+}
+const outside = [
+  { group: OUTSIDE, message: 'core is free of interface, database and platform' },
+  { group: ROOMS, message: 'core uses nothing of the rooms around it' },
+]
+const above = (floor) =>
+  FLOORS.slice(FLOORS.indexOf(floor) + 1).flatMap((f) => [`../${f}`, `../${f}/**`, `../../${f}/**`])
+
+/** One rule set for each floor: what stands above it is out of reach. */
+const floors = FLOORS.map((floor) => ({
+  files: [`core/${floor}/**/*.ts`],
+  ignores: ['**/*.test.ts', '**/*.fixture.ts'],
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: [
+          ...outside,
+          ...(above(floor).length > 0
+            ? [{ group: above(floor), message: `${floor} uses only the floors below it` }]
+            : []),
+        ],
+      },
+    ],
+  },
+}))
+
+const CORE_INSIDE = {
+  group: ['**/core/**', '!**/core/*.fixture'],
+  message: 'core has one public surface: #core',
 }
 
 export default typescript.config(
@@ -94,11 +141,15 @@ export default typescript.config(
     files: ['**/*.{ts,mjs,vue}'],
     languageOptions: {
       parser: vueParser,
-      parserOptions: { parser: typescript.parser, sourceType: 'module', ecmaVersion: 'latest' },
+      parserOptions: {
+        parser: typescript.parser,
+        sourceType: 'module',
+        ecmaVersion: 'latest',
+      },
     },
     rules: {
       'vue/multi-word-component-names': 'off',
-      '@typescript-eslint/no-explicit-any': 'off',
+      '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': [
         'error',
         { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
@@ -108,8 +159,31 @@ export default typescript.config(
     },
   },
   {
+    files: ['{app,server,cli,words}/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: [CORE_INSIDE] }],
+      'no-restricted-syntax': ['error', ...SILENCED],
+    },
+  },
+  {
+    files: ['app/**/*.{ts,vue}'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            CORE_INSIDE,
+            { group: ['**/server/**'], message: 'the browser uses nothing of the server' },
+          ],
+        },
+      ],
+    },
+  },
+  {
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts', 'core/**/*.fixture.ts'],
-    rules: CORE_RULES,
+    rules: { ...wall, 'no-restricted-imports': ['error', { patterns: outside }] },
   },
+  ...floors,
 )

@@ -16,7 +16,7 @@ const contentPolicy = {
   'style-src': ["'self'", "'unsafe-inline'"],
   'worker-src': ["'self'"],
   'upgrade-insecure-requests': false,
-} as const
+}
 
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -34,6 +34,7 @@ export default defineNuxtConfig({
   ],
   imports: { dirs: ['stores'] },
   components: [{ path: '~/components', pathPrefix: false }],
+  alias: { '#core': fileURLToPath(new URL('./core/index.ts', import.meta.url)) },
   css: [
     '@fontsource/barlow-semi-condensed/latin-400.css',
     '@fontsource/barlow-semi-condensed/latin-500.css',
@@ -55,7 +56,9 @@ export default defineNuxtConfig({
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   vite: { worker: { format: 'es' }, build: { chunkSizeWarningLimit: 1500 } },
   nitro: { typescript: { strict: true } },
-  runtimeConfig: { session: { maxAge: 60 * 60 * 24 * 14, cookie: { sameSite: 'lax' } } as never },
+  runtimeConfig: {
+    session: { password: '', maxAge: 60 * 60 * 24 * 14, cookie: { sameSite: 'lax' } },
+  },
   auth: { loadStrategy: 'none' },
   vuetify: { vuetifyOptions: fileURLToPath(new URL('./app/look/vuetify.ts', import.meta.url)) },
   security: {
@@ -69,7 +72,7 @@ export default defineNuxtConfig({
     allowedMethodsRestricter: false,
     hidePoweredBy: true,
     headers: {
-      contentSecurityPolicy: contentPolicy as never,
+      contentSecurityPolicy: contentPolicy,
       crossOriginEmbedderPolicy: false,
       referrerPolicy: 'no-referrer',
       strictTransportSecurity: false,
@@ -97,6 +100,5 @@ export default defineNuxtConfig({
       icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
     },
     client: { registerPlugin: true },
-    pwaAssets: { disabled: true } as never,
   },
 })

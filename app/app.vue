@@ -2,7 +2,7 @@
 import { useTheme } from 'vuetify'
 
 const session = useSession()
-const bench = useBench()
+const shop = useShop()
 const preferences = usePreferences()
 const theme = useTheme()
 
@@ -14,7 +14,7 @@ watchEffect(() => {
 watch(
   () => session.current?.person.id,
   (id) => {
-    if (id) void bench.open()
+    if (id) void shop.open()
   },
   { immediate: true },
 )

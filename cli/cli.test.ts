@@ -1,10 +1,9 @@
 import { spawnSync } from 'node:child_process'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { bench } from './bench'
+import { bench } from './benchmark'
 import { runCli } from './run'
-import { rankCase } from '../core/casefile/rank-case'
-import { readCaseFile } from '../core/casefile/read'
+import { rankCase, readCaseFile } from '#core'
 
 const run = (args: string[], input?: string) =>
   runCli(args, { stdin: () => Buffer.from(input ?? ''), isTty: false })

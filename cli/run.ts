@@ -2,22 +2,35 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { parseArgs } from 'node:util'
 import { z } from 'zod'
-import { caseJsonSchema } from '../core/casefile/json-schema'
-import { importLog, readLogTable, suggestMapping } from '../core/casefile/log-import'
-import { believe } from '../core/casefile/rank-case'
-import { readCaseFile } from '../core/casefile/read'
-import { MAX_FILE_BYTES } from '../core/casefile/schema'
-import { buildModel } from '../core/inference/model'
-import { rankBelief } from '../core/inference/rank'
-import { stabilityOf } from '../core/inference/stability'
-import { auditBook } from '../core/knowledge/audit'
-import { BOOK, BOOK_HASH } from '../core/knowledge/book'
-import { InputError, message, type Message } from '../core/message'
-import { pivotAnswer } from '../core/planning/pivot'
-import { makePlan } from '../core/planning/plan'
-import { POLICIES, type PolicyName } from '../core/planning/policies'
-import { testOrReplace } from '../core/planning/test-or-replace'
-import { bench } from './bench'
+import {
+  auditBook,
+  believe,
+  BOOK,
+  BOOK_HASH,
+  buildModel,
+  capCheck,
+  caseJsonSchema,
+  importLog,
+  InputError,
+  makePlan,
+  MAX_FILE_BYTES,
+  type Message,
+  message,
+  outcomesOf,
+  pivotAnswer,
+  POLICIES,
+  type PolicyName,
+  pressureHoldCheck,
+  rankBelief,
+  readCaseFile,
+  readLogTable,
+  stabilityOf,
+  suggestMapping,
+  testerSelfCheckCheck,
+  testOrReplace,
+} from '#core'
+import { CHECK_WORDS } from '../words/checks'
+import { bench } from './benchmark'
 import { sentence } from '../words/catalogue'
 import { formatChance } from '../words/format'
 
@@ -113,9 +126,8 @@ function planCommand(
     throw new UsageError(`There is no policy ${policy}; there are ${POLICIES.join(', ')}.`)
   const input = readCaseFile(read(file))
   const { assessment, belief } = believe(input)
-  const plan = makePlan(belief, input, policy as PolicyName, assessment.engine)
-  const own =
-    policy === 'certainty' ? undefined : makePlan(belief, input, 'certainty', assessment.engine)
+  const plan = makePlan(belief, input, policy as PolicyName)
+  const own = policy === 'certainty' ? undefined : makePlan(belief, input)
   const compared = own && {
     policy: own.policy,
     expectedMinutes: own.expectedMinutes,
@@ -130,7 +142,7 @@ function planCommand(
   if (json)
     return lines({
       policy: plan.policy,
-      steps: plan.steps,
+      steps: plan.steps.map((step) => ({ ...step, why: CHECK_WORDS[step.check].why })),
       expectedMinutes: plan.expectedMinutes,
       testOrReplace: advice,
       ...(compared ? { compared } : {}),
@@ -142,7 +154,7 @@ function planCommand(
   return [
     ...plan.steps.map(
       (s, i) =>
-        `${String(i + 1).padStart(2)}. ${s.check.padEnd(22)} ${s.phase.padEnd(8)} ${String(s.minutes).padStart(4)} min${s.waitMinutes > 0 ? ` + ${s.waitMinutes} waiting` : ''}  ${s.bits.toFixed(2)} bits, lead then ${Math.round(s.expectedLead * 100)} %. ${s.why}`,
+        `${String(i + 1).padStart(2)}. ${s.check.padEnd(22)} ${s.phase.padEnd(8)} ${String(s.minutes).padStart(4)} min${s.waitMinutes > 0 ? ` + ${s.waitMinutes} waiting` : ''}  ${s.bits.toFixed(2)} bits, lead then ${Math.round(s.expectedLead * 100)} %. ${CHECK_WORDS[s.check].why}`,
     ),
     `Expected: ${plan.expectedMinutes} minutes${plan.reachesLead ? '' : ', and the lead stays below 90 %'}.`,
     ...(compared
@@ -184,24 +196,29 @@ function readPrices(read: Read, path: string) {
 
 function checkCommand(read: Read, file: string | undefined, json: boolean): string {
   const { assessment } = believe(readCaseFile(read(file)))
-  const { holds, caps, selfChecks, outcomes, assumptions } = assessment
+  const { outcomes: all, assumptions } = assessment
+  const holds = outcomesOf(all, pressureHoldCheck)
+  const caps = outcomesOf(all, capCheck)
+  const selfChecks = outcomesOf(all, testerSelfCheckCheck)
+  const apart = new Set<object>([...holds, ...caps, ...selfChecks])
+  const outcomes = all.filter((o) => !apart.has(o) && (o.states.length > 0 || o.notes.length > 0))
   const say = (list: readonly Message[]) => list.map((m) => sentence(m))
   if (json)
     return lines({
-      holds: holds.map(({ id, analysis }) => ({
-        source: id,
+      holds: holds.map(({ source, figures: analysis }) => ({
+        source,
         ...analysis,
         notes: say(analysis.notes),
         doesNotProve: say(analysis.doesNotProve),
         cautions: say(analysis.cautions),
       })),
-      caps: caps.map(({ id, analysis, intervals }) => ({
-        source: id,
+      caps: caps.map(({ source, figures: analysis, intervals }) => ({
+        source,
         ...analysis,
         intervals,
         doesNotProve: say(analysis.doesNotProve),
       })),
-      selfChecks: selfChecks.map(({ id, analysis }) => ({ source: id, ...analysis })),
+      selfChecks: selfChecks.map(({ source, figures }) => ({ source, ...figures })),
       checks: outcomes.map(
         ({ check, source, states, figures, intervals, doesNotProve, cautions, notes, signs }) => ({
           check,
@@ -223,12 +240,14 @@ function checkCommand(read: Read, file: string | undefined, json: boolean): stri
       assumptions: say(assumptions),
     })
   return [
-    ...holds.map(
-      (h) =>
-        `pressure-hold: ${h.analysis.state}${h.analysis.fallKPaPerMinute ? `, falls ${h.analysis.fallKPaPerMinute.value.toFixed(2)} kPa/min (${h.analysis.fallKPaPerMinute.low.toFixed(2)} to ${h.analysis.fallKPaPerMinute.high.toFixed(2)})` : ''}\n    does not prove: ${say(h.analysis.doesNotProve).join('; ')}`,
-    ),
-    ...caps.map((c) => `cap: ${c.analysis.states.join(', ') || 'recorded'}`),
-    ...selfChecks.map((c) => `tester-self-check: ${c.analysis.state}`),
+    ...holds.map(({ figures: { state, fallKPaPerMinute: fall, doesNotProve } }) => {
+      const figures = fall
+        ? `, falls ${fall.value.toFixed(2)} kPa/min (${fall.low.toFixed(2)} to ${fall.high.toFixed(2)})`
+        : ''
+      return `${pressureHoldCheck.id}: ${state}${figures}\n    does not prove: ${say(doesNotProve).join('; ')}`
+    }),
+    ...caps.map((c) => `${capCheck.id}: ${c.states.join(', ') || 'recorded'}`),
+    ...selfChecks.map((c) => `${testerSelfCheckCheck.id}: ${c.figures.state}`),
     ...outcomes.map((o) =>
       [
         `${o.check}: ${o.states.join(', ')}`,

@@ -381,7 +381,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       if (mode === 'touch') await page.getByRole('button', { name: 'Steps', exact: true }).tap()
       await press(page.getByRole('button', { name: 'Start the engine' }), mode)
       await expect(page.getByRole('alertdialog')).toContainText(
-        /wait 45 to 90 minutes of cooling down/,
+        /wait about 60 minutes of cooling down/,
       )
       await press(page.getByRole('button', { name: 'Started: engine runs' }), mode)
       await open(page, 'mix', mode)
@@ -463,10 +463,10 @@ test('an instrument is listed with what it is off by, and changed', async ({ pag
     .click()
   await page.getByLabel('Reads too high by').fill('-3')
   await page.getByRole('button', { name: 'Keep the instrument' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('3.0 K low')
+  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('3.0 °C low')
   await page.getByRole('button', { name: 'Change Gun 2' }).click()
   await page.getByLabel('Reads too high by').fill('1')
   await page.getByRole('button', { name: 'Keep the instrument' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toHaveCount(1)
-  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('1.0 K high')
+  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('1.0 °C high')
 })

@@ -97,6 +97,9 @@ await main(async () => {
   try {
     await ensurePackages()
     if (wanted('types')) await simple('types', process.execPath, ['scripts/typecheck.mjs'])
+    if (wanted('format'))
+      await simple('format', 'npx', ['--no-install', 'prettier', '--check', '.'])
+    if (wanted('unused')) await simple('unused', 'npx', ['--no-install', 'knip', '--no-progress'])
     if (wanted('lint'))
       await simple('lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings=0'])
     if (wanted('unit')) await vitest('unit', 'vitest.config.ts')
@@ -118,7 +121,7 @@ await main(async () => {
     }
   } catch (error) {
     process.stderr.write(`${error.message}\n`)
-    const suites = ['types', 'lint', 'unit', 'server', 'journeys'].filter(
+    const suites = ['types', 'format', 'unused', 'lint', 'unit', 'server', 'journeys'].filter(
       (s) => wanted(s) && !results.some((r) => r.suite === s),
     )
     for (const suite of suites) report(suite, 0, 0)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { EVENT_DATA, type EventKind } from '../core/casefile/records'
-import { may, permissionForEvent, ROLES } from '../server/auth/roles'
+import { EVENT_DATA, type EventKind } from '#core'
+import { may, permissionForEvent, ROLES } from '#core'
 
 const kinds = Object.keys(EVENT_DATA) as EventKind[]
 const allowed = (role: (typeof ROLES)[number]) =>

@@ -1,5 +1,10 @@
-import type { MessageParameter, QuantityParameter } from '../core/message'
-import { fromCore, unitOf, type QuantityKind } from '../core/quantity/units'
+import {
+  fromCore,
+  type MessageParameter,
+  type QuantityKind,
+  type QuantityParameter,
+  unitOf,
+} from '#core'
 
 /** Units a reader prefers, one per kind that has a choice. */
 export interface UnitPreferences {
@@ -17,11 +22,19 @@ export function preferredUnit(kind: QuantityKind, units: UnitPreferences): strin
     case 'temperature':
       return units.temperature
     case 'temperatureDifference':
-      return units.temperature === '°C' ? 'K' : 'F°'
+      return units.temperature
+    case 'temperatureRate':
+      return `${units.temperature}/min`
     case 'pressure':
       return units.pressure
     case 'pressureRate':
       return `${units.pressure}/min`
+    case 'pressurePerSecond':
+      return `${units.pressure}/s`
+    case 'length':
+      return imperial ? 'in' : 'mm'
+    case 'lengthRate':
+      return imperial ? 'in/min' : 'mm/min'
     case 'volume':
       return units.volume
     case 'smallVolume':
@@ -43,8 +56,8 @@ export function formatNumber(
   si: number,
   units: UnitPreferences,
   decimals?: number,
+  symbol = preferredUnit(kind, units),
 ): string {
-  const symbol = preferredUnit(kind, units)
   const value = fromCore(kind, si, symbol)
   const digits =
     decimals ?? (Math.abs(value) >= 100 && kind !== 'pressure' ? 0 : unitOf(kind, symbol).decimals)
@@ -54,8 +67,8 @@ export function formatNumber(
 
 /** "92.2 kPa": number and unit, held together by a no-break space. */
 export function formatQuantity(quantity: QuantityParameter, units: UnitPreferences): string {
-  const symbol = preferredUnit(quantity.kind, units)
-  return `${formatNumber(quantity.kind, quantity.si, units, quantity.decimals)}\u00a0${symbol}`
+  const { kind, si, decimals, unit = preferredUnit(kind, units) } = quantity
+  return `${formatNumber(kind, si, units, decimals, unit)}\u00a0${unit}`
 }
 
 /** "6 in 10", and words for the ends where tenths would say too much. */

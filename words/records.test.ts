@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { EVENT_DATA, RECORD_DATA, type CaseRecord } from '../core/casefile/records'
+import { type CaseRecord, EVENT_DATA, RECORD_DATA } from '#core'
 import { itemName, itemWords } from './records'
 
 const examples = JSON.parse(readFileSync('docs/record-examples.json', 'utf8')) as Record<

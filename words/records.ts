@@ -1,11 +1,15 @@
-import type { Part } from '../core/casefile/profile'
-import type { CaseEvent, CaseRecord } from '../core/casefile/records'
-import { QUESTIONS } from '../core/checks/interview/questions'
-import { BOOK } from '../core/knowledge/book'
-import { PART_NAMES } from '../core/knowledge/parts'
-import { LEAK_PLACES } from '../core/knowledge/places'
-import type { QuantityRecord } from '../core/quantity/record'
-import { checkName } from './check-names'
+import {
+  fieldFacts,
+  BOOK,
+  type CaseEvent,
+  type CaseRecord,
+  LEAK_PLACES,
+  type Part,
+  PART_NAMES,
+  type QuantityRecord,
+  QUESTIONS,
+} from '#core'
+import { nameOfAny } from './check-names'
 
 /** What records and events that belong to no check are called. */
 const ITEM_NAMES: Readonly<Record<string, string>> = {
@@ -26,45 +30,8 @@ const ITEM_NAMES: Readonly<Record<string, string>> = {
 }
 
 /** What a kind of record or event is called: "Pressure hold", "Engine started". */
-export const itemName = (kind: string): string => ITEM_NAMES[kind] ?? checkName(kind.split('.')[0]!)
+export const itemName = (kind: string): string => ITEM_NAMES[kind] ?? nameOfAny(kind.split('.')[0]!)
 
-/** Fields whose name does not say it, by kind or for every kind; the others are read from the name. */
-const FIELD_NAMES: Readonly<Record<string, string>> = {
-  after60Seconds: 'after a minute',
-  after: 'after cranking',
-  before: 'before cranking',
-  plugged: 'plugs in',
-  staysAfter: 'stays after cranking',
-  resolutionKPa: 'gauge step',
-  turnedByHandFirst: 'turned by hand first',
-  seen: 'seen',
-  stack: 'between the cores',
-  duct: 'air duct',
-  upperHoseCold: 'upper hose',
-  insideHoses: 'inside the hoses',
-  residualPressure: 'pressure left',
-  emulsionInOil: 'engine oil',
-  pinkFroth: 'gearbox fluid',
-  liquidBelow: 'liquid below',
-  mixed: 'gel or two colours',
-  fitsPlace: 'for its place',
-  hoursStood: 'stood',
-  minutes: 'for',
-  seconds: 'for',
-  durationSeconds: 'for',
-  enclosedML: 'enclosed volume',
-  strokeVolumeML: 'a stroke',
-  elapsedSeconds: 'at',
-  volumeFraction: 'antifreeze',
-  wantedFraction: 'wanted',
-  directFeed: 'fed directly',
-  ownElectronics: 'supply, ground and command all present',
-  highestWet: 'highest wet point',
-  hoursPerWeek: 'driven a week',
-  kmPerWeek: 'driven a week',
-  perMinute: 'a minute',
-  places: 'places looked at',
-}
 const PRESSED: Readonly<Record<string, readonly [string, string]>> = {
   pressed: ['under pressure', 'without pressure'],
   turnedByHandFirst: ['turned by hand first', 'not turned by hand'],
@@ -72,97 +39,87 @@ const PRESSED: Readonly<Record<string, readonly [string, string]>> = {
 }
 /** Fields that only point elsewhere. */
 const SILENT = new Set(['run', 'sha256', 'bytes', 'mediaType', 'check', 'cautions', 'probability'])
-const UNITS: readonly [RegExp, string][] = [
-  [/KPerMinute$/, 'K/min'],
-  [/KPa(Gauge)?$/, 'kPa'],
-  [/Volts$/, 'V'],
-  [/Percent$/, '%'],
-  [/Rpm$/, 'rpm'],
-  [/Ppm$/, 'ppm'],
-  [/ML$/, 'mL'],
-  [/Mm$/, 'mm'],
-  [/^(seconds|.*Seconds)$/, 's'],
-  [/^(minutes|.*Minutes)$/, 'min'],
-  [/^hours|Hours$/, 'h'],
-  [/^km/, 'km'],
-  [/^litres$/, 'L'],
-  [/Fraction$/, '%'],
-]
 const plain = (text: string) => text.replaceAll('-', ' ')
 
-function fieldName(key: string): string {
-  const named = FIELD_NAMES[key]
-  if (named !== undefined) return named
-  const bare = key.replace(
-    /(KPerMinute|KPa(Gauge)?|Volts|Percent|Rpm|Ppm|ML|Mm|Seconds|Minutes)$/,
-    '',
-  )
-  return (bare || key)
-    .replace(/([A-Z])/g, ' $1')
-    .toLowerCase()
-    .replace(/\bhc\b/, 'HC')
-    .replace(/\bair conditioning\b/, 'air conditioning')
-}
+/** What a field is called: its label, or its own name in words. */
+const fieldName = (kind: string, key: string): string =>
+  fieldFacts(kind, key).label ?? key.replace(/([A-Z])/g, ' $1').toLowerCase()
 
 const isTyped = (value: unknown): value is QuantityRecord =>
   typeof value === 'object' && value !== null && 'typed' in value && 'unit' in value
 const isNumbers = (value: readonly unknown[]) => value.every((v) => typeof v === 'number')
 const amount = (q: QuantityRecord) => (/[a-z°%]/i.test(q.typed) ? q.typed : `${q.typed} ${q.unit}`)
 
-function words(key: string, value: unknown): string | undefined {
-  if (value === undefined || value === null || SILENT.has(key)) return undefined
-  if (key === 'part') return PART_NAMES[value as Part]
-  if (key === 'fault') return BOOK.faults.find((f) => f.id === value)?.name ?? plain(String(value))
-  if (key === 'question') return QUESTIONS.find((q) => q.id === value)?.asks
-  if (key === 'text' || key === 'because' || key === 'reason' || key === 'words')
-    return `“${String(value)}”`
-  if (key === 'answer' || key === 'as' || key === 'which' || key === 'result')
-    return plain(String(value))
-  if (typeof value === 'boolean')
-    return PRESSED[key]?.[value ? 0 : 1] ?? (value ? fieldName(key) : `not ${fieldName(key)}`)
-  if (isTyped(value)) return `${fieldName(key)} ${amount(value)}`
-  if (Array.isArray(value)) return list(key, value)
-  if (key === 'per')
-    return Object.values(value as object)
-      .filter(isTyped)
-      .map((q) => `in ${amount(q)}`)
-      .join(', ')
-  if (typeof value === 'object') return undefined
+/** A number with its unit; a fraction is said in per cent, a moment of a run as minutes and seconds. */
+function numberWords(kind: string, key: string, value: number): string {
+  const { unit } = fieldFacts(kind, key)
+  const name = fieldName(kind, key)
   if (key === 'elapsedSeconds')
-    return `at ${Math.floor(Number(value) / 60)}:${String(Math.floor(Number(value) % 60)).padStart(2, '0')}`
-  const unit = typeof value === 'number' ? UNITS.find(([of]) => of.test(key))?.[1] : undefined
-  const number =
-    typeof value === 'number' && unit === '%' && key.endsWith('Fraction')
-      ? Math.round(value * 100)
-      : value
-  return `${fieldName(key)} ${plain(String(number))}${unit ? ` ${unit}` : ''}`
+    return `${name} ${Math.floor(value / 60)}:${String(Math.floor(value % 60)).padStart(2, '0')}`
+  return unit === 'fraction'
+    ? `${name} ${Math.round(value * 100)} %`
+    : `${name} ${value}${unit ? ` ${unit}` : ''}`
 }
 
-function list(key: string, value: readonly unknown[]): string | undefined {
-  if (key === 'parts')
-    return value.map((p) => PART_NAMES[p as Part]?.toLowerCase() ?? plain(String(p))).join(', ')
-  if (key === 'faults' || key === 'causes')
-    return value
-      .map((f) => BOOK.faults.find((b) => b.id === f)?.name ?? plain(String(f)))
-      .join(', ')
-  if (key === 'wear')
-    return value.length === 0 ? 'no wear' : value.map((w) => plain(String(w))).join(', ')
-  if (key === 'plugged')
-    return value.length === 0 ? 'all plugs out' : `plugs in ${value.join(', ')}`
-  if (key === 'places')
-    return (value as { place: string; seen: string }[])
-      .map(
-        (p) =>
-          `${LEAK_PLACES.find((l) => l.id === p.place)?.name ?? plain(p.place)}: ${plain(p.seen)}`,
-      )
-      .join(', ')
-  if (key === 'drips') return `${value.length === 1 ? '1 drip' : `${value.length} drips`}`
-  if (key === 'isolated')
-    return value.length > 0 ? `without ${value.map((v) => plain(String(v))).join(', ')}` : undefined
-  if (value.length === 0) return undefined
-  return isNumbers(value) || typeof value[0] === 'object'
-    ? `${value.length} ${fieldName(key)}`
-    : `${fieldName(key)} ${value.map((v) => plain(String(v))).join(', ')}`
+const faultName = (id: unknown) => BOOK.faults.find((f) => f.id === id)?.name ?? plain(String(id))
+
+/** Fields that are said without their name, or in a way of their own. */
+const OWN_WORDS: Readonly<Record<string, (value: unknown) => string | undefined>> = {
+  part: (value) => PART_NAMES[value as Part],
+  fault: faultName,
+  question: (value) => QUESTIONS.find((q) => q.id === value)?.asks,
+  text: (value) => `“${String(value)}”`,
+  because: (value) => `“${String(value)}”`,
+  reason: (value) => `“${String(value)}”`,
+  words: (value) => `“${String(value)}”`,
+  answer: (value) => plain(String(value)),
+  as: (value) => plain(String(value)),
+  which: (value) => plain(String(value)),
+  result: (value) => plain(String(value)),
+  per: (value) =>
+    Object.values(value as object)
+      .filter(isTyped)
+      .map((q) => `in ${amount(q)}`)
+      .join(', '),
+}
+
+function words(kind: string, key: string, value: unknown): string | undefined {
+  if (value === undefined || value === null || SILENT.has(key)) return undefined
+  const own = OWN_WORDS[key]
+  if (own) return own(value)
+  const name = fieldName(kind, key)
+  if (typeof value === 'boolean')
+    return PRESSED[key]?.[value ? 0 : 1] ?? (value ? name : `not ${name}`)
+  if (typeof value === 'number') return numberWords(kind, key, value)
+  if (isTyped(value)) return `${name} ${amount(value)}`
+  if (Array.isArray(value)) return listWords(kind, key, value)
+  return typeof value === 'object' ? undefined : `${name} ${plain(String(value))}`
+}
+
+const placeWords = ({ place, seen }: { place: string; seen: string }) =>
+  `${LEAK_PLACES.find((l) => l.id === place)?.name ?? plain(place)}: ${plain(seen)}`
+const plainList = (list: readonly unknown[]) => list.map((v) => plain(String(v))).join(', ')
+
+/** Lists that are said in a way of their own. */
+const OWN_LISTS: Readonly<Record<string, (list: readonly unknown[]) => string | undefined>> = {
+  parts: (list) =>
+    list.map((p) => PART_NAMES[p as Part]?.toLowerCase() ?? plain(String(p))).join(', '),
+  faults: (list) => list.map(faultName).join(', '),
+  causes: (list) => list.map(faultName).join(', '),
+  wear: (list) => (list.length === 0 ? 'no wear' : plainList(list)),
+  plugged: (list) => (list.length === 0 ? 'all plugs out' : `plugs in ${list.join(', ')}`),
+  places: (list) => (list as { place: string; seen: string }[]).map(placeWords).join(', '),
+  drips: (list) => (list.length === 1 ? '1 drip' : `${list.length} drips`),
+  isolated: (list) => (list.length > 0 ? `without ${plainList(list)}` : undefined),
+}
+
+function listWords(kind: string, key: string, list: readonly unknown[]): string | undefined {
+  const own = OWN_LISTS[key]
+  if (own) return own(list)
+  if (list.length === 0) return undefined
+  return isNumbers(list) || typeof list[0] === 'object'
+    ? `${list.length} ${fieldName(kind, key)}`
+    : `${fieldName(kind, key)} ${plainList(list)}`
 }
 
 /** Fields in the order they are said; the others follow as they stand. A database keeps no order. */
@@ -203,7 +160,7 @@ export function itemWords(item: CaseRecord | CaseEvent): string {
     ([a], [b]) => rank(a) - rank(b),
   )
   return fields
-    .flatMap(([key, value]) => words(key, value) ?? [])
+    .flatMap(([key, value]) => words(item.kind, key, value) ?? [])
     .join(', ')
     .replace('?, ', '? ')
 }

@@ -58,13 +58,13 @@ describe('figures', () => {
       'nearly certain',
     ])
   })
-  it('a difference of temperature keeps its unit apart from temperature', () => {
+  it('a difference of temperature is converted without the 32, and written in degrees', () => {
     expect(
       formatQuantity(
         { kind: 'temperatureDifference', si: 5 },
         { temperature: '°F', pressure: 'psi', volume: 'qt' },
       ),
-    ).toBe('9.0\u00a0F°')
+    ).toBe('9.0\u00a0°F')
   })
   it('timers show minutes and seconds', () => {
     expect([0, 59.9, 462, -3].map(formatClock)).toEqual(['00:00', '00:59', '07:42', '00:00'])

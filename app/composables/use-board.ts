@@ -1,8 +1,15 @@
 import { DateTime } from 'luxon'
-import type { Complaint } from '../../core/casefile/complaint'
-import { eventsOfKind, standing } from '../../core/casefile/records'
+import { type CaseStage, caseStateOf, compareMoments, type Complaint } from '#core'
 import { formatChance } from '../../words/format'
 import type { BoardAnswer } from '../workers/board.worker'
+
+const STAGE_NAMES: Readonly<Record<CaseStage, string>> = {
+  closed: 'Closed',
+  repaired: 'Repaired, to be proven',
+  pressed: 'Pressed',
+  begun: 'Cold checks begun',
+  'complaint-taken': 'Complaint taken',
+}
 
 export interface CaseSummary {
   id: string
@@ -19,7 +26,7 @@ export interface CaseSummary {
 
 /** The cases of the shop with their leading suspect, ranked one by one in a worker. */
 export function useBoard() {
-  const bench = useBench()
+  const shop = useShop()
   const leads = shallowRef(new Map<string, BoardAnswer>())
   const worker = new Worker(new URL('../workers/board.worker.ts', import.meta.url), {
     type: 'module',
@@ -31,10 +38,10 @@ export function useBoard() {
   onScopeDispose(() => worker.terminate())
 
   watchEffect(() => {
-    for (const id of bench.cases.keys()) {
-      const input = bench.caseInput(id)
+    for (const id of shop.cases.keys()) {
+      const input = shop.caseInput(id)
       if (!input) continue
-      const stamp = `${input.records.length}/${input.events.length}/${bench.profileOf(input.vehicle.id)?.id}`
+      const stamp = `${input.records.length}/${input.events.length}/${shop.profileOf(input.vehicle.id)?.id}`
       if (asked.get(id) === stamp) continue
       asked.set(id, stamp)
       worker.postMessage({ id, stamp, input })
@@ -42,27 +49,13 @@ export function useBoard() {
   })
 
   return computed<CaseSummary[]>(() =>
-    [...bench.cases.values()]
-      .sort((a, b) => (a.openedAt < b.openedAt ? 1 : -1))
+    [...shop.cases.values()]
+      .sort((a, b) => compareMoments(b.openedAt, a.openedAt))
       .flatMap((header) => {
-        const input = bench.caseInput(header.id)
+        const input = shop.caseInput(header.id)
         if (!input) return []
-        const records = standing(input.records)
-        const events = standing(input.events)
-        const closed =
-          events.findLast((e) => e.kind === 'closed' || e.kind === 'reopened')?.kind === 'closed'
+        const { stage, closed } = caseStateOf(input)
         const lead = leads.value.get(header.id)?.lead
-        const has = (kind: string) => records.some((r) => r.kind.startsWith(kind))
-        const repaired = eventsOfKind(events, 'repaired').length > 0
-        const stage = closed
-          ? 'Closed'
-          : repaired
-            ? 'Repaired, to be proven'
-            : has('pressure-hold')
-              ? 'Pressed'
-              : has('cap') || has('look-round')
-                ? 'Cold checks begun'
-                : 'Complaint taken'
         return [
           {
             id: header.id,
@@ -71,7 +64,7 @@ export function useBoard() {
             bay: header.bay,
             complaint: header.complaint,
             title: header.title,
-            stage,
+            stage: STAGE_NAMES[stage],
             opened: DateTime.fromISO(header.openedAt).toFormat('d LLL'),
             closed,
             lead: lead && { ...lead, chance: formatChance(lead.probability) },

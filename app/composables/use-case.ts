@@ -1,21 +1,28 @@
-import type { ComputedRef, InjectionKey, ShallowRef } from 'vue'
+import type { ComputedRef, InjectionKey, Ref, ShallowRef } from 'vue'
 import {
-  standing,
-  standingRecords,
   type CaseEvent,
+  type CaseInput,
   type CaseRecord,
-} from '../../core/casefile/records'
-import type { CaseInput } from '../../core/casefile/assess'
+  type CaseState,
+  caseStateOf,
+  type CheckId,
+  type Part,
+} from '#core'
 import type { RankAnswer } from '../workers/rank.worker'
 
 /** The case on screen, shared by its panels. */
 export interface OpenCase {
   id: string
   input: ComputedRef<CaseInput | undefined>
-  records: ComputedRef<CaseRecord[]>
-  events: ComputedRef<CaseEvent[]>
+  state: ComputedRef<CaseState | undefined>
+  /** records and events that stand */
+  records: ComputedRef<readonly CaseRecord[]>
+  events: ComputedRef<readonly CaseEvent[]>
   answer: Readonly<ShallowRef<RankAnswer | undefined>>
   mayRecord: ComputedRef<boolean>
+  /** the part that was tapped last, on the loop or in a list */
+  part: Ref<Part | undefined>
+  goTo: (check: CheckId) => void
 }
 
 export const OPEN_CASE: InjectionKey<OpenCase> = Symbol('open case')
@@ -26,7 +33,13 @@ export function useOpenCase(): OpenCase {
   return open
 }
 
-/** Standing records and events of a case. */
-export function standingOf(input: CaseInput | undefined) {
-  return { records: standingRecords(input?.records ?? []), events: standing(input?.events ?? []) }
+/** Where a case of this device's copy stands. */
+export function useCaseState(input: () => CaseInput | undefined) {
+  const state = computed(() => {
+    const value = input()
+    return value && caseStateOf(value)
+  })
+  const records = computed(() => state.value?.records ?? [])
+  const events = computed(() => state.value?.events ?? [])
+  return { state, records, events }
 }

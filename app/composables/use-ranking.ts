@@ -1,4 +1,4 @@
-import type { CaseInput } from '../../core/casefile/assess'
+import type { CaseInput } from '#core'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
 /** What a ranking depends on: the same key, the same answer. Receipts of the server change no key. */
@@ -19,7 +19,10 @@ export function useRanking(input: () => CaseInput | undefined) {
   function ask(value: CaseInput) {
     busy = true
     worker ??= start()
-    worker.postMessage({ ticket: ++ticket, input: value } satisfies RankRequest)
+    worker.postMessage({
+      ticket: ++ticket,
+      input: { ...value, at: new Date().toISOString() },
+    } satisfies RankRequest)
   }
   function askNext() {
     busy = false

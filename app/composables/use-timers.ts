@@ -1,8 +1,7 @@
 import { useLocalStorage, useNow } from '@vueuse/core'
 import { uuidv7 } from 'uuidv7'
-import { ofKind, standingRecords } from '../../core/casefile/records'
-import { holdLimit } from '../../core/checks/pressure-hold/limits'
-import { CHECK_NAMES, type CheckId } from '../../words/check-names'
+import { ALL_CHECKS, type CheckId, standingRecords } from '#core'
+import { checkName } from '../../words/check-names'
 
 export interface RunningTimer {
   id: string
@@ -22,7 +21,7 @@ export interface OwnTimer {
   plannedMs: number
 }
 
-const LONGEST_HOLD_MS = 2 * 3600_000
+const LONGEST_WAIT_MS = 2 * 3600_000
 const called = new Set<string>()
 const own = useLocalStorage<OwnTimer[]>('thermognosis.timers', [])
 
@@ -49,48 +48,46 @@ function callOut() {
  * when the tab sleeps or is loaded again; when the planned time is over it calls out once.
  */
 export function useTimers() {
-  const bench = useBench()
+  const shop = useShop()
   const ticking = useNow({ interval: 500 })
   const now = computed(() => ticking.value.getTime())
   const opened = Date.now()
-  const holds = computed(() => {
-    const all = standingRecords([...bench.records.values()].map((r) => r.record))
-    const caseOf = (id: string) => bench.records.get(id)!.case
-    const ended = new Set(ofKind(all, 'pressure-hold.end').map((e) => e.data.run))
-    return ofKind(all, 'pressure-hold.start')
-      .filter((start) => !ended.has(start.id))
-      .map((start) => {
-        const header = bench.cases.get(caseOf(start.id))
+  const waiting = computed(() => {
+    const all = standingRecords([...shop.records.values()].map((r) => r.record))
+    return ALL_CHECKS.flatMap((check) =>
+      check.waits(all).map(({ source, startedAt, minutes }) => {
+        const caseId = shop.records.get(source)!.case
         return {
-          id: start.id,
-          caseId: caseOf(start.id),
-          check: 'pressure-hold' as const,
-          name: `${header?.bay ?? 'Hold'}`,
-          startedAt: Date.parse(start.observedAt),
-          plannedMs: holdLimit(start.data.plan, start.data.resolutionKPa).plannedMinutes * 60_000,
+          id: source,
+          caseId,
+          check: check.id,
+          name: shop.cases.get(caseId)?.bay ?? checkName(check.id),
+          startedAt: Date.parse(startedAt),
+          plannedMs: minutes * 60_000,
         }
-      })
+      }),
+    )
   })
   const set = computed(() =>
     own.value
-      .filter((t) => bench.cases.has(t.caseId))
-      .map((t) => ({ ...t, name: `${bench.cases.get(t.caseId)?.bay ?? CHECK_NAMES[t.check]}` })),
+      .filter((t) => shop.cases.has(t.caseId))
+      .map((t) => ({ ...t, name: `${shop.cases.get(t.caseId)?.bay ?? checkName(t.check)}` })),
   )
   const running = computed<RunningTimer[]>(() =>
-    [...holds.value, ...set.value]
-      .filter((h) => now.value - h.startedAt < LONGEST_HOLD_MS)
+    [...waiting.value, ...set.value]
+      .filter((h) => now.value - h.startedAt < LONGEST_WAIT_MS)
       .map((h) => ({ ...h, due: now.value - h.startedAt >= h.plannedMs })),
   )
   watch(running, (list) => {
     for (const timer of list)
       if (timer.due && !called.has(timer.id)) {
         called.add(timer.id)
-        if (timer.startedAt > opened - LONGEST_HOLD_MS / 4) callOut()
+        if (timer.startedAt > opened - LONGEST_WAIT_MS / 4) callOut()
       }
   })
   const startTimer = (caseId: string, check: CheckId, minutes: number) => {
     own.value = [
-      ...own.value.filter((t) => t.startedAt > Date.now() - LONGEST_HOLD_MS),
+      ...own.value.filter((t) => t.startedAt > Date.now() - LONGEST_WAIT_MS),
       { id: uuidv7(), caseId, check, startedAt: Date.now(), plannedMs: minutes * 60_000 },
     ]
   }

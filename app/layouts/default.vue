@@ -3,36 +3,34 @@ import { mdiChevronLeft, mdiCogOutline } from '@mdi/js'
 import { formatClock } from '../../words/format'
 
 const session = useSession()
-const bench = useBench()
+const shop = useShop()
 const preferences = usePreferences()
 const route = useRoute()
 const { running, now } = useTimers()
 
 const sendState = computed(() => {
-  if (bench.refused.length > 0)
+  if (shop.refused.length > 0)
     return {
-      text: `${bench.refused.length} set aside`,
-      short: `${bench.refused.length} aside`,
+      text: `${shop.refused.length} set aside`,
+      short: `${shop.refused.length} aside`,
       bad: true,
     }
   if (session.state === 'signed-out')
     return {
-      text: `Signed out · ${bench.kept.length} kept`,
-      short: `${bench.kept.length} kept`,
+      text: `Signed out · ${shop.kept.length} kept`,
+      short: `${shop.kept.length} kept`,
       bad: true,
     }
-  if (bench.storing > 0) return { text: 'Keeping', short: 'Keeping', bad: false }
-  if (bench.kept.length > 0)
+  if (shop.storing > 0) return { text: 'Keeping', short: 'Keeping', bad: false }
+  if (shop.kept.length > 0)
     return {
-      text: bench.reachable
-        ? `Sending ${bench.kept.length}`
-        : `${bench.kept.length} kept, not sent`,
-      short: `${bench.kept.length} kept`,
+      text: shop.reachable ? `Sending ${shop.kept.length}` : `${shop.kept.length} kept, not sent`,
+      short: `${shop.kept.length} kept`,
       bad: false,
     }
   return {
-    text: bench.reachable ? 'All kept, all sent' : 'No network · all kept',
-    short: bench.reachable ? 'Sent' : 'No net',
+    text: shop.reachable ? 'All kept, all sent' : 'No network · all kept',
+    short: shop.reachable ? 'Sent' : 'No net',
     bad: false,
   }
 })

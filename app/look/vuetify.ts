@@ -62,4 +62,4 @@ export default defineVuetifyConfiguration({
     },
     VDialog: { maxWidth: 560, scrim: true },
   },
-} as never)
+})

@@ -1,25 +1,13 @@
 import Dexie, { type EntityTable } from 'dexie'
-import type { SystemProfile } from '../../core/casefile/profile'
-import type { CaseEvent, CaseRecord } from '../../core/casefile/records'
-import type { CaseFile, CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
-
-export type Entity =
-  'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events' | 'photographs'
-
-/** Something recorded here that the server has not acknowledged yet. */
-export interface OutboxItem {
-  order?: number
-  /** id of the fact inside, made here */
-  id: string
-  entity: Entity
-  body: Record<string, unknown>
-  by: string
-  at: string
-  /** case it belongs to, for the list of what is set aside */
-  case?: string
-  state: 'kept' | 'refused'
-  reason?: string
-}
+import type {
+  CaseEvent,
+  CaseFile,
+  CaseHeader,
+  CaseRecord,
+  Instrument,
+  SystemProfile,
+  Vehicle,
+} from '#core'
 
 export interface LocalProfile {
   id: string
@@ -43,15 +31,55 @@ export interface LocalEvent {
   event: CaseEvent
 }
 
+/** What the copy of a shop holds, by kind. */
+export interface CopyRows {
+  people: { id: string; name: string | null }
+  vehicles: Omit<Vehicle, 'profile'>
+  profiles: LocalProfile
+  instruments: Instrument & { supersedes?: string }
+  cases: LocalCase
+  records: LocalRecord
+  events: LocalEvent
+}
+export type Copy = keyof CopyRows
+
+/** Something recorded, as it is sent: what the server's route of its kind takes. */
+export interface Bodies {
+  vehicles: { vehicle: CopyRows['vehicles'] }
+  profiles: LocalProfile
+  instruments: { instrument: CopyRows['instruments'] }
+  cases: { case: CaseHeader }
+  records: Omit<LocalRecord, 'id'>
+  events: Omit<LocalEvent, 'id'>
+  photographs: { by: string; sha256: string; base64: string }
+}
+export type Entity = keyof Bodies
+
+interface Waiting<E extends Entity> {
+  order?: number
+  /** id of the fact inside, made here */
+  id: string
+  entity: E
+  body: Bodies[E]
+  by: string
+  at: string
+  /** case it belongs to, for the list of what is set aside */
+  case?: string
+  state: 'kept' | 'refused'
+  reason?: string
+}
+/** Something recorded here that the server has not acknowledged yet. */
+export type OutboxItem = { [E in Entity]: Waiting<E> }[Entity]
+
 /** One person's copy of the shop and the outbox, in the browser. Each person has a database of their own. */
 export class LocalDatabase extends Dexie {
-  people!: EntityTable<{ id: string; name: string | null }, 'id'>
-  vehicles!: EntityTable<Omit<Vehicle, 'profile'>, 'id'>
-  profiles!: EntityTable<LocalProfile, 'id'>
-  instruments!: EntityTable<Instrument & { supersedes?: string }, 'id'>
-  cases!: EntityTable<LocalCase, 'id'>
-  records!: EntityTable<LocalRecord, 'id'>
-  events!: EntityTable<LocalEvent, 'id'>
+  people!: EntityTable<CopyRows['people'], 'id'>
+  vehicles!: EntityTable<CopyRows['vehicles'], 'id'>
+  profiles!: EntityTable<CopyRows['profiles'], 'id'>
+  instruments!: EntityTable<CopyRows['instruments'], 'id'>
+  cases!: EntityTable<CopyRows['cases'], 'id'>
+  records!: EntityTable<CopyRows['records'], 'id'>
+  events!: EntityTable<CopyRows['events'], 'id'>
   outbox!: EntityTable<OutboxItem, 'order'>
   meta!: EntityTable<{ key: string; value: number | string }, 'key'>
 

@@ -1,34 +1,26 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { CaseHeader, Instrument, Vehicle } from '../../core/casefile/schema'
 import { ask, Refusal, Unreachable } from './api'
 import { followLive } from './live'
+import { useCopyTables } from './copy-tables'
 import {
   LocalDatabase,
+  type Bodies,
+  type Copy,
+  type CopyRows,
   type Entity,
-  type LocalCase,
-  type LocalEvent,
-  type LocalProfile,
-  type LocalRecord,
   type OutboxItem,
 } from './local-database'
 
-interface Changes {
+interface Changes extends Omit<{ [K in Copy]: CopyRows[K][] }, 'records' | 'events'> {
   cursor: number
   more: boolean
   serverNow: string
-  people: { id: string; name: string | null }[]
-  vehicles: Omit<Vehicle, 'profile'>[]
-  profiles: LocalProfile[]
-  instruments: (Instrument & { supersedes?: string })[]
-  cases: LocalCase[]
-  records: Omit<LocalRecord, 'id'>[]
-  events: Omit<LocalEvent, 'id'>[]
+  records: Omit<CopyRows['records'], 'id'>[]
+  events: Omit<CopyRows['events'], 'id'>[]
 }
 
 /** How long after a look at the server the next follows, in ms: when something came in meanwhile, when it did not come to its end, and when nothing is told. */
 const PACE_MS = { soon: 250, failed: 2_500, quiet: 15_000 }
-
-type Copy = 'people' | 'vehicles' | 'profiles' | 'instruments' | 'cases' | 'records' | 'events'
 
 /** What the copy needs to know of who works here, and tells of it. */
 export interface SessionOfCopy {
@@ -46,14 +38,9 @@ export interface SessionOfCopy {
  * stands in the browser's database before anything else happens; sending follows in order and by its author only.
  */
 export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
-  const people = shallowRef(new Map<string, string | null>())
-  const vehicles = shallowRef(new Map<string, Omit<Vehicle, 'profile'>>())
-  const profiles = shallowRef(new Map<string, LocalProfile>())
-  const instruments = shallowRef(new Map<string, Instrument & { supersedes?: string }>())
-  const cases = shallowRef(new Map<string, LocalCase>())
-  const records = shallowRef(new Map<string, LocalRecord>())
-  const events = shallowRef(new Map<string, LocalEvent>())
-  const waitingPictures = shallowRef(new Map<string, string>())
+  const { tables, kinds, waitingPictures, put, clear, showItem, hideItem } = useCopyTables(
+    () => session.current?.shop.elevationMetres ?? 0,
+  )
   const outbox = shallowRef<OutboxItem[]>([])
   const loaded = ref(false)
   const reachable = ref(true)
@@ -68,17 +55,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   /** entries on their way into the browser's database */
   const storing = ref(0)
   const told =
-    typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('thermognosis-bench')
-
-  const maps = { people, vehicles, profiles, instruments, cases, records, events }
-
-  function put(kind: Copy, items: readonly { id: string }[]) {
-    if (items.length === 0) return
-    const next = new Map(maps[kind].value as Map<string, unknown>)
-    for (const item of items)
-      next.set(item.id, kind === 'people' ? (item as { name?: string | null }).name : item)
-    maps[kind].value = next as never
-  }
+    typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('thermognosis-shop')
 
   /** Opens the signed-in person's own database and shows what it holds, then catches up with the server. */
   async function open() {
@@ -98,23 +75,20 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   async function readLocal() {
     if (!local) return
     const from = local
-    const kinds = Object.keys(maps) as Copy[]
-    const [cursor, waiting, tables] = await from.transaction(
+    const [cursor, waiting, rows] = await from.transaction(
       'r',
       [...from.copies(), from.outbox],
       async () =>
         [
           Number((await from.meta.get('cursor'))?.value ?? 0),
           await from.outbox.orderBy('order').toArray(),
-          await Promise.all(kinds.map((kind) => from.table<{ id: string }>(kind).toArray())),
+          await Promise.all(kinds.map((kind) => rowsOf(from, kind))),
         ] as const,
     )
     if (local !== from) return
     seen = cursor
-    for (const [i, kind] of kinds.entries()) {
-      maps[kind].value = new Map() as never
-      put(kind, tables[i]!)
-    }
+    kinds.forEach(clear)
+    for (const show of rows) show()
     outbox.value = []
     showOutbox(waiting)
   }
@@ -162,7 +136,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     loaded.value = false
     seen = 0
     outbox.value = []
-    for (const kind of Object.keys(maps) as Copy[]) maps[kind].value = new Map() as never
+    kinds.forEach(clear)
   }
 
   /** Signs out: the copy of the shop leaves this device, what was not sent stays until its author is back. */
@@ -172,47 +146,17 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     await session.signOut()
   }
 
-  /** Shows what waits in the outbox as if it were here already. */
-  function showItem(item: OutboxItem) {
-    if (item.state === 'refused') return
-    const body = item.body as Record<string, { id: string }>
-    if (item.entity === 'vehicles') put('vehicles', [body.vehicle!])
-    else if (item.entity === 'instruments') put('instruments', [body.instrument!])
-    else if (item.entity === 'cases')
-      put('cases', [
-        {
-          ...(body.case as unknown as CaseHeader),
-          elevationMetres: session.current?.shop.elevationMetres ?? 0,
-        } as { id: string },
-      ])
-    else if (item.entity === 'photographs')
-      waitingPictures.value = new Map(waitingPictures.value).set(
-        item.id,
-        `data:image/jpeg;base64,${(item.body as { base64: string }).base64}`,
-      )
-    else if (item.entity === 'profiles') put('profiles', [body as never])
-    else if (item.entity === 'records') put('records', [{ id: item.id, ...body } as never])
-    else put('events', [{ id: item.id, ...body } as never])
-  }
-
-  function hideItem(item: OutboxItem) {
-    if (item.entity === 'photographs') return
-    const next = new Map(maps[item.entity].value as Map<string, unknown>)
-    next.delete(item.id)
-    maps[item.entity].value = next as never
-  }
-
-  async function keep(entity: Entity, id: string, body: Record<string, unknown>, caseId?: string) {
+  async function keep<E extends Entity>(entity: E, id: string, body: Bodies[E], caseId?: string) {
     if (!local || !session.current) throw new Error('nobody is signed in')
-    const item: OutboxItem = {
+    const item = {
       id,
       entity,
-      body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>,
+      body: JSON.parse(JSON.stringify(body)) as Bodies[E],
       by: session.current.person.id,
       at: new Date().toISOString(),
       state: 'kept',
       ...(caseId ? { case: caseId } : {}),
-    }
+    } as OutboxItem
     // Shown before it is stored, so that a second tap builds on the first; taken away again if it cannot be stored.
     showItem(item)
     storing.value += 1
@@ -273,6 +217,15 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     }
   }
 
+  const putFresh = <K extends Copy>(kind: K, fresh: { [P in Copy]: CopyRows[P][] }) =>
+    put(kind, fresh[kind])
+
+  /** Reads the rows of a kind; what is given back shows them. */
+  async function rowsOf<K extends Copy>(from: LocalDatabase, kind: K) {
+    const rows = await from.table<CopyRows[K]>(kind).toArray()
+    return () => put(kind, rows)
+  }
+
   async function send() {
     const from = local
     if (!from || session.state === 'signed-out') return
@@ -301,9 +254,12 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
 
   /** What was acknowledged joins the copy at once, so that no moment lies between "sent" and "seen again". */
   async function saveSent(from: LocalDatabase, item: OutboxItem) {
-    if (item.entity === 'photographs') return
-    const shown = maps[item.entity].value.get(item.id)
-    if (shown) await from[item.entity].put(shown as never)
+    if (item.entity !== 'photographs') await store(from, item.entity, item.id)
+  }
+
+  async function store<K extends Copy>(from: LocalDatabase, kind: K, id: string) {
+    const shown = tables[kind].value.get(id)
+    if (shown) await from.table<CopyRows[K]>(kind).put(shown as CopyRows[K])
   }
 
   async function receive() {
@@ -314,7 +270,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
       const page = await ask<Changes>('GET', `/api/changes?after=${seen}`)
       session.measureClock(page.serverNow, sentAt)
       if (local !== from) return
-      const fresh: Record<Copy, { id: string }[]> = {
+      const fresh: { [K in Copy]: CopyRows[K][] } = {
         people: page.people,
         vehicles: page.vehicles,
         profiles: page.profiles,
@@ -327,7 +283,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
         const stored = Number((await from.meta.get('cursor'))?.value ?? 0)
         // Signed out in another tab: the copy is gone, and half of it must not stand for the whole.
         if (stored < seen) return false
-        for (const kind of Object.keys(fresh) as Copy[]) await from.table(kind).bulkPut(fresh[kind])
+        for (const kind of kinds) await from.table(kind).bulkPut(fresh[kind])
         await from.meta.put({ key: 'cursor', value: Math.max(stored, page.cursor) })
         return true
       })
@@ -337,7 +293,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
         continue
       }
       seen = page.cursor
-      for (const kind of Object.keys(fresh) as Copy[]) put(kind, fresh[kind])
+      kinds.forEach((kind) => putFresh(kind, fresh))
       if (!page.more) return
     }
   }
@@ -379,10 +335,10 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   )
 
   /** Puts a refused entry back in line, with what was changed in it. */
-  async function resend(item: OutboxItem, body: Record<string, unknown>) {
+  async function resend(item: OutboxItem, body: object) {
     await local!.outbox.update(item.order!, {
       state: 'kept',
-      body: JSON.parse(JSON.stringify(body)) as Record<string, unknown>,
+      body: JSON.parse(JSON.stringify(body)) as OutboxItem['body'],
       reason: undefined,
     })
     await readOutbox()
@@ -399,7 +355,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   const refused = computed(() => outbox.value.filter((i) => i.state === 'refused'))
 
   return {
-    ...maps,
+    ...tables,
     waitingPictures,
     outbox,
     loaded,

@@ -1,5 +1,4 @@
-import type { SystemProfile } from '../../core/casefile/profile'
-import type { Vehicle } from '../../core/casefile/schema'
+import type { SystemProfile, Vehicle } from '#core'
 import type { LocalProfile } from './local-database'
 
 export interface Template {

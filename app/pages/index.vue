@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { MAX_FILE_BYTES } from '../../core/casefile/schema'
+import { MAX_FILE_BYTES } from '#core'
 import { ask } from '../offline/api'
 
-const bench = useBench()
+const shop = useShop()
 const session = useSession()
+const preferences = usePreferences()
 const summaries = useBoard()
 const showClosed = ref(false)
 const shown = computed(() => summaries.value.filter((s) => showClosed.value || !s.closed))
@@ -30,7 +31,7 @@ async function importFile() {
         done.added > 0
           ? `${file.name}: ${done.added} entries taken in.`
           : `${file.name} was here already; nothing changed.`
-      await bench.synchronise()
+      await shop.synchronise()
     } catch (error) {
       problem.value = `${file.name}: ${(error as Error).message}`
     }
@@ -44,7 +45,8 @@ async function importFile() {
       <div class="grow">
         <h1>Open cases</h1>
         <p class="quiet">
-          {{ session.current?.shop.name }} · {{ session.current?.shop.elevationMetres }} m ·
+          {{ session.current?.shop.name }} ·
+          {{ preferences.show('elevation', session.current?.shop.elevationMetres ?? 0) }} ·
           {{ session.current?.person.name }}
         </p>
       </div>
@@ -64,11 +66,11 @@ async function importFile() {
     <div v-if="shown.length > 0" class="grid">
       <CaseCard v-for="summary in shown" :key="summary.id" :summary="summary" />
     </div>
-    <div v-else-if="bench.loaded" class="sheet empty">
+    <div v-else-if="shop.loaded" class="sheet empty">
       <h2>No open case</h2>
       <p class="quiet">
         {{
-          bench.reachable
+          shop.reachable
             ? 'When a vehicle comes in, take its complaint: it takes less than a minute.'
             : 'The server cannot be reached, and this device has no copy yet.'
         }}

@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import type { Instrument } from '../../core/casefile/schema'
-import type { QuantityRecord } from '../../core/quantity/record'
-import type { QuantityKind } from '../../core/quantity/units'
+import type { Instrument, QuantityKind, QuantityRecord } from '#core'
 
 /** The shop's instruments: what each is, what it is known to be off by, its smallest step, and when it was last compared. */
-const bench = useBench()
+const shop = useShop()
 const session = useSession()
 const preferences = usePreferences()
 const KINDS: Record<
@@ -28,30 +26,30 @@ const KINDS: Record<
     name: 'Thermometer',
     kind: 'temperatureDifference',
     step: { min: 0.01, max: 20 },
-    unit: 'K',
+    unit: '°C',
   },
   infrared: {
     name: 'Infrared gun',
     kind: 'temperatureDifference',
     step: { min: 0.01, max: 20 },
-    unit: 'K',
+    unit: '°C',
   },
   'scan-tool': {
     name: 'Scan tool',
     kind: 'temperatureDifference',
     step: { min: 0.01, max: 20 },
-    unit: 'K',
+    unit: '°C',
   },
   other: {
     name: 'Other',
     kind: 'temperatureDifference',
     step: { min: 0.001, max: 1000 },
-    unit: 'K',
+    unit: '°C',
   },
 }
 const STALE_DAYS = 365
 const list = computed(() =>
-  bench
+  shop
     .instrumentsOf(Object.keys(KINDS) as Instrument['kind'][])
     .sort((a, b) => a.kind.localeCompare(b.kind)),
 )
@@ -84,8 +82,8 @@ async function keep() {
     return void (problem.value = 'Give the instrument a name that is written on it.')
   if (compared.value === 'yes' && !offset.value)
     return void (problem.value = 'Type what it reads too high by; 0 when it was right.')
-  const old = editing.value === 'new' ? undefined : bench.instruments.get(editing.value!)
-  await bench.addInstrument(
+  const old = editing.value === 'new' ? undefined : shop.instruments.get(editing.value!)
+  await shop.addInstrument(
     {
       kind: kind.value,
       name: name.value.trim(),

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { COMPLAINTS, type Complaint } from '../../core/casefile/complaint'
-import type { SystemProfile } from '../../core/casefile/profile'
-import type { ReportedLoss } from '../../core/checks/interview/record'
+import { type Complaint, COMPLAINTS, type ReportedLoss, type SystemProfile } from '#core'
+import InterviewQuestions from '../checks/interview/InterviewQuestions.vue'
+import LossField from '../checks/interview/LossField.vue'
+import { keepInterview } from '../checks/interview/keep-interview'
 import { COMPLAINT_NAMES } from '../words-app'
 
-const bench = useBench()
+const shop = useShop()
 const session = useSession()
 const preferences = usePreferences()
 const complaint = ref<Complaint>()
@@ -20,9 +21,9 @@ const loss = ref<ReportedLoss>()
 const problem = ref('')
 const busy = ref(false)
 const known = computed(() =>
-  [...bench.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)),
+  [...shop.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)),
 )
-const templates = computed(() => bench.templatesFor(model.value.trim() || name.value))
+const templates = computed(() => shop.templatesFor(model.value.trim() || name.value))
 const complaints = COMPLAINTS.map((value) => ({ value, text: COMPLAINT_NAMES[value] }))
 
 function title() {
@@ -41,7 +42,7 @@ async function take() {
   try {
     const vehicle =
       chosen.value ??
-      (await bench.addVehicle(
+      (await shop.addVehicle(
         {
           name: name.value.trim(),
           ...(model.value.trim() ? { model: model.value.trim() } : {}),
@@ -49,17 +50,17 @@ async function take() {
         },
         profile.value,
       ))
-    const id = await bench.addCase({
+    const id = await shop.addCase({
       complaint: complaint.value,
       title: title(),
       vehicle,
       ...(bay.value.trim() ? { bay: bay.value.trim() } : {}),
     })
-    for (const [question, answer] of answers.value)
-      await bench.addRecord(id, 'interview.answer', { question, answer })
-    if (loss.value) await bench.addRecord(id, 'interview.loss', loss.value)
-    if (words.value.trim())
-      await bench.addRecord(id, 'interview.words', { text: words.value.trim() })
+    await keepInterview(id, {
+      answers: answers.value,
+      loss: loss.value,
+      words: words.value.trim(),
+    })
     await navigateTo(`/cases/${id}`)
   } catch (error) {
     problem.value = `This could not be kept: ${(error as Error).message}`

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { OutboxItem } from '../offline/local-database'
 
-const bench = useBench()
+const shop = useShop()
 const editing = ref<OutboxItem>()
 const text = ref('')
 const problem = ref('')
@@ -16,8 +16,8 @@ const NAMES: Record<string, string> = {
 }
 
 function describe(item: OutboxItem) {
-  const inner = (item.body.record ?? item.body.event) as { kind?: string } | undefined
-  return inner?.kind ?? NAMES[item.entity]
+  if (item.entity === 'records') return item.body.record.kind
+  return item.entity === 'events' ? item.body.event.kind : NAMES[item.entity]
 }
 function edit(item: OutboxItem) {
   editing.value = item
@@ -26,14 +26,14 @@ function edit(item: OutboxItem) {
 }
 async function resend() {
   try {
-    await bench.resend(editing.value!, JSON.parse(text.value) as Record<string, unknown>)
+    await shop.resend(editing.value!, JSON.parse(text.value) as object)
     editing.value = undefined
   } catch {
     problem.value = 'What stands here is no longer JSON; mend it before it is sent.'
   }
 }
 function exportAll() {
-  const blob = new Blob([JSON.stringify(bench.outbox, null, 2)], { type: 'application/json' })
+  const blob = new Blob([JSON.stringify(shop.outbox, null, 2)], { type: 'application/json' })
   const link = Object.assign(document.createElement('a'), {
     href: URL.createObjectURL(blob),
     download: 'kept-entries.json',
@@ -47,38 +47,31 @@ function exportAll() {
   <main class="page stack">
     <div class="row">
       <h1 class="grow">Kept on this device</h1>
-      <v-btn v-if="bench.outbox.length > 0" @click="exportAll">Export as a file</v-btn>
-      <v-btn class="solid" @click="bench.synchronise()">Send now</v-btn>
+      <v-btn v-if="shop.outbox.length > 0" @click="exportAll">Export as a file</v-btn>
+      <v-btn class="solid" @click="shop.synchronise()">Send now</v-btn>
     </div>
-    <p v-if="bench.outbox.length === 0" class="sheet">
-      Everything you recorded here has been sent.
-    </p>
-    <template v-if="bench.refused.length > 0">
+    <p v-if="shop.outbox.length === 0" class="sheet">Everything you recorded here has been sent.</p>
+    <template v-if="shop.refused.length > 0">
       <h2>Set aside</h2>
       <p class="quiet">
         The server did not take these. They stay here until you change, export or discard them;
         later entries went on.
       </p>
-      <div
-        v-for="item in bench.refused"
-        :key="item.order"
-        class="sheet stack"
-        data-testid="refused"
-      >
+      <div v-for="item in shop.refused" :key="item.order" class="sheet stack" data-testid="refused">
         <div>
           <strong>{{ describe(item) }}</strong> · {{ new Date(item.at).toLocaleString() }}
         </div>
         <p class="problem">{{ item.reason }}</p>
         <div class="row">
           <v-btn @click="edit(item)">Look and change</v-btn
-          ><v-btn @click="bench.discard(item)">Discard</v-btn>
+          ><v-btn @click="shop.discard(item)">Discard</v-btn>
         </div>
       </div>
     </template>
-    <template v-if="bench.kept.length > 0">
+    <template v-if="shop.kept.length > 0">
       <h2>Waiting to be sent</h2>
       <ul class="sheet list">
-        <li v-for="item in bench.kept" :key="item.order">
+        <li v-for="item in shop.kept" :key="item.order">
           {{ describe(item) }} · {{ new Date(item.at).toLocaleTimeString() }}
         </li>
       </ul>

@@ -3,7 +3,7 @@ import { ask } from '../offline/api'
 
 const preferences = usePreferences()
 const session = useSession()
-const bench = useBench()
+const shop = useShop()
 const problem = ref('')
 const same = <T extends string>(values: readonly T[]) =>
   values.map((value) => ({ value, text: value as string }))
@@ -11,7 +11,7 @@ const same = <T extends string>(values: readonly T[]) =>
 async function leave(everywhere: boolean) {
   try {
     if (everywhere) await ask('DELETE', '/api/session/everywhere')
-    await bench.leave()
+    await shop.leave()
     await navigateTo('/sign-in')
   } catch (error) {
     problem.value = (error as Error).message
@@ -63,8 +63,8 @@ async function leave(everywhere: boolean) {
     </section>
     <h2>{{ session.current?.person.name }}, {{ session.current?.person.role }}</h2>
     <section class="sheet stack">
-      <p v-if="bench.outbox.length > 0" class="caution">
-        {{ bench.outbox.length }} entries are not sent yet. They stay on this device until
+      <p v-if="shop.outbox.length > 0" class="caution">
+        {{ shop.outbox.length }} entries are not sent yet. They stay on this device until
         {{ session.current?.person.name }} signs in here again.
       </p>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>

@@ -1,8 +1,7 @@
 import { useLocalStorage, usePreferredDark } from '@vueuse/core'
 import { DEFAULT_UNITS, formatQuantity, type UnitPreferences } from '../../words/format'
 import { sentence } from '../../words/catalogue'
-import type { Message } from '../../core/message'
-import type { QuantityKind } from '../../core/quantity/units'
+import type { Message, QuantityKind } from '#core'
 
 /** Units and theme of this device. */
 export const usePreferences = defineStore('preferences', () => {

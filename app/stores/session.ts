@@ -1,4 +1,4 @@
-import type { SessionDescription } from '../../server/auth/describe'
+import type { SessionDescription } from '#core'
 import { ask, Refusal } from '../offline/api'
 
 const REMEMBERED = 'thermognosis.session'

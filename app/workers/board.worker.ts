@@ -1,5 +1,4 @@
-import type { CaseInput } from '../../core/casefile/assess'
-import { leadOf } from '../../core/casefile/rank-case'
+import { type CaseInput, leadOf } from '#core'
 
 export interface BoardAnswer {
   id: string

@@ -1,6 +1,4 @@
-import type { CaseInput } from '../../core/casefile/assess'
-import { standing } from '../../core/casefile/records'
-import { chancesOf, rankCase, type RankedCase } from '../../core/casefile/rank-case'
+import { type CaseInput, chancesOf, rankCase, type RankedCase, standing } from '#core'
 
 export interface RankRequest {
   ticket: number
@@ -21,7 +19,7 @@ self.addEventListener('message', (event: MessageEvent<RankRequest>) => {
     .toSorted((a, b) => (a.id < b.id ? -1 : 1))
     .at(-1)
   let before: RankAnswer['before']
-  if (newest && newest.kind !== 'pressure-hold.start') {
+  if (newest && !newest.kind.endsWith('.start')) {
     before = {
       record: newest.id,
       probability: chancesOf({

@@ -1,8 +1,9 @@
-import type { CaseRecord, RecordData, RecordKind } from '../casefile/records'
+import type { CaseRecord } from '../record/envelope'
+import type { RecordData, RecordKind } from '../record/kinds'
 import { toCore, type QuantityKind } from '../quantity/units'
-import type { CheckContext, CheckModule, CheckOutcome } from './outcome'
-import { DEFAULT_POLICY } from './policy'
-import type { SignReading } from './sign-reading'
+import type { CheckContext, CheckOutcome, Entry } from './context'
+import { DEFAULT_POLICY } from '../vehicle/policy'
+import type { SignReading } from '../inference/sign-reading'
 
 /** Sea-level workshop, half-and-half ethylene glycol, a cap of 100 kPa. */
 export const CONTEXT: CheckContext = {
@@ -13,6 +14,9 @@ export const CONTEXT: CheckContext = {
   mix: { base: 'ethylene-glycol', massFraction: 0.5, elevationMetres: 0 },
   heldKPaGauge: 100,
   capacityLitres: 10,
+  found: { pressurised: { hoursPerWeek: { low: 5, value: 10, high: 20 }, assumed: true } },
+  epochOf: () => 0,
+  isIsolated: () => false,
 }
 
 export const quantity = (kind: QuantityKind, value: number, unit: string) => ({
@@ -42,12 +46,12 @@ export function records(...list: [RecordKind, object][]): CaseRecord[] {
 }
 
 /** The outcome of one record. */
-export function outcome<K extends RecordKind>(
-  check: CheckModule,
+export function outcome<K extends RecordKind, F extends object>(
+  check: { assess: (entries: readonly Entry[], context: CheckContext) => CheckOutcome<F>[] },
   kind: K,
   data: RecordData<K>,
   context: Partial<CheckContext> = {},
-): CheckOutcome {
+): CheckOutcome<F> {
   return check.assess(records([kind, data as object]), { ...CONTEXT, ...context })[0]!
 }
 

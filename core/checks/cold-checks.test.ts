@@ -1,22 +1,22 @@
 import { describe, expect, it } from 'vitest'
 import { celsius, CONTEXT, figures, kPa, outcome, records, speaksFor } from './check.fixture'
-import { beltAndPumpCheck } from './belt-and-pump'
-import { cleanAndDryCheck } from './clean-and-dry'
-import { coldSoakCheck } from './cold-soak'
-import { coolerTestCheck } from './cooler-test'
-import { crankingRiseCheck } from './cranking-rise'
+import { beltAndPumpCheck } from './belt-and-pump/check'
+import { cleanAndDryCheck } from './clean-and-dry/check'
+import { coldSoakCheck } from './cold-soak/check'
+import { coolerTestCheck } from './cooler-test/check'
+import { crankingRiseCheck } from './cranking-rise/check'
 import { analyseCranking, type CrankingAnalysis } from './cranking-rise/analysis'
-import { cylinderLeakageCheck } from './cylinder-leakage'
-import { endoscopeCheck } from './endoscope'
-import { fanByHandCheck } from './fan-by-hand'
-import { fanCircuitCheck } from './fan-circuit'
+import { cylinderLeakageCheck } from './cylinder-leakage/check'
+import { endoscopeCheck } from './endoscope/check'
+import { fanByHandCheck } from './fan-by-hand/check'
+import { fanCircuitCheck } from './fan-circuit/check'
 import type { FanCircuitAnalysis } from './fan-circuit/analysis'
-import { leakTraceCheck } from './leak-trace'
+import { leakTraceCheck } from './leak-trace/check'
 import type { TraceAnalysis } from './leak-trace/analysis'
-import { airSideCheck } from './look-round/air-side'
-import { mixCheck } from './mix'
+import { lookRoundCheck } from './look-round/check'
+import { mixCheck } from './mix/check'
 import type { MixAnalysis } from './mix/analysis'
-import { vacuumDecayCheck } from './vacuum-decay'
+import { vacuumDecayCheck } from './vacuum-decay/check'
 
 const run = (plugged: number[], rise: number, more: object = {}) => ({
   source: `r${plugged.join()}`,
@@ -280,14 +280,14 @@ describe('fan by hand, drive, body', () => {
     ).toEqual(['still', 'slipping', 'bearing', 'misrouted'])
   })
   it('fins clean from one side do not prove the air side; both sides do', () => {
-    const one = outcome(airSideCheck, 'look-round.air-side', { fins: 'good' })
+    const one = outcome(lookRoundCheck, 'look-round.air-side', { fins: 'good' })
     expect(one.notes[0]!.id).toBe('airSide.oneSideOnly')
     expect(one.facts).not.toContain('air-side-clean')
     expect(
-      outcome(airSideCheck, 'look-round.air-side', { fins: 'good', stack: 'good' }).facts,
+      outcome(lookRoundCheck, 'look-round.air-side', { fins: 'good', stack: 'good' }).facts,
     ).toContain('air-side-clean')
     expect(
-      outcome(airSideCheck, 'look-round.air-side', { stack: 'bad', fins: 'good' }).states,
+      outcome(lookRoundCheck, 'look-round.air-side', { stack: 'bad', fins: 'good' }).states,
     ).toEqual(['stack'])
   })
   it('wiped joints are told, and say nothing by themselves', () => {

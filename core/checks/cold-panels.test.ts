@@ -1,9 +1,10 @@
+import { holdsOf } from '../diagnosis/holds.fixture'
 import { describe, expect, it } from 'vitest'
-import { composeCaseFile } from '../casefile/compose'
-import { readCaseFile } from '../casefile/read'
-import { assess } from '../casefile/assess'
-import { rankCase } from '../casefile/rank-case'
-import { LEAK_PLACES, positionOf } from '../knowledge/places'
+import { composeCaseFile } from '../record/compose'
+import { readCaseFile } from '../record/read'
+import { assess } from '../diagnosis/assess'
+import { rankCase } from '../diagnosis/rank-case'
+import { LEAK_PLACES, positionOf } from '../vehicle/places'
 import { QUESTIONS } from './interview/questions'
 import { openLinks, analyseFanCircuit, LINKS } from './fan-circuit/analysis'
 import { analyseTrace } from './leak-trace/analysis'
@@ -187,9 +188,9 @@ describe('wear, pictures and clamps', () => {
       data: { part: 'lower-hose' },
     } as never
     const cautions = (events: typeof file.events) =>
-      assess({ ...file, records, events })
-        .holds[0]!.analysis.cautions.map((c) => c.id)
-        .concat(assess({ ...file, records, events }).holds[0]!.analysis.notes.map((n) => n.id))
+      holdsOf(assess({ ...file, records, events })).flatMap((h) =>
+        [...h.cautions, ...h.notes].map((m) => m.id),
+      )
     expect(cautions(file.events)).not.toEqual(cautions([...file.events, clamp]))
   })
   it('a suspect declared proven moves no probability', () => {

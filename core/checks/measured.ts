@@ -1,6 +1,6 @@
-import type { Message } from '../message'
+import type { Message } from '../quantity/message'
 import { normalCdf } from '../statistics/normal'
-import type { SignReading } from './sign-reading'
+import type { SignReading } from '../inference/sign-reading'
 
 /** Where the true quantity lies when a sign is in a state: about a mean, or anywhere between two ends. */
 export type Spread = { mean: number; sd: number } | { low: number; high: number }

@@ -1,74 +1,28 @@
-import { actuatorsCheck } from './actuators'
-import { beltAndPumpCheck } from './belt-and-pump'
-import { chemicalGasTestCheck } from './chemical-gas-test'
-import { cleanAndDryCheck } from './clean-and-dry'
-import { clutchHotCheck } from './clutch-hot'
-import { coldSoakCheck } from './cold-soak'
-import { coolerTestCheck } from './cooler-test'
-import { crankingRiseCheck } from './cranking-rise'
-import { cylinderLeakageCheck } from './cylinder-leakage'
-import { endoscopeCheck } from './endoscope'
-import { fanByHandCheck } from './fan-by-hand'
-import { fanCircuitCheck } from './fan-circuit'
-import { fanInActionCheck } from './fan-in-action'
-import { gasAnalyserCheck } from './gas-analyser'
-import { heaterCheck } from './heater'
-import { leakTraceCheck } from './leak-trace'
-import { levelCheck } from './level-and-condition'
-import { levelCreepCheck } from './level-creep'
-import { levelFollowUpCheck } from './level-follow-up'
-import { loadRunCheck } from './load-run'
-import { airSideCheck } from './look-round/air-side'
-import { mixCheck } from './mix'
-import type { CheckModule } from './outcome'
-import { pumpDeliveryCheck } from './pump-delivery'
-import { pumpOffCheck } from './pump-off'
-import { radiatorFlowCheck } from './radiator-flow'
-import { radiatorSurveyCheck } from './radiator-survey'
-import { refillCheck } from './refill'
-import { runningPressureCheck } from './running-pressure'
-import { sensorAgreementCheck } from './sensor-agreement'
-import { teardownCheck } from './teardown'
-import { thermostatBathCheck } from './thermostat-bath'
-import { vacuumDecayCheck } from './vacuum-decay'
-import { warmUpRunCheck } from './warm-up-run'
+import type { CheckOutcome } from './context'
+import type { Check } from './define-check'
+import { CHECKS } from './index'
 
-/**
- * One line for each check that turns its own records into outcomes. The interview, the parts looked at,
- * the cap, the tester and the hold need each other's results and are put together in `casefile/assess.ts`.
- */
-export const CHECKS: readonly CheckModule[] = [
-  levelCheck,
-  mixCheck,
-  airSideCheck,
-  leakTraceCheck,
-  cleanAndDryCheck,
-  vacuumDecayCheck,
-  crankingRiseCheck,
-  endoscopeCheck,
-  cylinderLeakageCheck,
-  coolerTestCheck,
-  fanByHandCheck,
-  beltAndPumpCheck,
-  coldSoakCheck,
-  fanCircuitCheck,
-  warmUpRunCheck,
-  sensorAgreementCheck,
-  fanInActionCheck,
-  clutchHotCheck,
-  heaterCheck,
-  radiatorSurveyCheck,
-  pumpDeliveryCheck,
-  chemicalGasTestCheck,
-  gasAnalyserCheck,
-  runningPressureCheck,
-  levelCreepCheck,
-  actuatorsCheck,
-  loadRunCheck,
-  thermostatBathCheck,
-  radiatorFlowCheck,
-  pumpOffCheck,
-  teardownCheck,
-  refillCheck,
-  levelFollowUpCheck,
-]
+export type CheckId = (typeof CHECKS)[number]['id']
+
+/** Every check under the type that the rest of the product uses. */
+export const ALL_CHECKS: readonly Check<CheckId>[] = CHECKS
+
+const byId = new Map<string, Check<CheckId>>(ALL_CHECKS.map((check) => [check.id, check]))
+
+/** The check of an id, or undefined for an id that is none. */
+export const checkOf = (id: string): Check<CheckId> | undefined => byId.get(id)
+
+/** Whether a text is the id of a check. */
+export const isCheckId = (id: unknown): id is CheckId => typeof id === 'string' && byId.has(id)
+
+/** The check that a kind of record belongs to, or undefined for a kind that belongs to none. */
+export const checkOfKind = (kind: string): Check<CheckId> | undefined =>
+  byId.get(kind.slice(0, kind.indexOf('.')))
+
+/** The outcomes of one check, with the figures that its own analysis computes. */
+export function outcomesOf<F extends object>(
+  outcomes: readonly CheckOutcome[],
+  check: { id: string; assess: (...parameters: never[]) => CheckOutcome<F>[] },
+): CheckOutcome<F>[] {
+  return outcomes.filter((o): o is CheckOutcome<F> => o.check === check.id)
+}

@@ -1,4 +1,4 @@
-import type { SignReading } from '../checks/sign-reading'
+import type { SignReading } from './sign-reading'
 import type { SignModel } from './model'
 
 /** A reading placed in an epoch: 0 before any repair, one more after each. */

@@ -1,5 +1,5 @@
-import type { Complaint } from '../casefile/complaint'
-import type { SystemProfile } from '../casefile/profile'
+import type { Complaint } from '../vehicle/complaint'
+import { mayHave, type SystemProfile } from '../vehicle/profile'
 import { LEVELS, PRIORS } from '../knowledge/levels'
 import type { AtLeast, Book, Fault, Sign } from '../knowledge/types'
 import { indexSets, type SetIndex } from './sets'
@@ -71,14 +71,8 @@ export interface Model {
 }
 
 /** A fault can exist unless a field of the profile is known and excludes it. */
-export function canExist(fault: Fault, profile: SystemProfile): boolean {
-  return Object.entries(fault.needs ?? {}).every(([field, allowed]) => {
-    const value = profile[field as keyof SystemProfile]
-    return (
-      value === undefined || value === 'unknown' || (allowed as readonly unknown[]).includes(value)
-    )
-  })
-}
+export const canExist = (fault: Fault, profile: SystemProfile): boolean =>
+  mayHave(profile, fault.needs)
 
 /**
  * Builds the model of a vehicle: the faults that can exist, every allowed set of up to three of them, and set

@@ -1,4 +1,4 @@
-import type { Message } from '../message'
+import type { Message } from '../quantity/message'
 import { LEVELS } from '../knowledge/levels'
 import type { Guard } from '../knowledge/types'
 import { Belief, sourceOf } from './belief'

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { buildModel } from '../inference/model'
 import { mutatedBook } from '../inference/stability'
-import { CHECK_COSTS } from '../planning/check-costs'
-import { auditBook } from './audit'
+import { ALL_CHECKS } from '../checks/registry'
+import { auditBook } from '../diagnosis/audit'
 import { BOOK, BOOK_HASH, currentFault, reasonFor } from './book'
 import { PRIORS } from './levels'
-import { LEAK_PLACES } from './places'
+import { LEAK_PLACES } from '../vehicle/places'
 import { stableHash } from './hash'
 
 /** The faults that the domain knows, row by row: how many each row of the handbook names, and their ids here. */
@@ -106,9 +106,9 @@ describe('the book', () => {
       for (const o of s.overrides ?? [])
         expect(faults.has(o.by) || conditions.has(o.by), `${s.id} ${o.by}`).toBe(true)
     for (const p of LEAK_PLACES) expect(faults.has(p.fault), p.id).toBe(true)
-    for (const cost of CHECK_COSTS)
-      for (const id of cost.signs({}, 'overheats'))
-        expect(signs.has(id), `${cost.check} ${id}`).toBe(true)
+    for (const check of ALL_CHECKS)
+      for (const id of check.signs({ profile: {}, complaint: 'overheats', has: () => true }))
+        expect(signs.has(id), `${check.id} ${id}`).toBe(true)
     for (const to of Object.values(BOOK.aliases.faults)) expect(faults.has(to)).toBe(true)
   })
   it('says why a fault shows in a sign, also where it acts through a hidden condition', () => {

@@ -1,4 +1,4 @@
-import type { Complaint } from '../casefile/complaint'
+import type { Complaint } from '../vehicle/complaint'
 import type { Level, Prior } from './levels'
 import type { AtLeast, Cause, Effect, Fault, Guard, Link, RepairCost } from './types'
 

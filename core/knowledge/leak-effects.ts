@@ -1,8 +1,8 @@
-import type { Part } from '../casefile/profile'
+import type { Part } from '../vehicle/parts'
 import type { Level } from './levels'
 import { at, brings, guard, yes } from './fault-builder'
-import { DRIPS_ONTO, PART_NAMES } from './parts'
-import { LEAK_PLACES } from './places'
+import { DRIPS_ONTO, PART_NAMES } from '../vehicle/parts'
+import { LEAK_PLACES } from '../vehicle/places'
 import type { AtLeast, Cause, Effect, Guard } from './types'
 
 export interface ExternalLeak {

@@ -1,6 +1,6 @@
-import { PARTS } from '../casefile/profile'
-import { LEAK_PLACES } from './places'
-import { PART_NAMES } from './parts'
+import { PARTS } from '../vehicle/parts'
+import { LEAK_PLACES } from '../vehicle/places'
+import { PART_NAMES } from '../vehicle/parts'
 import type { Level } from './levels'
 import type { Override, Sign } from './types'
 
@@ -425,7 +425,7 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
     'Cold hold with oil, gearbox and EGR coolers isolated',
     'pressure-hold',
   ),
-  hold('hold-hot', 'Hot pressure hold', 'hot-hold'),
+  hold('hold-hot', 'Hot pressure hold', 'hold-hot'),
   yesNo(
     'tray-wet',
     'Coolant in the tray after the hold',

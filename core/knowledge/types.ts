@@ -1,5 +1,6 @@
-import type { Complaint } from '../casefile/complaint'
-import type { Part, SystemProfile } from '../casefile/profile'
+import type { Complaint } from '../vehicle/complaint'
+import type { Part } from '../vehicle/parts'
+import type { ProfileNeeds } from '../vehicle/profile'
 import type { Level, Prior } from './levels'
 
 /** Levels of reaching at least each abnormal state; states left out are never reached. */
@@ -55,7 +56,7 @@ export interface Fault {
   prior: Readonly<Record<Complaint, Prior>>
   priorBecause: string
   /** can exist only where each named field of the profile is unknown, absent, or one of the values */
-  needs?: { [K in keyof SystemProfile]?: readonly unknown[] }
+  needs?: ProfileNeeds
   /** faults of one class share no set */
   excludes?: string
   effects: readonly Effect[]

@@ -1,9 +1,4 @@
-/** Interval about a middle value; all three in the unit of the name it is given. */
-export interface Interval {
-  low: number
-  value: number
-  high: number
-}
+import type { Estimate } from '../quantity/interval'
 
 /**
  * Compliance of a gas cushion at test pressure, mL per kPa, from what was pumped in.
@@ -19,7 +14,7 @@ export function complianceFromStrokes(
   testKPaGauge: number,
   atmosphereKPa: number,
   relativeUncertainty = 0.15,
-): Interval {
+): Estimate {
   if (!(strokes > 0 && strokeVolumeML > 0 && testKPaGauge > 0))
     throw new RangeError('strokes, stroke volume and test pressure must be above zero')
   const value =
@@ -28,7 +23,7 @@ export function complianceFromStrokes(
 }
 
 /** Compliance of a vehicle's system when no strokes were counted: some 3 to 9 mL/kPa. */
-export const DEFAULT_COMPLIANCE_ML_PER_KPA: Interval = { low: 3, value: 5.2, high: 9 }
+export const DEFAULT_COMPLIANCE_ML_PER_KPA: Estimate = { low: 3, value: 5.2, high: 9 }
 
 /**
  * Compliance of the tester closed on itself, mL/kPa at test pressure: enclosed volume / absolute pressure.
@@ -36,10 +31,10 @@ export const DEFAULT_COMPLIANCE_ML_PER_KPA: Interval = { low: 3, value: 5.2, hig
  * from both may be subtracted.
  */
 export function testerCompliance(
-  enclosedML: Interval | undefined,
+  enclosedML: Estimate | undefined,
   testKPaGauge: number,
   atmosphereKPa: number,
-): Interval {
+): Estimate {
   const volume = enclosedML ?? { low: 20, value: 45, high: 70 }
   const absolute = atmosphereKPa + testKPaGauge
   return {
@@ -60,7 +55,7 @@ export function thermalDriftKPaPerK(
   complianceMLPerKPa: number,
   testKPaAbsolute: number,
   coolantC: number,
-): Interval {
+): Estimate {
   const gas = testKPaAbsolute / (coolantC + 273.15)
   const liquid = (4.5e-4 * coolantLitres * 1000) / complianceMLPerKPa
   return { low: gas, value: gas + liquid / 3, high: gas + liquid }

@@ -1,11 +1,13 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { SENTENCES } from '../../words/catalogue'
-import { rankCase } from '../casefile/rank-case'
-import { readCaseFile } from '../casefile/read'
-import type { CaseRecord } from '../casefile/records'
+import { rankCase } from '../diagnosis/rank-case'
+import { readCaseFile } from '../record/read'
+import type { CaseRecord } from '../record/envelope'
 import { BOOK } from '../knowledge/book'
-import { CHECK_COSTS } from './check-costs'
+import { isCheckId } from '../checks/registry'
+import { caseStateOf } from '../record/case-state'
+import type { CaseFile } from '../record/schema'
 import { locatingCheck } from './locate'
 
 const load = (number: string) =>
@@ -34,6 +36,9 @@ const pressed = {
   ],
 }
 
+const locating = (suspects: Parameters<typeof locatingCheck>[0], file: CaseFile) =>
+  locatingCheck(suspects, caseStateOf(file), file.vehicle.profile)
+
 describe('the check that names the place of what is likely', () => {
   it('a head gasket that is the lead: the cylinders, until the runs are made', () => {
     expect(rankCase(load('03')).locate).toMatchObject({
@@ -47,22 +52,21 @@ describe('the check that names the place of what is likely', () => {
       ...bare,
       vehicle: { ...bare.vehicle, profile: { ...bare.vehicle.profile, cylinders: 1 } },
     }
-    expect(locatingCheck([likely('gasket-to-cylinder')], single)).toBeUndefined()
-    expect(locatingCheck([likely('gasket-to-cylinder')], bare)?.check).toBe('cranking-rise')
+    expect(locating([likely('gasket-to-cylinder')], single)).toBeUndefined()
+    expect(locating([likely('gasket-to-cylinder')], bare)?.check).toBe('cranking-rise')
   })
   it('nothing is located that is less likely than not', () =>
-    expect(locatingCheck([likely('fan-relay-dead', 0.49)], bare)).toBeUndefined())
+    expect(locating([likely('fan-relay-dead', 0.49)], bare)).toBeUndefined())
   it('an electric fan: its link', () =>
-    expect(locatingCheck([likely('fan-relay-dead')], bare)?.check).toBe('fan-circuit'))
+    expect(locating([likely('fan-relay-dead')], bare)?.check).toBe('fan-circuit'))
   it('a leak is traced after it was pressed, and not once it is shown', () => {
-    expect(locatingCheck([likely('lower-hose-leak')], bare)).toBeUndefined()
-    expect(locatingCheck([likely('lower-hose-leak')], pressed)?.check).toBe('leak-trace')
-    expect(locatingCheck([likely('lower-hose-leak', 0.8, true)], pressed)).toBeUndefined()
+    expect(locating([likely('lower-hose-leak')], bare)).toBeUndefined()
+    expect(locating([likely('lower-hose-leak')], pressed)?.check).toBe('leak-trace')
+    expect(locating([likely('lower-hose-leak', 0.8, true)], pressed)).toBeUndefined()
   })
   it('of several it is the likeliest that is located first', () =>
     expect(
-      locatingCheck([likely('fan-relay-dead', 0.6), likely('gasket-to-cylinder', 0.9)], bare)
-        ?.fault,
+      locating([likely('fan-relay-dead', 0.6), likely('gasket-to-cylinder', 0.9)], bare)?.fault,
     ).toBe('gasket-to-cylinder'))
   it('names faults of the book, checks that are planned, and has words', () => {
     const known = new Set(BOOK.faults.map((f) => f.id))
@@ -79,8 +83,8 @@ describe('the check that names the place of what is likely', () => {
       'lower-hose-leak',
     ]) {
       expect(known.has(fault), fault).toBe(true)
-      const found = locatingCheck([likely(fault)], pressed)!
-      expect(CHECK_COSTS.some((c) => c.check === found.check)).toBe(true)
+      const found = locating([likely(fault)], pressed)!
+      expect(isCheckId(found.check)).toBe(true)
       expect(SENTENCES[found.says.id]).toBeDefined()
     }
   })

@@ -1,50 +1,18 @@
-import type { CaseInput } from '../casefile/assess'
-import { sinceLastWork, standing, standingRecords } from '../casefile/records'
+import { ALL_CHECKS, type CheckId } from '../checks/registry'
 import type { Suspect } from '../inference/rank'
-import { knownValue } from '../casefile/profile'
-import { LEAK_PLACES } from '../knowledge/places'
-import { message, type Message } from '../message'
+import type { Message } from '../quantity/message'
+import type { CaseState } from '../record/case-state'
+import type { SystemProfile } from '../vehicle/profile'
 
 /** A check that finds where exactly a likely fault is, before anything is opened for it. */
 export interface Locate {
-  check: string
+  check: CheckId
   fault: string
   says: Message
 }
 
 /** From here on a suspect is worth locating. */
 const LIKELY = 0.5
-
-const LOCATES: readonly {
-  check: string
-  faults: readonly string[]
-  after?: string
-  says: string
-}[] = [
-  {
-    check: 'cranking-rise',
-    faults: ['gasket-to-cylinder', 'gasket-gas-to-coolant', 'head-cracked'],
-    says: 'locate.cylinders',
-  },
-  {
-    check: 'fan-circuit',
-    faults: [
-      'fan-motor-dead',
-      'fan-feed-lost',
-      'fan-relay-dead',
-      'fan-ground-bad',
-      'fan-module-dead',
-      'fan-switch-dead',
-    ],
-    says: 'locate.link',
-  },
-  {
-    check: 'leak-trace',
-    faults: LEAK_PLACES.map((p) => p.fault),
-    after: 'pressure-hold',
-    says: 'locate.place',
-  },
-]
 
 /**
  * For the likeliest suspect that is at least as likely as not, and is not shown yet where that is the question: the
@@ -53,19 +21,20 @@ const LOCATES: readonly {
  */
 export function locatingCheck(
   suspects: readonly Pick<Suspect, 'fault' | 'probability' | 'guards'>[],
-  input: CaseInput,
+  state: CaseState,
+  profile: SystemProfile,
 ): Locate | undefined {
-  const records = sinceLastWork(standingRecords(input.records), standing(input.events))
-  const was = (check: string) => records.some((r) => r.kind.startsWith(`${check}.`))
-  for (const { fault, probability, guards } of [...suspects].sort(
+  for (const { fault, probability, guards } of suspects.toSorted(
     (a, b) => b.probability - a.probability,
   )) {
     if (probability < LIKELY) return undefined
-    const way = LOCATES.find((l) => l.faults.includes(fault))
-    if (!way || was(way.check) || (way.after && !was(way.after))) continue
-    if (way.check === 'cranking-rise' && knownValue(input.vehicle.profile.cylinders) === 1) continue
-    if (way.check === 'leak-trace' && guards.every((g) => g.met)) continue
-    return { check: way.check, fault, says: message(way.says) }
+    const check = ALL_CHECKS.find((c) => c.locates?.faults.includes(fault))
+    const locates = check?.locates
+    if (!locates || state.doneSinceWork.has(check.id)) continue
+    if (check.after && !state.hasSinceWork(check.after)) continue
+    if (locates.possible && !locates.possible(profile)) continue
+    if (locates.unlessShown && guards.every((g) => g.met)) continue
+    return { check: check.id, fault, says: locates.says }
   }
   return undefined
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { rankCase } from '../casefile/rank-case'
-import { readCaseFile } from '../casefile/read'
+import { rankCase } from '../diagnosis/rank-case'
+import { readCaseFile } from '../record/read'
 
 const load = (file: string) => readCaseFile(readFileSync(`data/demo/cases/${file}.json`, 'utf8'))
 

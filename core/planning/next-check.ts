@@ -1,14 +1,30 @@
-import type { CaseInput } from '../casefile/assess'
+import type { Check, Phase } from '../checks/define-check'
+import { ALL_CHECKS, type CheckId } from '../checks/registry'
 import type { Belief } from '../inference/belief'
-import { canBeDone, CHECK_COSTS, type CheckCost, type Phase } from './check-costs'
+import type { CaseInput } from '../record/case-input'
+import { caseStateOf, type CaseState } from '../record/case-state'
+import { mayHave } from '../vehicle/profile'
 import { entropyBits, Prediction } from './predict'
 
 export interface NextCheck {
-  check: string
+  check: CheckId
   phase: Phase
   minutes: number
   /** expected information about the set of faults, bits; signs of one check are taken as independent and capped by the entropy left */
   bits: number
+}
+
+/** A case as the plan sees it: what is believed, and where the work stands. */
+export interface Planned {
+  belief: Belief
+  input: CaseInput
+  state: CaseState
+  /** signs that were already read since the last work on the vehicle */
+  spoken: ReadonlySet<string>
+}
+
+export function plannedOf(belief: Belief, input: CaseInput): Planned {
+  return { belief, input, state: caseStateOf(input), spoken: spokenSigns(belief) }
 }
 
 /** Signs that were already read since the last work on the vehicle. */
@@ -18,65 +34,57 @@ export function spokenSigns(belief: Belief): ReadonlySet<string> {
   )
 }
 
-/** What a check can settle as things stand: coolant is seen to issue only from a system that was put under pressure. */
-function signsOf(cost: CheckCost, input: CaseInput): readonly string[] {
-  const all = cost.signs(input.vehicle.profile, input.case.complaint)
-  return cost.check === 'look-round' && !input.records.some((r) => r.kind === 'pressure-hold.start')
-    ? all.filter((id) => !id.startsWith('issuing:'))
-    : all
+/** Checks that can be done on this vehicle. */
+export function possibleChecks({ input }: Planned): Check<CheckId>[] {
+  return ALL_CHECKS.filter((check) => mayHave(input.vehicle.profile, check.needs))
+}
+
+/** Minutes of hands-on work, with what must be taken off. */
+export const minutesOf = ({ minutes, apartMinutes = 0 }: Pick<Check, 'minutes' | 'apartMinutes'>) =>
+  minutes + apartMinutes
+
+/** What a check can settle as things stand. */
+function signsOf(check: Check, { input, state }: Planned): readonly string[] {
+  const { profile } = input.vehicle
+  return check.signs({ profile, complaint: input.case.complaint, has: state.has })
 }
 
 /** Signs of a check that are still open, known to the model. */
-export function openSigns(
-  cost: CheckCost,
-  belief: Belief,
-  input: CaseInput,
-  spoken: ReadonlySet<string>,
-) {
-  return signsOf(cost, input).flatMap((id) => {
-    const sign = belief.model.signs.get(id)
-    return sign && !spoken.has(id) ? [sign] : []
+export function openSigns(check: Check, planned: Planned) {
+  return signsOf(check, planned).flatMap((id) => {
+    const sign = planned.belief.model.signs.get(id)
+    return sign && !planned.spoken.has(id) ? [sign] : []
   })
 }
 
-/** A check is open while fewer than half of what it can settle has been read; looking round can always go on. */
-export function stillOpen(
-  cost: CheckCost,
-  belief: Belief,
-  input: CaseInput,
-  spoken: ReadonlySet<string>,
-): boolean {
-  const all = signsOf(cost, input).filter((id) => belief.model.signs.has(id))
-  const read = all.filter((id) => spoken.has(id)).length
-  return cost.check === 'look-round' || cost.check === 'interview'
-    ? read < all.length
-    : read * 2 < all.length
+/** A check is open while fewer than half of what it can settle has been read; some can always go on. */
+export function stillOpen(check: Check, planned: Planned): boolean {
+  const all = signsOf(check, planned).filter((id) => planned.belief.model.signs.has(id))
+  const read = all.filter((id) => planned.spoken.has(id)).length
+  return check.openEnded ? read < all.length : read * 2 < all.length
 }
 
 /** A question that tells less than this is not worth the keeper's patience, and no reason to go back to him. */
 export const LEAST_QUESTION_BITS = 0.02
+const LEAST_BITS = 0.01
 
 /** Checks that can be done and were not, by expected information per minute of hands-on work, most first. */
 export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
+  const planned = plannedOf(belief, input)
   const prediction = new Prediction(belief, 500)
-  const spoken = spokenSigns(belief)
   const left = entropyBits(prediction.weights)
-  const was = (check: string) => input.records.some((r) => r.kind.startsWith(`${check}.`))
-  return CHECK_COSTS.filter(
-    (cost) =>
-      canBeDone(cost, input.vehicle.profile) &&
-      (cost.after ?? []).every(was) &&
-      stillOpen(cost, belief, input, spoken),
-  )
-    .map(({ check, phase, minutes, apartMinutes = 0, ...cost }) => {
-      const signs = openSigns({ check, phase, minutes, ...cost }, belief, input, spoken)
-      const of = signs.map((sign) => prediction.bits(prediction.weights, sign))
-      const bits = of.reduce(
-        (sum, b) => (check === 'interview' && b < LEAST_QUESTION_BITS ? sum : sum + b),
-        0,
-      )
-      return { check, phase, minutes: minutes + apartMinutes, bits: Math.min(bits, left) }
+  return possibleChecks(planned)
+    .filter(
+      (check) => (!check.after || planned.state.has(check.after)) && stillOpen(check, planned),
+    )
+    .map((check) => {
+      const least = check.asksKeeper ? LEAST_QUESTION_BITS : 0
+      const bits = openSigns(check, planned)
+        .map((sign) => prediction.bits(prediction.weights, sign))
+        .reduce((sum, b) => (b < least ? sum : sum + b), 0)
+      const { id, phase } = check
+      return { check: id, phase, minutes: minutesOf(check), bits: Math.min(bits, left) }
     })
-    .filter((c) => c.bits > 0.01)
+    .filter((c) => c.bits > LEAST_BITS)
     .sort((a, b) => b.bits / b.minutes - a.bits / a.minutes)
 }

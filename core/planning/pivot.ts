@@ -1,12 +1,12 @@
-import type { CaseInput } from '../casefile/assess'
+import type { CaseInput } from '../record/case-input'
 import type { Belief } from '../inference/belief'
-import { canBeDone, CHECK_COSTS } from './check-costs'
-import { openSigns, spokenSigns } from './next-check'
+import type { CheckId } from '../checks/registry'
+import { openSigns, plannedOf, possibleChecks } from './next-check'
 import { Prediction } from './predict'
 
 /** The single answer that would most change the lead. */
 export interface Pivot {
-  check: string
+  check: CheckId
   sign: string
   state: string
   /** how likely that answer is */
@@ -19,14 +19,13 @@ export interface Pivot {
 /** Of all open signs and states, the one with the largest chance × (new lead's gain over the old lead). */
 export function pivotAnswer(belief: Belief, input: CaseInput): Pivot | undefined {
   const prediction = new Prediction(belief, 600)
-  const spoken = spokenSigns(belief)
+  const planned = plannedOf(belief, input)
   const { weights, members } = prediction
   const n = belief.model.faults.length
   const lead = belief.faults.indexOf(Math.max(...belief.faults))
   let best: { pivot: Pivot; worth: number } | undefined
-  for (const cost of CHECK_COSTS) {
-    if (!canBeDone(cost, input.vehicle.profile)) continue
-    for (const sign of openSigns(cost, belief, input, spoken)) {
+  for (const check of possibleChecks(planned)) {
+    for (const sign of openSigns(check, planned)) {
       const given = prediction.of(sign)
       const states = sign.columns + 1
       for (let j = 0; j < states; j++) {
@@ -44,7 +43,7 @@ export function pivotAnswer(belief: Belief, input: CaseInput): Pivot | undefined
           best = {
             worth,
             pivot: {
-              check: cost.check,
+              check: check.id,
               sign: sign.sign.id,
               state: sign.sign.states[j]!,
               chance,

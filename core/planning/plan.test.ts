@@ -1,12 +1,14 @@
+import { CHECK_WORDS } from '../../words/checks'
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { believe } from '../casefile/rank-case'
-import { readCaseFile } from '../casefile/read'
-import type { CaseFile } from '../casefile/schema'
-import { canBeDone, CHECK_COSTS, costOf } from './check-costs'
+import { believe } from '../diagnosis/rank-case'
+import { readCaseFile } from '../record/read'
+import type { CaseFile } from '../record/schema'
+import { ALL_CHECKS, checkOf } from '../checks/registry'
+import { mayHave } from '../vehicle/profile'
+import { POLICIES } from '../vehicle/policy'
 import { pivotAnswer } from './pivot'
 import { makePlan, waitFor } from './plan'
-import { POLICIES } from './policies'
 import { entropyBits, Prediction, signBits } from './predict'
 import { testOrReplace } from './test-or-replace'
 import { stabilityOf } from '../inference/stability'
@@ -20,6 +22,17 @@ const only = (file: CaseFile, keep: (kind: string) => boolean): CaseFile => ({
 const told = only(load('data/vignettes/open/overheats-fan-motor.json'), (kind) =>
   kind.startsWith('interview'),
 )
+/** The same case with an engine that was started and stopped so many minutes after the case was opened. */
+const engineEvents = (file: CaseFile, minutes: readonly [number, number]): CaseFile => ({
+  ...file,
+  events: minutes.map((m, i) => ({
+    id: `0197dddd-0000-7000-8000-00000000000${i}`,
+    by: file.case.openedBy,
+    observedAt: new Date(Date.parse(file.case.openedAt) + (600 + m) * 60_000).toISOString(),
+    kind: i === 0 ? ('engine-started' as const) : ('engine-stopped' as const),
+    data: {},
+  })),
+})
 const seam = load('data/demo/cases/01-minibus-radiator-seam.json')
 
 describe('the plan', () => {
@@ -39,22 +52,25 @@ describe('the plan', () => {
     expect(new Set(plan.steps.map((s) => s.check)).size).toBe(plan.steps.length)
   })
   it('counts the cool-down that a cold check after a hot one forces, and the warm-up before a hot one', () => {
+    const cold = { untilHot: 20, untilCold: 0 }
+    const hot = { untilHot: 0, untilCold: 60 }
     expect([
-      waitFor('cold', 'hot'),
-      waitFor('hot', 'cold'),
-      waitFor('cold', 'cold'),
-      waitFor('any', 'hot'),
-      waitFor('warm-up', 'hot'),
+      waitFor('cold', hot),
+      waitFor('hot', cold),
+      waitFor('cold', cold),
+      waitFor('any', hot),
+      waitFor('warm-up', hot),
     ]).toEqual([60, 20, 0, 0, 60])
-    const hot = makePlan(belief, told, 'certainty', 'hot')
-    const firstCold = hot.steps.find((s) => s.phase === 'cold')
+    const ran = engineEvents(told, [0, 60])
+    const plan = makePlan(belief, ran)
+    const firstCold = plan.steps.find((s) => s.phase === 'cold')
     if (firstCold)
       expect(
-        hot.steps.slice(0, hot.steps.indexOf(firstCold) + 1).some((s) => s.waitMinutes === 60),
+        plan.steps.slice(0, plan.steps.indexOf(firstCold) + 1).some((s) => s.waitMinutes > 50),
       ).toBe(true)
   })
   it('leaves out what this vehicle does not have', () => {
-    expect(canBeDone(costOf('clutch-hot')!, told.vehicle.profile)).toBe(false)
+    expect(mayHave(told.vehicle.profile, checkOf('clutch-hot')!.needs)).toBe(false)
     for (const policy of POLICIES)
       expect(makePlan(belief, told, policy).steps.map((s) => s.check)).not.toContain('clutch-hot')
   })
@@ -78,10 +94,9 @@ describe('the plan', () => {
     expect(makePlan(believe(done).belief, done).steps).toEqual([])
   })
   it('every check of the cost table has minutes, signs and a reason', () => {
-    for (const c of CHECK_COSTS) {
-      expect(c.minutes, c.check).toBeGreaterThan(0)
-      expect(c.why.length, c.check).toBeGreaterThan(5)
-      expect(c.signs({}, 'coolant-loss').length, c.check).toBeGreaterThan(0)
+    for (const c of ALL_CHECKS) {
+      expect(c.minutes, c.id).toBeGreaterThan(0)
+      expect(CHECK_WORDS[c.id].why.length, c.id).toBeGreaterThan(5)
     }
   })
 })

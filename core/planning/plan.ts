@@ -1,20 +1,23 @@
-import type { CaseInput } from '../casefile/assess'
+import type { CaseInput } from '../record/case-input'
 import type { Belief } from '../inference/belief'
 import type { SignModel } from '../inference/model'
-import { canBeDone, CHECK_COSTS, PHASES, type CheckCost, type Phase } from './check-costs'
-import { openSigns, spokenSigns, stillOpen } from './next-check'
-import { admits, opening, type PolicyName } from './policies'
+import { PHASES, type Check, type Phase } from '../checks/define-check'
+import type { CheckId } from '../checks/registry'
+import { WARM_UP_MINUTES, type EngineTemperature } from '../physics/engine-temperature'
+import type { PolicyName } from '../vehicle/policy'
+import { coolDownMinutesOf } from '../vehicle/profile'
+import { minutesOf, openSigns, plannedOf, possibleChecks, stillOpen } from './next-check'
+import { admits, opening } from './policies'
 import { Prediction } from './predict'
 
 export interface PlanStep {
-  check: string
+  check: CheckId
   phase: Phase
   /** hands-on, with what must be taken apart */
   minutes: number
   /** waiting that this step forces: warming up, or cooling down */
   waitMinutes: number
   bits: number
-  why: string
   /** expected probability of the leading suspect once this step is done */
   expectedLead: number
 }
@@ -31,8 +34,6 @@ export interface Plan {
 }
 
 export const WANTED_LEAD = 0.9
-export const COOL_DOWN_MINUTES = 60
-const WARM_UP_MINUTES = 20
 /** Heaviest sets that a plan reckons with; the mass left out is reported. */
 const PLANNED_SETS = 500
 const PARTICLES = 32
@@ -43,54 +44,54 @@ const LEAST_BITS = 0.04
 const SHORTLIST = 8
 
 interface Candidate {
-  cost: CheckCost
+  check: Check<CheckId>
   signs: SignModel[]
   /** bits found at the last look; never much more later, so that few need looking at again */
   bits: number
 }
 
-/** Where the engine stands: the furthest phase that was reached since it was last known cold. */
-export type EngineState = 'cold' | 'hot'
-
-/** Waiting that a check forces from where the engine stands, minutes. */
-export function waitFor(phase: Phase, engine: EngineState): number {
-  if (phase === 'any') return 0
-  const wantsHot = phase === 'hot' || phase === 'road'
-  if (wantsHot) return engine === 'hot' ? 0 : WARM_UP_MINUTES
-  return engine === 'hot' ? COOL_DOWN_MINUTES : 0
+/** Waiting from where the engine stands until it is hot and until it is cold again, minutes. */
+interface Waits {
+  untilHot: number
+  untilCold: number
 }
 
-const after = (phase: Phase, engine: EngineState): EngineState =>
-  phase === 'warm-up' || phase === 'hot' || phase === 'road'
-    ? 'hot'
-    : phase === 'any'
-      ? engine
-      : 'cold'
+/** Waiting that a check of a phase forces, minutes. */
+export function waitFor(phase: Phase, { untilHot, untilCold }: Waits): number {
+  if (phase === 'any') return 0
+  return phase === 'hot' || phase === 'road' ? untilHot : untilCold
+}
+
+/** Waits from a real engine: a cooling one is neither at once cold nor at once hot again. */
+export function waitsOf({ phase, coldInMinutes }: EngineTemperature): Waits {
+  return { untilHot: phase === 'hot' ? 0 : WARM_UP_MINUTES, untilCold: coldInMinutes }
+}
+
+/** Waits once a check of a phase was done. */
+function waitsAfter(phase: Phase, before: Waits, coolDownMinutes: number): Waits {
+  if (phase === 'any') return before
+  const endsHot = phase === 'warm-up' || phase === 'hot' || phase === 'road'
+  return endsHot
+    ? { untilHot: 0, untilCold: coolDownMinutes }
+    : { untilHot: WARM_UP_MINUTES, untilCold: 0 }
+}
 
 /** Evenly spread numbers between 0 and 1, the same every time: multiples of the golden ratio. */
-const spread = (i: number) => (0.5 + i * 0.6180339887498949) % 1
+const evenly = (i: number) => (0.5 + i * 0.6180339887498949) % 1
 
 /**
  * A whole plan, step by step: the check that gives most information per minute, waiting and cool-downs counted,
  * until the leading suspect is expected to have 90 %. What the checks will show is played through on a fixed
  * lattice of possible truths drawn from the belief, so that the plan is the same every time.
  */
-export function makePlan(
-  belief: Belief,
-  input: CaseInput,
-  policy: PolicyName = 'certainty',
-  engineNow: EngineState = 'cold',
-): Plan {
+export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 'certainty'): Plan {
   const prediction = new Prediction(belief, PLANNED_SETS)
   const { weights, flat } = prediction
-  const spoken = spokenSigns(belief)
-  const candidates: Candidate[] = CHECK_COSTS.filter(
-    (c) =>
-      canBeDone(c, input.vehicle.profile) &&
-      stillOpen(c, belief, input, spoken) &&
-      admits(policy, c, belief, input),
-  )
-    .map((cost) => ({ cost, signs: openSigns(cost, belief, input, spoken), bits: Infinity }))
+  const planned = plannedOf(belief, input)
+  const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)
+  const candidates: Candidate[] = possibleChecks(planned)
+    .filter((c) => stillOpen(c, planned) && admits(policy, c, belief, input))
+    .map((check) => ({ check, signs: openSigns(check, planned), bits: Infinity }))
     .filter((c) => c.signs.length > 0)
   const truths = systematic(weights, PARTICLES)
   const beliefs = truths.map(() => Float64Array.from(weights))
@@ -99,40 +100,35 @@ export function makePlan(
   const expectedLeadNow = leadOf(weights, flat, faults)
   const steps: PlanStep[] = []
   const done = new Set<string>()
-  let engine = engineNow
+  let waits = waitsOf(planned.state.engineAt())
   let draws = 0
-  const first = opening(policy).flatMap((check) => candidates.filter((c) => c.cost.check === check))
+  const first = opening(policy).flatMap((check) =>
+    candidates.filter((c) => c.check.id === check.id),
+  )
   let reached = expectedLeadNow
   while (reached < WANTED_LEAD && steps.length < MOST_STEPS) {
-    const fixed = first.find((c) => !done.has(c.cost.check))
+    const fixed = first.find((c) => !done.has(c.check.id))
     const open = fixed
       ? [fixed]
-      : candidates.filter(
-          (c) =>
-            !done.has(c.cost.check) &&
-            (c.cost.after ?? []).every(
-              (a) => done.has(a) || !candidates.some((x) => x.cost.check === a),
-            ),
-        )
-    const best = choose(open, beliefs, prediction, engine)
+      : candidates.filter((c) => !done.has(c.check.id) && !waitsForAnother(c, candidates, done))
+    const best = choose(open, beliefs, prediction, waits)
     if (!best || (best.bits < LEAST_BITS && !fixed)) break
     for (let p = 0; p < beliefs.length; p++)
       for (const sign of best.candidate.signs) {
-        observe(beliefs[p]!, prediction.of(sign), sign.columns + 1, truths[p]!, spread(++draws))
+        observe(beliefs[p]!, prediction.of(sign), sign.columns + 1, truths[p]!, evenly(++draws))
       }
-    done.add(best.candidate.cost.check)
-    const { check, phase, minutes, apartMinutes = 0, why } = best.candidate.cost
+    const { check } = best.candidate
+    done.add(check.id)
     reached = lead()
     steps.push({
-      check,
-      phase,
-      minutes: minutes + apartMinutes,
-      waitMinutes: waitFor(phase, engine),
+      check: check.id,
+      phase: check.phase,
+      minutes: minutesOf(check),
+      waitMinutes: waitFor(check.phase, waits),
       bits: best.bits,
-      why,
       expectedLead: reached,
     })
-    engine = after(phase, engine)
+    waits = waitsAfter(check.phase, waits, coolDownMinutes)
   }
   return {
     policy,
@@ -144,16 +140,25 @@ export function makePlan(
   }
 }
 
+/** Whether a check comes only after something that another open one of the plan still has to bring about. */
+function waitsForAnother(
+  { check }: Candidate,
+  candidates: readonly Candidate[],
+  done: ReadonlySet<string>,
+): boolean {
+  if (!check.after) return false
+  return candidates.some((c) => c.check.brings === check.after && !done.has(c.check.id))
+}
+
 /** Most information per minute over a few of the played-through beliefs; lazily, from last time's figures. */
 function choose(
   open: Candidate[],
   beliefs: readonly Float64Array[],
   prediction: Prediction,
-  engine: EngineState,
+  waits: Waits,
 ) {
-  const minutes = (c: Candidate) =>
-    c.cost.minutes + (c.cost.apartMinutes ?? 0) + waitFor(c.cost.phase, engine)
-  const worth = (c: Candidate) => c.bits / minutes(c) / (1 + 0.02 * PHASES.indexOf(c.cost.phase))
+  const minutes = (c: Candidate) => minutesOf(c.check) + waitFor(c.check.phase, waits)
+  const worth = (c: Candidate) => c.bits / minutes(c) / (1 + 0.02 * PHASES.indexOf(c.check.phase))
   const sorted = [...open].sort((a, b) => worth(b) - worth(a))
   const fresh = sorted.filter((c) => c.bits === Infinity)
   const list = fresh.length > 0 ? fresh : sorted.slice(0, SHORTLIST)

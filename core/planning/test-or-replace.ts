@@ -1,8 +1,8 @@
-import type { CaseInput } from '../casefile/assess'
+import type { CaseInput } from '../record/case-input'
 import type { Belief } from '../inference/belief'
 import { guardMet } from '../inference/rank'
-import { canBeDone, CHECK_COSTS } from './check-costs'
-import { openSigns, spokenSigns } from './next-check'
+import type { CheckId } from '../checks/registry'
+import { minutesOf, openSigns, plannedOf, possibleChecks, type Planned } from './next-check'
 import { Prediction } from './predict'
 
 /** The shop's prices. Without them everything is reckoned in hours of labour. */
@@ -16,7 +16,7 @@ export interface TestOrReplace {
   fault: string
   probability: number
   /** cheapest open check that tells this fault from the rest, where there is one */
-  test?: { check: string; cost: number; power: number }
+  test?: { check: CheckId; cost: number; power: number }
   replaceCost: number
   /** expected cost of changing the part now, wrong or right, in hours or the shop's currency */
   expectedReplaceFirst: number
@@ -44,7 +44,7 @@ export function testOrReplace(
   prices?: Prices,
 ): TestOrReplace[] {
   const prediction = new Prediction(belief, 500)
-  const spoken = spokenSigns(belief)
+  const planned = plannedOf(belief, input)
   const perMinute = (prices?.hourlyRate ?? 1) / 60
   const out: TestOrReplace[] = []
   belief.model.faults.forEach((fault, f) => {
@@ -58,7 +58,7 @@ export function testOrReplace(
     const replaceCost =
       (prices?.parts[fault.id] ?? fault.cost.partHours * (prices?.hourlyRate ?? 1)) +
       fault.cost.minutes * perMinute
-    const test = bestTest(belief, input, prediction, spoken, f, perMinute, replaceCost, p)
+    const test = bestTest(planned, prediction, f, perMinute, replaceCost, p)
     const guardsOpen = fault.guards.filter((g) => !guardMet(g, facts)).map((g) => g.id)
     const expectedTestFirst =
       test &&
@@ -90,20 +90,18 @@ export function testOrReplace(
 
 /** The open check whose best sign, read, leaves the least expected cost. */
 function bestTest(
-  belief: Belief,
-  input: CaseInput,
+  planned: Planned,
   prediction: Prediction,
-  spoken: ReadonlySet<string>,
   fault: number,
   perMinute: number,
   replaceCost: number,
   p: number,
 ) {
   let best:
-    { check: string; cost: number; hit: number; falseAlarm: number; total: number } | undefined
-  for (const cost of CHECK_COSTS) {
-    if (cost.check === 'interview' || !canBeDone(cost, input.vehicle.profile)) continue
-    for (const sign of openSigns(cost, belief, input, spoken)) {
+    { check: CheckId; cost: number; hit: number; falseAlarm: number; total: number } | undefined
+  for (const check of possibleChecks(planned)) {
+    if (check.asksKeeper) continue
+    for (const sign of openSigns(check, planned)) {
       if (sign.place[fault]! < 0 && sign.causes.length === 0) continue
       const given = prediction.of(sign)
       const states = sign.columns + 1
@@ -123,14 +121,14 @@ function bestTest(
         }
       })
       if (hitMass === 0 || alarmMass === 0) continue
-      const c = (cost.minutes + (cost.apartMinutes ?? 0)) * perMinute
+      const c = minutesOf(check) * perMinute
       const total =
         c +
         ((p * hit) / hitMass + ((1 - p) * alarm) / alarmMass) * replaceCost +
         p * (1 - hit / hitMass) * replaceCost
       if (hit / hitMass - alarm / alarmMass > 0.3 && (!best || total < best.total))
         best = {
-          check: cost.check,
+          check: check.id,
           cost: c,
           hit: hit / hitMass,
           falseAlarm: alarm / alarmMass,

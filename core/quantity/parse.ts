@@ -1,5 +1,5 @@
-import type { Message } from '../message'
-import { message } from '../message'
+import type { Message } from './message'
+import { message } from './message'
 import { kindOfSpelling, toCore, UNITS, type QuantityKind } from './units'
 
 export interface ParsedQuantity {
@@ -60,8 +60,8 @@ export function parseQuantity(
       ok: false,
       problem: message('input.outOfRange', {
         typed,
-        min: { kind, si: limits.min },
-        max: { kind, si: limits.max },
+        min: { kind, si: limits.min, unit: unit.symbol },
+        max: { kind, si: limits.max, unit: unit.symbol },
       }),
     }
   return { ok: true, quantity: { typed, value, unit: unit.symbol, si } }

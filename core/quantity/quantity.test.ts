@@ -9,8 +9,8 @@ describe('units', () => {
     expect(toCore('pressure', 14.5037738, 'psi')).toBeCloseTo(100, 4)
     expect(toCore('temperature', 212, '°F')).toBeCloseTo(100, 10)
   })
-  it('a difference of 9 F° is 5 K, without the 32', () => {
-    expect(toCore('temperatureDifference', 9, 'F°')).toBeCloseTo(5, 10)
+  it('a difference of 9 °F is 5 °C, without the 32', () => {
+    expect(toCore('temperatureDifference', 9, '°F')).toBeCloseTo(5, 10)
   })
   it('every unit converts there and back', () => {
     for (const kind of Object.keys(UNITS) as QuantityKind[])

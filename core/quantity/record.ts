@@ -1,5 +1,13 @@
 import { z } from 'zod'
+import type { UsualError } from './field'
 import { toCore, UNITS, type QuantityKind } from './units'
+
+/** Standard error of one reading: hose and surface temperature, a gauge's needle, a filled measure. */
+const USUAL_ERRORS: Readonly<Partial<Record<QuantityKind, UsualError>>> = {
+  temperature: { by: 1.5 },
+  pressure: { by: 1 },
+  volume: { share: 0.02, least: 0 },
+}
 
 /**
  * A quantity as it is written down: what was typed, its number and unit, its value in the core unit, and the
@@ -24,7 +32,7 @@ export function quantityOf(kind: QuantityKind, limits: { min: number; max: numbe
         path: ['si'],
       },
     )
-    .meta({ quantityKind: kind })
+    .meta({ quantityKind: kind, unit: UNITS[kind][0]!.symbol, usualError: USUAL_ERRORS[kind] })
 }
 
 export interface QuantityRecord {

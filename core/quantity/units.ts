@@ -1,7 +1,7 @@
 /**
  * Units of every quantity the product measures, and their conversion to the unit core computes in.
  *
- * Core units: °C for temperature, K for differences of temperature, kPa for pressure (gauge unless the
+ * Core units: °C for temperature and for differences of temperature (then without the +32), kPa for pressure (gauge unless the
  * name of a variable says absolute), L for volume, mL/min for leak flow, s for time, km for distance.
  * 1 psi = 6.894757 kPa (exact to the digits given); 1 bar = 100 kPa; 1 US quart = 0.946352946 L;
  * 1 US gallon = 3.785411784 L; 1 mile = 1.609344 km.
@@ -10,7 +10,11 @@ export type QuantityKind =
   | 'temperature'
   | 'temperatureDifference'
   | 'pressure'
+  | 'temperatureRate'
   | 'pressureRate'
+  | 'pressurePerSecond'
+  | 'length'
+  | 'lengthRate'
   | 'volume'
   | 'smallVolume'
   | 'flow'
@@ -50,9 +54,10 @@ export const UNITS: Readonly<Record<QuantityKind, readonly Unit[]>> = {
     unit('°F', 5 / 9, 0, ['f', 'degf', 'fahrenheit', 'ºf'], (-32 * 5) / 9),
   ],
   temperatureDifference: [
-    unit('K', 1, 1, ['c', '°c', 'degc']),
-    unit('F°', 5 / 9, 1, ['f', '°f', 'degf']),
+    unit('°C', 1, 1, ['c', 'degc', 'k']),
+    unit('°F', 5 / 9, 1, ['f', 'degf']),
   ],
+  temperatureRate: [unit('°C/min', 1, 1, []), unit('°F/min', 5 / 9, 1, [])],
   pressure: [
     unit('kPa', 1, 1, ['kpag', 'kilopascal']),
     unit('psi', 6.894757, 2, ['psig', 'lb', 'lbs']),
@@ -63,6 +68,13 @@ export const UNITS: Readonly<Record<QuantityKind, readonly Unit[]>> = {
     unit('psi/min', 6.894757, 3, []),
     unit('bar/min', 100, 4, []),
   ],
+  pressurePerSecond: [
+    unit('kPa/s', 1, 2, []),
+    unit('psi/s', 6.894757, 3, []),
+    unit('bar/s', 100, 4, []),
+  ],
+  length: [unit('mm', 1, 1, []), unit('in', 25.4, 3, ['inch', '"'])],
+  lengthRate: [unit('mm/min', 1, 1, []), unit('in/min', 25.4, 3, [])],
   volume: [
     unit('L', 1, 1, ['l', 'litre', 'litres', 'liter', 'liters']),
     unit('qt', 0.946352946, 1, ['quart', 'quarts']),

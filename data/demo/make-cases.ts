@@ -1,13 +1,20 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { composeCaseFile } from '../../core/casefile/compose'
-import type { Complaint } from '../../core/casefile/complaint'
-import type { Part, SystemProfile } from '../../core/casefile/profile'
-import { checkCaseFile, readCaseFile, writeCaseFile } from '../../core/casefile/read'
-import type { CaseEvent, CaseRecord } from '../../core/casefile/records'
-import type { Instrument } from '../../core/casefile/schema'
-import { toCore, type QuantityKind } from '../../core/quantity/units'
+import {
+  type CaseEvent,
+  type CaseRecord,
+  checkCaseFile,
+  type Complaint,
+  composeCaseFile,
+  type Instrument,
+  type Part,
+  type QuantityKind,
+  readCaseFile,
+  type SystemProfile,
+  toCore,
+  writeCaseFile,
+} from '#core'
 
 /**
  * Writes the demo shop's cases. Each hold is the reading of a dial, with its step and offset, of a pressure that

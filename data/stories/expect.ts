@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs'
-import { vignettes } from '../../core/casefile/vignette.fixture'
-import { unmovedEntries, probabilitiesOf } from '../../core/casefile/mutation.fixture'
+import { vignettes } from '../../core/diagnosis/vignette.fixture'
+import { unmovedEntries, probabilitiesOf } from '../../core/diagnosis/mutation.fixture'
 
 /**
  * Writes down what every vignette gives to its causes, and the levels of the book that no vignette hangs on. Run

@@ -1,7 +1,7 @@
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { writeCaseFile } from '../../core/casefile/read'
+import { writeCaseFile } from '#core'
 import { COLD_STORIES } from './stories-cold'
 import { HOT_STORIES } from './stories-hot'
 import { INSIDE_STORIES } from './stories-inside'

@@ -1,10 +1,17 @@
-import { composeCaseFile } from '../../core/casefile/compose'
-import type { Complaint } from '../../core/casefile/complaint'
-import type { Part, SystemProfile } from '../../core/casefile/profile'
-import { checkCaseFile } from '../../core/casefile/read'
-import type { CaseEvent, CaseRecord, RecordData, RecordKind } from '../../core/casefile/records'
-import type { CaseFile } from '../../core/casefile/schema'
-import { toCore, type QuantityKind } from '../../core/quantity/units'
+import {
+  type CaseEvent,
+  type CaseFile,
+  type CaseRecord,
+  checkCaseFile,
+  type Complaint,
+  composeCaseFile,
+  type Part,
+  type QuantityKind,
+  type RecordData,
+  type RecordKind,
+  type SystemProfile,
+  toCore,
+} from '#core'
 
 /** A story: what is true of the vehicle, why, and what the technician wrote down. */
 export interface Story {

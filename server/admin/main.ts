@@ -7,7 +7,7 @@ import postgres from 'postgres'
 import { uuidv7 } from 'uuidv7'
 import { noteChange } from '../database/append'
 import { hashPassword } from '../auth/password'
-import { ROLES, type Role } from '../auth/roles'
+import { ROLES, type Role } from '#core'
 import * as schema from '../database/schema'
 
 const USAGE = `Usage: npm run admin -- <command>   (DATABASE_URL says where the database is)
@@ -71,7 +71,7 @@ async function addPerson(
         role: person.role as Role,
       })
       .onConflictDoNothing()
-    if (written.length > 0) await noteChange(tx as never, shopId, 'person', person.id)
+    if (written.length > 0) await noteChange(tx, shopId, 'person', person.id)
   })
 }
 

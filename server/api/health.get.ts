@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import { APPLICATION_VERSION } from '../../core/casefile/rank-case'
+import { APPLICATION_VERSION } from '#core'
 import { database } from '../database/client'
 import { ApiError } from '../utils/api-error'
 import { defineApi } from '../utils/define-api'

@@ -3,7 +3,7 @@ import type { H3Event } from 'h3'
 import { database } from '../database/client'
 import { accounts, people, sessions, shops } from '../database/schema'
 import { refuse } from '../utils/api-error'
-import { may, type Permission, type Role } from './roles'
+import { may, type Permission, type Role } from '#core'
 
 export interface Actor {
   shopId: string

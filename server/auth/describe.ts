@@ -1,8 +1,7 @@
 import type { Actor } from './actor'
-import { may } from './roles'
+import { may, type SessionDescription } from '#core'
 
-/** What the browser learns of its session; serverNow lets it measure how far the clocks are apart. */
-export function describeSession(actor: Actor) {
+export function describeSession(actor: Actor): SessionDescription {
   return {
     person: { id: actor.personId, name: actor.name, role: actor.role },
     shop: { id: actor.shopId, name: actor.shopName, elevationMetres: actor.elevationMetres },
@@ -14,4 +13,3 @@ export function describeSession(actor: Actor) {
     serverNow: new Date().toISOString(),
   }
 }
-export type SessionDescription = ReturnType<typeof describeSession>

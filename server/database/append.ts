@@ -1,11 +1,8 @@
 import { createHash } from 'node:crypto'
-import { and, eq, sql } from 'drizzle-orm'
-import type { PgTable } from 'drizzle-orm/pg-core'
+import { eq, sql } from 'drizzle-orm'
 import { refuse } from '../utils/api-error'
-import type { Database } from './client'
+import { type FactTable, insertOnce, rowOf, type Transaction } from './edge'
 import { changes, shops } from './schema'
-
-export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
 
 /** JSON with sorted keys and without undefined, so that equal contents have equal hashes. */
 export function canonical(value: unknown): string {
@@ -38,36 +35,22 @@ export async function noteChange(
   await tx.execute(sql`select pg_notify('thermognosis_change', ${shopId})`)
 }
 
-interface FactTable extends PgTable {
-  shopId: any
-  id: any
-  contentHash: any
-}
-
 /**
  * Appends a fact once. The same id with the same content is already done and harmless; the same id with other
  * content is a conflict and changes nothing. Gives whether a row was written.
  */
-export async function appendFact(
+export async function appendFact<T extends FactTable>(
   tx: Transaction,
-  table: FactTable,
+  table: T,
   entity: string,
-  row: { shopId: string; id: string; contentHash: string } & Record<string, unknown>,
+  row: T['$inferInsert'],
 ): Promise<boolean> {
-  const written = await tx
-    .insert(table)
-    .values(row as never)
-    .onConflictDoNothing()
-    .returning({ id: table.id })
-  if (written.length > 0) {
+  if (await insertOnce(tx, table, row)) {
     await noteChange(tx, row.shopId, entity, row.id)
     return true
   }
-  const [old] = await tx
-    .select({ hash: table.contentHash })
-    .from(table as PgTable)
-    .where(and(eq(table.shopId, row.shopId), eq(table.id, row.id)))
-  if (old?.hash !== row.contentHash)
+  const old = await rowOf(tx, table, row.shopId, row.id)
+  if (old?.contentHash !== row.contentHash)
     throw refuse.conflict(
       'Something else was already kept under this entry’s number. Yours is set aside here, unchanged.',
     )

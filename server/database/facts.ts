@@ -2,22 +2,21 @@ import { and, eq } from 'drizzle-orm'
 import { z } from 'zod'
 import {
   caseEvent,
-  caseRecord,
   type CaseEvent,
+  caseHeader,
+  type CaseHeader,
+  caseRecord,
   type CaseRecord,
   type EventKind,
-} from '../../core/casefile/records'
-import {
-  caseHeader,
   instrument,
-  vehicle,
-  type CaseHeader,
   type Instrument,
-} from '../../core/casefile/schema'
-import { systemProfile } from '../../core/casefile/profile'
-import type { QuantityRecord } from '../../core/quantity/record'
+  type QuantityRecord,
+  systemProfile,
+  vehicle,
+} from '#core'
 import { refuse } from '../utils/api-error'
-import { appendFact, contentHash, type Transaction } from './append'
+import { appendFact, contentHash } from './append'
+import { type FactTable, rowOf, type Transaction } from './edge'
 import {
   cases,
   events,
@@ -234,17 +233,14 @@ async function checkReplaced(
     )
 }
 
-async function mustExist(
+async function mustExist<T extends FactTable>(
   tx: Transaction,
-  table: any,
+  table: T,
   shopId: string,
   id: string,
   what: string,
-): Promise<any> {
-  const [row] = await tx
-    .select()
-    .from(table)
-    .where(and(eq(table.shopId, shopId), eq(table.id, id)))
+): Promise<T['$inferSelect']> {
+  const row = await rowOf(tx, table, shopId, id)
   if (!row) throw refuse.bad(`The ${what} it belongs to is not known here.`)
   return row
 }

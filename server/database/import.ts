@@ -1,6 +1,6 @@
 import { and, eq, desc } from 'drizzle-orm'
 import { uuidv7 } from 'uuidv7'
-import type { CaseFile } from '../../core/casefile/schema'
+import type { CaseFile } from '#core'
 import { ApiError } from '../utils/api-error'
 import {
   appendCase,
@@ -10,7 +10,8 @@ import {
   appendRecord,
   appendVehicle,
 } from './facts'
-import { canonical, noteChange, type Transaction } from './append'
+import { canonical, noteChange } from './append'
+import type { Transaction } from './edge'
 import { database } from './client'
 import { attachments, instruments, people, vehicleProfiles, vehicles } from './schema'
 

@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, inArray } from 'drizzle-orm'
-import type { CaseEvent, CaseRecord } from '../../core/casefile/records'
 import { database } from './client'
+import { eventOf, optional, recordOf, rowsOf } from './edge'
 import {
   attachments,
   cases,
@@ -12,33 +12,6 @@ import {
   vehicleProfiles,
   vehicles,
 } from './schema'
-
-const iso = (text: string) => new Date(text).toISOString()
-
-const optional = <T extends Record<string, unknown>>(
-  object: T,
-): { [K in keyof T]: Exclude<T[K], null> } =>
-  Object.fromEntries(
-    Object.entries(object).filter(([, value]) => value !== null && value !== undefined),
-  ) as never
-
-type FactRow = typeof records.$inferSelect
-
-/** A row of records or events as the case format writes it. */
-export function factOf(row: FactRow): CaseRecord & CaseEvent {
-  const { id, kind, data, note, supersedes, authorId, observedAt, receivedAt, clockOffsetMs } = row
-  return optional({
-    id,
-    by: authorId,
-    observedAt,
-    receivedAt: iso(receivedAt),
-    clockOffsetMs,
-    supersedes,
-    note,
-    kind,
-    data,
-  }) as unknown as CaseRecord & CaseEvent
-}
 
 export const vehicleOf = (row: typeof vehicles.$inferSelect) =>
   optional({
@@ -73,23 +46,14 @@ export async function changesAfter(shopId: string, after: number) {
     .orderBy(asc(changes.seq))
     .limit(PAGE)
   const ids = (entity: string) => page.filter((c) => c.entity === entity).map((c) => c.entityId)
-  const load = async (table: any, entity: string): Promise<any[]> => {
-    const wanted = ids(entity)
-    return wanted.length === 0
-      ? []
-      : db
-          .select()
-          .from(table)
-          .where(and(eq(table.shopId, shopId), inArray(table.id, wanted)))
-  }
   const [person, vehicle, profile, instrument, kase, record, event] = await Promise.all([
-    load(people, 'person'),
-    load(vehicles, 'vehicle'),
-    load(vehicleProfiles, 'profile'),
-    load(instruments, 'instrument'),
-    load(cases, 'case'),
-    load(records, 'record'),
-    load(events, 'event'),
+    rowsOf(db, people, shopId, ids('person')),
+    rowsOf(db, vehicles, shopId, ids('vehicle')),
+    rowsOf(db, vehicleProfiles, shopId, ids('profile')),
+    rowsOf(db, instruments, shopId, ids('instrument')),
+    rowsOf(db, cases, shopId, ids('case')),
+    rowsOf(db, records, shopId, ids('record')),
+    rowsOf(db, events, shopId, ids('event')),
   ])
   const references =
     kase.length === 0
@@ -116,8 +80,8 @@ export async function changesAfter(shopId: string, after: number) {
       elevationMetres: c.elevationMetres,
       attachments: references.filter((a) => a.caseId === c.id).map((a) => a.reference),
     })),
-    records: record.map((r) => ({ case: r.caseId, record: factOf(r) })),
-    events: event.map((e) => ({ case: e.caseId, event: factOf(e) })),
+    records: record.map((r) => ({ case: r.caseId, record: recordOf(r) })),
+    events: event.map((e) => ({ case: e.caseId, event: eventOf(e) })),
   }
 }
 
@@ -160,11 +124,11 @@ export async function loadCase(shopId: string, caseId: string) {
   return {
     case: caseOf(row),
     site: { elevationMetres: row.elevationMetres },
-    vehicle: { ...vehicleOf(vehicle!), profile: (profiles.at(-1)?.profile ?? {}) as object },
-    records: caseRecords.map(factOf),
-    events: caseEvents.map(factOf),
+    vehicle: { ...vehicleOf(vehicle!), profile: profiles.at(-1)?.profile ?? {} },
+    records: caseRecords.map(recordOf),
+    events: caseEvents.map(eventOf),
     attachments: references.map((a) => a.reference),
     people: everyone.map((p) => optional({ id: p.id, name: p.name })),
-    instruments: everyInstrument.map((i) => i.body as object),
+    instruments: everyInstrument.map((i) => i.body),
   }
 }

@@ -1,3 +1,4 @@
+import type { CaseFile, Instrument, SystemProfile } from '#core'
 import { sql } from 'drizzle-orm'
 import {
   bigint,
@@ -127,7 +128,7 @@ export const vehicleProfiles = pgTable(
     shopId: shopId(),
     id: uuid('id').notNull(),
     vehicleId: uuid('vehicle_id').notNull(),
-    profile: jsonb('profile').notNull(),
+    profile: jsonb('profile').$type<SystemProfile>().notNull(),
     supersedes: uuid('supersedes'),
     ...written(),
   },
@@ -149,7 +150,7 @@ export const instruments = pgTable(
     id: uuid('id').notNull(),
     kind: text('kind').notNull(),
     name: text('name').notNull(),
-    body: jsonb('body').notNull(),
+    body: jsonb('body').$type<Instrument>().notNull(),
     supersedes: uuid('supersedes'),
     ...written(),
   },
@@ -188,7 +189,7 @@ const factColumns = () => ({
   id: uuid('id').notNull(),
   caseId: uuid('case_id').notNull(),
   kind: text('kind').notNull(),
-  data: jsonb('data').notNull(),
+  data: jsonb('data').$type<object>().notNull(),
   note: text('note'),
   supersedes: uuid('supersedes'),
   ...written(),
@@ -243,7 +244,7 @@ export const attachments = pgTable(
     shopId: shopId(),
     caseId: uuid('case_id').notNull(),
     sha256: text('sha256').notNull(),
-    reference: jsonb('reference').notNull(),
+    reference: jsonb('reference').$type<CaseFile['attachments'][number]>().notNull(),
   },
   (t) => [
     primaryKey({ columns: [t.shopId, t.caseId, t.sha256] }),

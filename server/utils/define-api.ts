@@ -6,7 +6,7 @@ import {
   type H3Event,
 } from 'h3'
 import type { z } from 'zod'
-import { InputError } from '../../core/message'
+import { InputError } from '#core'
 import { sentence } from '../../words/catalogue'
 import { ApiError, refuse } from './api-error'
 

@@ -1,9 +1,9 @@
 import { getRouterParam, setResponseStatus } from 'h3'
 import type { z } from 'zod'
 import { requireActor, type Actor } from '../auth/actor'
-import type { Permission } from '../auth/roles'
+import { type Permission } from '#core'
 import { database } from '../database/client'
-import type { Transaction } from '../database/append'
+import type { Transaction } from '../database/edge'
 import { refuse } from './api-error'
 import { defineApi, readChecked } from './define-api'
 

@@ -10,9 +10,12 @@ export const PEOPLE = {
   desk: '0192f000-0000-7000-8000-000000000004',
 }
 
+/** What came over the wire, before anybody has looked at it. */
+export type Parsed = ReturnType<typeof JSON.parse>
+
 export interface Answer {
   status: number
-  body: any
+  body: Parsed
   headers: Headers
 }
 

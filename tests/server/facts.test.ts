@@ -3,7 +3,16 @@ import { readdirSync, readFileSync } from 'node:fs'
 import postgres from 'postgres'
 import { uuidv7 } from 'uuidv7'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Client, demoCase, makeCase, other, PEOPLE, putRecord, recordOf } from './client'
+import {
+  Client,
+  demoCase,
+  makeCase,
+  other,
+  type Parsed,
+  PEOPLE,
+  putRecord,
+  recordOf,
+} from './client'
 
 let ilka: Client
 let valley: Client
@@ -334,7 +343,7 @@ describe('taking an event back', () => {
 })
 
 describe('import and export', () => {
-  const normal = (file: any) => ({ ...file, exportedAt: '', writtenBy: '' })
+  const normal = (file: Parsed) => ({ ...file, exportedAt: '', writtenBy: '' })
   it('a case comes back the same from this shop, and from another shop after export', async () => {
     const original = JSON.parse(demoCase('05-minibus-second-leak.json'))
     original.attachments = [

@@ -1,20 +1,23 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
 import {
-  EVENT_DATA,
   type CaseEvent,
   type CaseRecord,
+  type CheckId,
+  compareMoments,
+  EVENT_DATA,
   type EventKind,
-} from '../../../core/casefile/records'
-import { may, permissionForEvent } from '../../../server/auth/roles'
+  may,
+  permissionForEvent,
+} from '#core'
 import { itemName, itemWords } from '../../../words/records'
-import { CHECK_NAMES, type CheckId } from '../../words-app'
+import { checkName } from '../../../words/check-names'
 
 /** Everything recorded in a case in order, with who and when; what was corrected or taken back stays, and can come back. */
 const props = defineProps<{ shown: boolean; check?: CheckId }>()
 const emit = defineEmits<{ close: [] }>()
 const open = useOpenCase()
-const bench = useBench()
+const shop = useShop()
 const session = useSession()
 const only = ref(true)
 type Item = CaseRecord | CaseEvent
@@ -42,9 +45,7 @@ const rows = computed(() => {
   )
   return all
     .filter((item) => !only.value || !props.check || ofCheck(item, byId))
-    .toSorted((a, b) =>
-      a.observedAt === b.observedAt ? (a.id < b.id ? 1 : -1) : a.observedAt < b.observedAt ? 1 : -1,
-    )
+    .toSorted((a, b) => compareMoments(b.observedAt, a.observedAt) || (a.id < b.id ? 1 : -1))
     .map((item) => {
       const old = item.supersedes ? byId.get(item.supersedes) : undefined
       const stands = standing.has(item.id)
@@ -52,7 +53,7 @@ const rows = computed(() => {
       return {
         item,
         stands,
-        who: bench.people.get(item.by) ?? 'not named',
+        who: shop.nameOf(item.by),
         when: DateTime.fromISO(item.observedAt).toFormat('d LLL, HH:mm:ss'),
         what:
           item.kind !== 'withdrawn'
@@ -75,7 +76,7 @@ const rows = computed(() => {
     })
 })
 const change = (item: Item, isEvent: boolean) =>
-  isEvent ? bench.withdrawEvent(open.id, item.id) : bench.withdraw(open.id, item.id)
+  isEvent ? shop.withdrawEvent(open.id, item.id) : shop.withdraw(open.id, item.id)
 </script>
 
 <template>
@@ -93,7 +94,7 @@ const change = (item: Item, isEvent: boolean) =>
         label="Show"
         hide-label
         :options="[
-          { value: 'check', text: CHECK_NAMES[check] },
+          { value: 'check', text: checkName(check) },
           { value: 'all', text: 'The whole case' },
         ]"
         :model-value="only ? 'check' : 'all'"
@@ -109,7 +110,7 @@ const change = (item: Item, isEvent: boolean) =>
           <div class="entry">
             <span class="small quiet"
               >{{ row.when }} · {{ row.who
-              }}{{ bench.isWaiting(row.item.id) ? ' · kept here, not sent' : '' }}</span
+              }}{{ shop.isWaiting(row.item.id) ? ' · kept here, not sent' : '' }}</span
             >
             <strong
               >{{ row.what }}<template v-if="row.state"> ({{ row.state }})</template></strong

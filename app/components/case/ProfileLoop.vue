@@ -1,8 +1,12 @@
 <script setup lang="ts">
-import { knownValue, type Part, type SystemProfile } from '../../../core/casefile/profile'
-import { profileAdvice } from '../../../core/casefile/profile-advice'
-import { PART_NAMES } from '../../../core/knowledge/parts'
-import type { QuantityRecord } from '../../../core/quantity/record'
+import {
+  knownValue,
+  type Part,
+  PART_NAMES,
+  profileAdvice,
+  type QuantityRecord,
+  type SystemProfile,
+} from '#core'
 
 /** The system of a vehicle, chosen on its own drawing: tap a part, say which kind it is; the loop follows. */
 const model = defineModel<SystemProfile>({ required: true })

@@ -3,9 +3,9 @@ import { START_CAUTIONS } from '../../words-app'
 
 /** The cautions, acknowledged once per case before the first check; data are never hidden behind it. */
 const open = useOpenCase()
-const bench = useBench()
+const shop = useShop()
 const acknowledge = () =>
-  bench.addRecord(open.id, 'cautions.acknowledged', { cautions: START_CAUTIONS.map((c) => c.id) })
+  shop.addRecord(open.id, 'cautions.acknowledged', { cautions: START_CAUTIONS.map((c) => c.id) })
 </script>
 
 <template>

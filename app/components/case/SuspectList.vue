@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { RankAnswer } from '../../workers/rank.worker'
-import { ofKind } from '../../../core/casefile/records'
-import { reasonFor } from '../../../core/knowledge/book'
+import { ofKind, reasonFor } from '#core'
 import { formatChance } from '../../../words/format'
 
 const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean; pending?: boolean }>()

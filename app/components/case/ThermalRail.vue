@@ -1,31 +1,39 @@
 <script setup lang="ts">
-import { CHECK_NAMES, COLD_ORDER, type CheckId } from '../../words-app'
+import type { CheckId, EngineTemperature } from '#core'
+import { checkName } from '../../../words/check-names'
+import { RECORDABLE } from '../../checks'
 
 /** The thermometer is the navigation: cold checks at the bulb, hot ones above, the engine's own temperature as its level. */
 const props = defineProps<{
   active: CheckId
   done: ReadonlySet<string>
   shown: ReadonlySet<CheckId>
-  coolantText: string | undefined
-  engine: 'cold' | 'running' | 'stopped'
+  coolantC: number | undefined
+  engine: EngineTemperature | undefined
   mayStart: boolean
 }>()
 const emit = defineEmits<{ choose: [check: CheckId]; start: []; stop: [] }>()
+const preferences = usePreferences()
 const all = ref(false)
+/** The first to be done stands at the foot. */
+const order = RECORDABLE.map((check) => check.id).toReversed()
+const phase = computed(() => props.engine?.phase ?? 'cold')
 const list = computed(() =>
-  COLD_ORDER.filter(
-    (c) => all.value || props.shown.has(c) || props.done.has(c) || c === props.active,
-  ),
+  order.filter((c) => all.value || props.shown.has(c) || props.done.has(c) || c === props.active),
 )
-const hidden = computed(() => COLD_ORDER.length - list.value.length)
-const LEVEL = { cold: '14%', running: '62%', stopped: '46%' } as const
+const hidden = computed(() => order.length - list.value.length)
+const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as const
 </script>
 
 <template>
   <nav class="rail" aria-label="Checks by temperature">
-    <div class="glass" :class="engine" aria-hidden="true">
-      <span class="level" :style="{ height: LEVEL[engine] }" /><span class="bulb">{{
-        coolantText ?? (engine === 'cold' ? 'cold' : 'hot')
+    <div class="glass" :class="{ warm: phase !== 'cold' }" aria-hidden="true">
+      <span class="level" :style="{ height: LEVEL[phase] }" /><span class="bulb">{{
+        coolantC === undefined
+          ? phase === 'cold'
+            ? 'cold'
+            : 'hot'
+          : preferences.show('temperature', coolantC)
       }}</span>
     </div>
     <div class="list">
@@ -33,7 +41,7 @@ const LEVEL = { cold: '14%', running: '62%', stopped: '46%' } as const
       <div class="phase">
         <span class="phase-name">Warming</span>
         <button
-          v-if="engine !== 'running'"
+          v-if="!engine?.running"
           type="button"
           class="engine"
           :disabled="!mayStart"
@@ -46,7 +54,7 @@ const LEVEL = { cold: '14%', running: '62%', stopped: '46%' } as const
         </button>
       </div>
       <div class="phase now">
-        <span class="phase-name">Cold{{ engine === 'cold' ? ' · now' : ' · not while hot' }}</span>
+        <span class="phase-name">Cold{{ phase === 'cold' ? ' · now' : ' · not while hot' }}</span>
         <button
           v-for="check in list"
           :key="check"
@@ -59,7 +67,7 @@ const LEVEL = { cold: '14%', running: '62%', stopped: '46%' } as const
             class="box"
             :class="{ done: done.has(check), here: check === active }"
             aria-hidden="true"
-            >{{ done.has(check) ? '✓' : '' }}</span>{{ CHECK_NAMES[check]
+            >{{ done.has(check) ? '✓' : '' }}</span>{{ checkName(check)
           }}<span v-if="done.has(check)" class="sr">, done</span>
         </button>
         <button
@@ -115,10 +123,8 @@ const LEVEL = { cold: '14%', running: '62%', stopped: '46%' } as const
   display: grid;
   place-items: center;
 }
-.running .level,
-.running .bulb,
-.stopped .level,
-.stopped .bulb {
+.warm .level,
+.warm .bulb {
   background: var(--hot);
 }
 .list {

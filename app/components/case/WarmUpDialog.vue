@@ -1,15 +1,17 @@
 <script setup lang="ts">
-import type { NextCheck } from '../../../core/planning/next-check'
-import { CHECK_NAMES, type CheckId } from '../../words-app'
+import { type CheckId, coolDownMinutesOf, type NextCheck } from '#core'
+import { checkName } from '../../../words/check-names'
+import { hasPanel } from '../../checks'
 
 /** Before the engine is started: which cold checks still tell something, and what doing them afterwards would cost. */
 const props = defineProps<{ open: boolean; next: readonly NextCheck[] }>()
 const emit = defineEmits<{ close: []; start: []; check: [check: CheckId] }>()
 const WORTH_BITS = 0.06
-const COOL_DOWN_MINUTES = [45, 90] as const
+const { input } = useOpenCase()
+const coolDownMinutes = computed(() => coolDownMinutesOf(input.value?.vehicle.profile ?? {}))
 const valuable = computed(() =>
   props.next
-    .filter((n) => n.phase === 'cold' && n.bits >= WORTH_BITS && n.check in CHECK_NAMES)
+    .filter((n) => n.phase === 'cold' && n.bits >= WORTH_BITS && hasPanel(n.check))
     .slice(0, 6),
 )
 const minutes = computed(() => valuable.value.reduce((sum, n) => sum + n.minutes, 0))
@@ -31,15 +33,13 @@ const how = (bits: number) =>
         <p class="caution">
           {{ valuable.length }} cold
           {{ valuable.length === 1 ? 'check still tells' : 'checks still tell' }} something. Once it
-          is warm they wait {{ COOL_DOWN_MINUTES[0] }} to {{ COOL_DOWN_MINUTES[1] }} minutes of
-          cooling down; now they take about {{ minutes }}.
+          is warm they wait about {{ coolDownMinutes }} minutes of cooling down; now they take about
+          {{ minutes }}.
         </p>
         <ul>
           <li v-for="n in valuable" :key="n.check">
-            <button type="button" class="plain-button" @click="emit('check', n.check as CheckId)">
-              {{ CHECK_NAMES[n.check as CheckId] }}</button><span
-              >{{ n.minutes }} min · {{ how(n.bits) }}</span
-            >
+            <button type="button" class="plain-button" @click="emit('check', n.check)">
+              {{ checkName(n.check) }}</button><span>{{ n.minutes }} min · {{ how(n.bits) }}</span>
           </li>
         </ul>
       </template>

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { BOOK, reasonFor } from '../../../core/knowledge/book'
-import type { RankedCase } from '../../../core/casefile/rank-case'
+import { BOOK, ofKind, type RankedCase, reasonFor } from '#core'
 import { DateTime } from 'luxon'
-import { ofKind } from '../../../core/casefile/records'
 import { formatChance } from '../../../words/format'
 
 /** Why a suspect stands where it does: evidence for and against, what is not proven yet, and how a repair is shown. */
@@ -39,7 +37,7 @@ const evidence = computed(() => {
 })
 const widest = computed(() => Math.max(3, ...evidence.value.map((e) => Math.abs(e.decibans))))
 const open = inject(OPEN_CASE, undefined)
-const bench = useBench()
+const shop = useShop()
 const because = ref('')
 const problem = ref('')
 watch(
@@ -58,7 +56,7 @@ async function declare(as: 'proven' | 'withdrawn') {
   problem.value = ''
   if (!because.value.trim())
     return void (problem.value = 'Say in a few words what changed it: what was seen or measured.')
-  await bench.addRecord(open!.id, 'suspect.declared', {
+  await shop.addRecord(open!.id, 'suspect.declared', {
     fault: props.fault!,
     as,
     because: because.value.trim(),
@@ -122,9 +120,8 @@ const words = (db: number) =>
           <strong>{{ d.data.as === 'proven' ? 'Proven' : 'Withdrawn' }}:</strong>
           {{ d.data.because }}
           <span class="small quiet"
-            >{{ bench.people.get(d.by) ?? '' }},
-            {{ DateTime.fromISO(d.observedAt).toFormat('d LLL, HH:mm') }}; it stood at
-            {{ formatChance(d.data.probability) }}</span
+            >{{ shop.nameOf(d.by) }}, {{ DateTime.fromISO(d.observedAt).toFormat('d LLL, HH:mm') }};
+            it stood at {{ formatChance(d.data.probability) }}</span
           >
         </p>
         <p v-if="suspect.guards.some((g) => !g.met)" class="small quiet">

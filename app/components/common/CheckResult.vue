@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import type { CheckOutcome } from '../../../core/checks/outcome'
-import type { QuantityKind } from '../../../core/quantity/units'
+import type { CheckOutcome, QuantityKind } from '#core'
 import { stateWords } from '../../../words/states'
 
 /** What a check came to: its states in words, its figures with their 90 % range, what it does not clear, and notes. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { formatClock } from '../../../words/format'
-import type { CheckId } from '../../words-app'
+import type { CheckId } from '#core'
 
 /** A time for a check that waits. It goes on when one walks away, shows in the header everywhere, and calls out when it is over. */
 const props = defineProps<{ check: CheckId; minutes: number; label: string }>()

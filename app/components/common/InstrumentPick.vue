@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import type { Instrument } from '../../../core/casefile/schema'
+import type { Instrument } from '#core'
 
 /** Which of the shop's instruments the figures beside it are read with; what it is known to be off by is taken off. Remembered on this device. */
 const props = defineProps<{
@@ -9,9 +9,9 @@ const props = defineProps<{
   start?: string | undefined
 }>()
 const model = defineModel<Instrument | undefined>({ required: true })
-const bench = useBench()
+const shop = useShop()
 const preferences = usePreferences()
-const list = computed(() => bench.instrumentsOf(props.kinds))
+const list = computed(() => shop.instrumentsOf(props.kinds))
 const remembered = useLocalStorage(`thermognosis.instrument.${props.kinds.join('.')}`, '')
 const id = useId()
 const chosen = ref(props.start ?? remembered.value)

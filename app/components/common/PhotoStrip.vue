@@ -1,12 +1,10 @@
 <script setup lang="ts">
-import type { Part } from '../../../core/casefile/profile'
-import { ofKind } from '../../../core/casefile/records'
-import { PART_NAMES } from '../../../core/knowledge/parts'
+import { ofKind, type Part, PART_NAMES } from '#core'
 
 /** Photographs of a part, or of a check: taken with the camera or attached, made small here, kept with the case. */
 const props = defineProps<{ part?: Part; check: string }>()
 const open = useOpenCase()
-const bench = useBench()
+const shop = useShop()
 const problem = ref('')
 const busy = ref(false)
 const large = ref<string>()
@@ -25,7 +23,7 @@ async function take(event: Event) {
   problem.value = ''
   busy.value = true
   try {
-    await bench.addPhotograph(open.id, await readPhotograph(file), {
+    await shop.addPhotograph(open.id, await readPhotograph(file), {
       ...(props.part ? { part: props.part } : {}),
       check: props.check,
     })
@@ -60,14 +58,14 @@ async function take(event: Event) {
         :aria-label="`${about(p)}: look at it large`"
         @click="large = p.data.sha256"
       >
-        <img :src="bench.pictureUrl(p.data.sha256)" :alt="about(p)" />
+        <img :src="shop.pictureUrl(p.data.sha256)" :alt="about(p)" />
       </button>
       <button
         type="button"
         class="plain-button away"
         :disabled="!open.mayRecord.value"
         :aria-label="`Take back this photograph of ${about(p)}`"
-        @click="bench.withdraw(open.id, p.id)"
+        @click="shop.withdraw(open.id, p.id)"
       >
         Take back
       </button>
@@ -81,7 +79,7 @@ async function take(event: Event) {
       ><v-card class="pa-2"
         ><img
           v-if="large"
-          :src="bench.pictureUrl(large)"
+          :src="shop.pictureUrl(large)"
           alt="The photograph, large"
           class="large"
         /><v-btn @click="large = undefined">Close</v-btn></v-card

@@ -1,9 +1,13 @@
 <script setup lang="ts">
-import { parseQuantity, type ParseLimits } from '../../../core/quantity/parse'
-import type { Instrument } from '../../../core/casefile/schema'
-import type { QuantityRecord } from '../../../core/quantity/record'
-import { UNITS, type QuantityKind } from '../../../core/quantity/units'
-import { formatNumber, preferredUnit } from '../../../words/format'
+import {
+  type Instrument,
+  type ParseLimits,
+  type QuantityKind,
+  type QuantityRecord,
+  UNITS,
+} from '#core'
+import { preferredUnit } from '../../../words/format'
+import { entryOf, inUnit, type QuantityEntry, readEntry } from './quantity-entry'
 
 /** A number with its unit, typed as a person writes it ("13.5 psi"); the unit beside it switches by a tap. */
 const props = defineProps<{
@@ -18,23 +22,31 @@ const props = defineProps<{
 const model = defineModel<QuantityRecord | undefined>({ required: true })
 const emit = defineEmits<{ problem: [text: string] }>()
 const preferences = usePreferences()
-const unit = ref(
-  model.value?.unit ?? props.startUnit ?? preferredUnit(props.kind, preferences.units),
+/** What stands in the field before its unit was changed; converting starts from it every time. */
+const typed = ref<QuantityEntry>(
+  model.value
+    ? entryOf(model.value, props.kind)
+    : { text: '', unit: props.startUnit ?? preferredUnit(props.kind, preferences.units) },
 )
-const text = ref(model.value ? shown(model.value.si) : '')
+const unit = ref(typed.value.unit)
+const text = ref(typed.value.text)
 const touched = ref(false)
 /** what was told to the parent last: limits made anew at every drawing must not tell it again */
 let told: string | undefined
 const id = useId()
 
-function shown(si: number) {
-  return formatNumber(props.kind, si, preferences.units).replace('−', '-')
-}
 const parsed = computed(() =>
-  text.value.trim() === ''
-    ? undefined
-    : parseQuantity(text.value, props.kind, unit.value, props.limits),
+  readEntry({ text: text.value, unit: unit.value }, props.kind, props.limits),
 )
+/** Said while the figure stands in another unit than the one it was typed in. */
+const converted = computed(() =>
+  typed.value.unit !== unit.value && parsed.value?.ok
+    ? `Typed as ${typed.value.text} ${typed.value.unit}.`
+    : '',
+)
+function type() {
+  typed.value = { text: text.value, unit: unit.value }
+}
 const problem = computed(() => {
   if (!parsed.value)
     return touched.value && !props.optional
@@ -62,26 +74,32 @@ watch([parsed, problem, readWith], () => {
   told = said
   emit('problem', problem.value)
 })
+function show(entry: QuantityEntry) {
+  typed.value = entry
+  text.value = entry.text
+  unit.value = entry.unit
+}
 watch(
   () => preferences.units,
   (units) => {
-    if (text.value === '') unit.value = preferredUnit(props.kind, units)
+    if (text.value === '') show({ text: '', unit: preferredUnit(props.kind, units) })
   },
   { deep: true },
 )
 watch(model, (value) => {
   if (!value && parsed.value?.ok) {
     told = undefined
-    text.value = ''
+    show({ text: '', unit: unit.value })
   }
-  if (value && (!parsed.value?.ok || Math.abs(parsed.value.quantity.si - value.si) > 1e-9)) {
-    unit.value = preferredUnit(props.kind, preferences.units)
-    text.value = shown(value.si)
-  }
+  if (value && (!parsed.value?.ok || Math.abs(parsed.value.quantity.si - value.si) > 1e-9))
+    show(entryOf(value, props.kind))
 })
+/** The next of its units, the figure converted. */
 function nextUnit() {
   const all = UNITS[props.kind].map((u) => u.symbol)
-  unit.value = all[(all.indexOf(unit.value) + 1) % all.length]!
+  const next = inUnit(typed.value, props.kind, all[(all.indexOf(unit.value) + 1) % all.length]!)
+  unit.value = next.unit
+  text.value = next.text
 }
 defineExpose({ problem, typed: text })
 </script>
@@ -96,7 +114,8 @@ defineExpose({ problem, typed: text })
         inputmode="decimal"
         autocomplete="off"
         :aria-invalid="problem !== ''"
-        :aria-describedby="problem || hint ? `${id}-says` : undefined"
+        :aria-describedby="problem || converted || hint ? `${id}-says` : undefined"
+        @input="type"
         @blur="touched = true"
       />
       <button type="button" :aria-label="`Unit ${unit}, tap for another`" @click="nextUnit">
@@ -104,6 +123,9 @@ defineExpose({ problem, typed: text })
       </button>
     </div>
     <span v-if="problem" :id="`${id}-says`" class="problem small" role="alert">{{ problem }}</span>
+    <span v-else-if="converted" :id="`${id}-says`" class="quiet small" role="status">{{
+      converted
+    }}</span>
     <span v-else-if="hint" :id="`${id}-says`" class="quiet small">{{ hint }}</span>
   </div>
 </template>

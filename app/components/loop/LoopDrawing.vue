@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import type { Part, SystemProfile } from '../../../core/casefile/profile'
-import { PART_NAMES } from '../../../core/knowledge/parts'
+import { type Part, PART_NAMES, type SystemProfile } from '#core'
 import { formatChance } from '../../../words/format'
 import { layoutLoop } from './loop-layout'
 

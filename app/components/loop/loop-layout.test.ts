@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { partsOf, type SystemProfile } from '../../../core/casefile/profile'
+import { partsOf, type SystemProfile } from '#core'
 import { layoutLoop } from './loop-layout'
 
 interface Rect {

@@ -1,4 +1,4 @@
-import { knownValue, partsOf, type Part, type SystemProfile } from '../../../core/casefile/profile'
+import { knownValue, type Part, partsOf, type SystemProfile } from '#core'
 
 export interface Box {
   part: Part

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { volts } from '../quantities'
+import { percentUpTo, volts } from '../quantities'
+import { called } from '../../quantity/field'
 
 /** A commanded device: what was asked, what it did, and whether it had supply. */
 export const actuatorTest = z.strictObject({
@@ -14,10 +15,10 @@ export const actuatorTest = z.strictObject({
     'fan-clutch',
     'blend-door',
   ]),
-  commandedPercent: z.number().min(0).max(100),
+  commandedPercent: called(percentUpTo(100), 'commanded'),
   /** actual speed or position in the same scale; "none" when nothing moved */
-  actualPercent: z.union([z.number().min(0).max(150), z.enum(['none', 'not-shown'])]),
-  supplyVolts: volts.optional(),
+  actualPercent: called(z.union([percentUpTo(150), z.enum(['none', 'not-shown'])]), 'actual'),
+  supplyVolts: called(volts, 'supply').optional(),
   calibrated: z.enum(['yes', 'no', 'not-applicable', 'not-known']),
   highVoltageLoopIdentified: z.enum(['yes', 'not-applicable', 'no']),
 })

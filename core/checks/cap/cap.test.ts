@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { analyseTesterSelfCheck } from '../tester-self-check/analysis'
-import { analyseCap, capSigns } from './analysis'
+import { analyseCap } from './analysis'
+import { capSigns } from './signs'
 import type { CapTest } from './record'
 
 const kPa = (value: number) => ({ typed: String(value), value, unit: 'kPa', si: value })

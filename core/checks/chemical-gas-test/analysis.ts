@@ -1,4 +1,4 @@
-import type { Complaint } from '../../casefile/complaint'
+import type { Complaint } from '../../vehicle/complaint'
 import { correctedSi } from '../../quantity/record'
 import type { ChemicalGasTest } from './record'
 

@@ -1,5 +1,5 @@
-import { message } from '../../message'
-import type { SignReading } from '../sign-reading'
+import { message } from '../../quantity/message'
+import type { SignReading } from '../../inference/sign-reading'
 import type { GasTestAnalysis } from './analysis'
 import type { ChemicalGasTest } from './record'
 

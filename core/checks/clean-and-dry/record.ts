@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { part } from '../../casefile/profile'
+import { part } from '../../vehicle/parts'
 
 /** Joints wiped before pressing: what is wet afterwards is new. */
 export const cleanAndDry = z.strictObject({ parts: z.array(part).min(1).max(20) })
-export type CleanAndDry = z.infer<typeof cleanAndDry>

@@ -1,5 +1,5 @@
 import { correctedSi } from '../../quantity/record'
-import type { Policy } from '../policy'
+import type { Policy } from '../../vehicle/policy'
 import type { ClutchHot } from './record'
 
 /** Most viscous clutches grip when the air behind the radiator reaches about this, °C. */

@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredLikelihood } from '../measured'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { ClutchAnalysis } from './analysis'
 import type { ClutchHot } from './record'
 

@@ -1,5 +1,5 @@
-import { message } from '../../message'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { message } from '../../quantity/message'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { CoolerTest } from './record'
 
 const SIGN_OF: Readonly<Record<CoolerTest['which'], string>> = {

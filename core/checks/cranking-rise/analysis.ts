@@ -1,12 +1,12 @@
 import { correctedSi } from '../../quantity/record'
-import type { Interval } from '../../physics/compliance'
+import type { Estimate } from '../../quantity/interval'
 import { nonNegativeLeastSquares, rank } from '../../statistics/least-squares'
 import type { CrankingRun } from './record'
 
 export interface CylinderShare {
   cylinder: number
   /** rise that this cylinder makes, kPa per second of cranking at the reference speed */
-  kPaPerSecond: Interval
+  kPaPerSecond: Estimate
   share: number
 }
 

@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import type { SignReading } from '../sign-reading'
+import type { SignReading } from '../../inference/sign-reading'
 import type { CrankingAnalysis } from './analysis'
 
 /** The run with the most cylinders plugged speaks; runs with plugs out only say which cylinder. */
@@ -17,7 +17,9 @@ export function crankingSigns(analysis: CrankingAnalysis): SignReading[] {
       given: { no: { mean: 0.01, sd: 0.02 }, yes: { low: 0.04, high: 4 } },
       validity: 0.93,
       conditions: 'cranking, transducer',
-      says: message('says.cranking', { rate: top.kPaPerSecond.toFixed(2) }),
+      says: message('says.cranking', {
+        rate: { kind: 'pressurePerSecond', si: top.kPaPerSecond },
+      }),
     }),
   ]
 }

@@ -1,4 +1,4 @@
-import { InputError, message } from '../../message'
+import { InputError, message } from '../../quantity/message'
 
 /** A pressure trace of one cranking run: what goes into its record. */
 export interface CrankingTrace {

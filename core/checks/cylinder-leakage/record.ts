@@ -1,10 +1,11 @@
 import { z } from 'zod'
-import { cylinder } from '../quantities'
+import { cylinder, percentUpTo } from '../quantities'
+import { called } from '../../quantity/field'
 
 /** Air put into one cylinder at top dead centre. */
 export const cylinderLeakage = z.strictObject({
   cylinder,
-  leakPercent: z.number().min(0).max(100),
+  leakPercent: called(percentUpTo(100), 'leak'),
   bubblesInNeck: z.enum(['yes', 'no', 'not-looked']),
 })
 export type CylinderLeakage = z.infer<typeof cylinderLeakage>

@@ -1,5 +1,5 @@
-import { message } from '../../message'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { message } from '../../quantity/message'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { EndoscopeLook } from './record'
 
 /** One dry cylinder of several clears only itself: the chance of having looked into the right one counts. */

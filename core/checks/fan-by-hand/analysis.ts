@@ -1,4 +1,4 @@
-import type { Policy } from '../policy'
+import type { Policy } from '../../vehicle/policy'
 import type { FanByHand } from './record'
 
 export type FanByHandState =

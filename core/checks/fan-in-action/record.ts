@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { temperature } from '../quantities'
+import { given } from '../../quantity/field'
 
 /** The electric fan watched on a hot engine. */
 export const fanInAction = z.strictObject({
@@ -10,7 +11,7 @@ export const fanInAction = z.strictObject({
   /** hottest at the place that switches it: the radiator at its switch, or scan for a module */
   switchingPlace: temperature.optional(),
   /** when it should start, from the vehicle's data */
-  shouldStartAt: temperature.optional(),
+  shouldStartAt: given(temperature).optional(),
   coolsWhenOn: z.enum(['yes', 'no', 'not-known']),
   speeds: z.enum(['all', 'one-missing', 'not-known']),
 })

@@ -1,5 +1,5 @@
-import { message } from '../../message'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { message } from '../../quantity/message'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { FanActionAnalysis } from './analysis'
 import type { FanInAction } from './record'
 

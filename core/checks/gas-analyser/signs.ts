@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredLikelihood } from '../measured'
-import type { SignReading } from '../sign-reading'
+import type { SignReading } from '../../inference/sign-reading'
 import type { analyseAnalyser } from './analysis'
 import type { GasAnalyser } from './record'
 

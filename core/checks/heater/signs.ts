@@ -1,7 +1,7 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { correctedSi } from '../../quantity/record'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { HeaterAnalysis } from './analysis'
 import type { HeaterTest } from './record'
 

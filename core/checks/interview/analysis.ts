@@ -1,8 +1,8 @@
-import { message, type Message } from '../../message'
-import type { Interval } from '../../physics/compliance'
+import { message, type Message } from '../../quantity/message'
+import type { Estimate } from '../../quantity/interval'
 import { correctedSi } from '../../quantity/record'
 import { logNormalDensity } from '../../statistics/normal'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { QUESTIONS } from './questions'
 import type { InterviewAnswer, ReportedLoss, Usage } from './record'
 
@@ -10,7 +10,7 @@ const DEFAULT_KM_PER_WEEK = 300
 const SECONDS_PER_WEEK = 604800
 
 /** Hours a week the system is under pressure: the stated hours ±25 %, else 10 with a band of 5 to 20. */
-export function pressurisedHours(usage: Usage | undefined): { hours: Interval; assumed: boolean } {
+export function pressurisedHours(usage: Usage | undefined): { hours: Estimate; assumed: boolean } {
   const stated = usage?.hoursPerWeek
   return stated === undefined
     ? { hours: { low: 5, value: 10, high: 20 }, assumed: true }
@@ -36,7 +36,10 @@ export function reportedLossPerWeek(
     }
   const stated = usage?.kilometresPerWeek
   const km = stated ?? DEFAULT_KM_PER_WEEK
-  const assumptions = stated === undefined ? [message('assumes.kilometresPerWeek', { km })] : []
+  const assumptions =
+    stated === undefined
+      ? [message('assumes.kilometresPerWeek', { distance: { kind: 'distance', si: km } })]
+      : []
   return { litresPerWeek: (litres * km) / correctedSi(loss.per.distance), assumptions }
 }
 

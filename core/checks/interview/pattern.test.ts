@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { sentence } from '../../../words/catalogue'
-import { COMPLAINTS } from '../../casefile/complaint'
+import { COMPLAINTS } from '../../vehicle/complaint'
 import { patternOf } from './pattern'
 import { QUESTIONS } from './questions'
 

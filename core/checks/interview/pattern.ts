@@ -1,5 +1,5 @@
-import type { Complaint } from '../../casefile/complaint'
-import { message, type Message } from '../../message'
+import type { Complaint } from '../../vehicle/complaint'
+import { message, type Message } from '../../quantity/message'
 
 type Answers = ReadonlyMap<string, 'yes' | 'no' | 'not-known'>
 

@@ -1,4 +1,4 @@
-import { LEAK_PLACES, positionOf, type EngineOrientation } from '../../knowledge/places'
+import { LEAK_PLACES, positionOf, type EngineOrientation } from '../../vehicle/places'
 import type { LeakTrace } from './record'
 
 export interface Candidate {

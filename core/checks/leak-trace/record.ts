@@ -1,21 +1,29 @@
 import { z } from 'zod'
-import { LEAK_PLACE_IDS } from '../../knowledge/places'
+import { LEAK_PLACE_IDS } from '../../vehicle/places'
+import { given, measured } from '../../quantity/field'
 
 /** What was found in tracing a drip to its place. Coordinates are shares of the tray, from its front left corner. */
 export const leakTrace = z.strictObject({
   drips: z
     .array(
       z.strictObject({
-        x: z.number().min(0).max(1),
-        y: z.number().min(0).max(1),
-        perMinute: z.number().min(0).max(600),
+        x: given(z.number().min(0).max(1), { unit: 'share of the tray' }),
+        y: given(z.number().min(0).max(1), { unit: 'share of the tray' }),
+        perMinute: measured(z.number().min(0).max(600), {
+          label: 'a minute',
+          unit: 'drops/min',
+          usualError: { share: 0.1, least: 1 },
+        }),
       }),
     )
     .max(40),
-  /** height of the highest wet point seen, 0 floor of the bay to 1 top */
   /** how the engine stands; the profile's when absent */
   orientation: z.enum(['lengthwise', 'crosswise']).optional(),
-  highestWet: z.number().min(0).max(1).optional(),
+  /** height of the highest wet point seen, 0 floor of the bay to 1 top */
+  highestWet: given(z.number().min(0).max(1), {
+    label: 'highest wet point',
+    unit: 'share of the height',
+  }).optional(),
   /** the fan or the road blew across it before */
   airFlow: z.boolean(),
   places: z

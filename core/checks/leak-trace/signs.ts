@@ -1,6 +1,6 @@
-import { LEAK_PLACES } from '../../knowledge/places'
-import { message } from '../../message'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { LEAK_PLACES } from '../../vehicle/places'
+import { message } from '../../quantity/message'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { LeakTrace } from './record'
 
 /** What is seen coming out under one's eyes is hardly a slip; a dry place may not have been pressed long enough. */

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest'
 import { SENTENCES } from '../../../words/catalogue'
-import { STATE_NAMES } from '../../../words/states'
+import { levelAndCondition as words } from '../../../words/checks/level-and-condition'
 import { outcome } from '../check.fixture'
-import { levelCheck, levelStates } from './index'
+import { levelAndConditionCheck, levelStates } from './check'
 import { levelAndCondition, type LevelAndCondition } from './record'
 
-const judge = (look: LevelAndCondition) => outcome(levelCheck, 'level-and-condition.look', look)
+const judge = (look: LevelAndCondition) =>
+  outcome(levelAndConditionCheck, 'level-and-condition.look', look)
 
 describe('level and condition', () => {
   it('strong pressure in a cold system says that gas is made', () => {
@@ -46,7 +47,7 @@ describe('level and condition', () => {
       smell: 'fuel',
     } as const
     for (const state of [...levelStates(every), 'overfull', 'right', 'low', 'brown'])
-      expect(STATE_NAMES['level-and-condition']![state], state).toMatch(/\.$/)
+      expect(words.states![state], state).toMatch(/\.$/)
     for (const look of [
       every,
       { level: 'overfull', residualPressure: 'none', emulsionInOil: 'filler-only' },

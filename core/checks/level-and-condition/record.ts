@@ -1,19 +1,20 @@
 import { z } from 'zod'
+import { called } from '../../quantity/field'
 
 /** Level and condition of a cold system. Every field may be absent: not looked at. */
 export const levelAndCondition = z.strictObject({
   level: z.enum(['overfull', 'right', 'low', 'empty']).optional(),
   oilInCoolant: z.enum(['no', 'yes']).optional(),
-  emulsionInOil: z.enum(['no', 'filler-only', 'dipstick']).optional(),
-  residualPressure: z.enum(['none', 'some', 'strong']).optional(),
+  emulsionInOil: called(z.enum(['no', 'filler-only', 'dipstick']), 'engine oil').optional(),
+  residualPressure: called(z.enum(['none', 'some', 'strong']), 'pressure left').optional(),
   look: z.enum(['clear', 'brown', 'sludge']).optional(),
   /** as it is seen: "green", "violet" */
   colour: z.string().min(1).max(30).optional(),
   smell: z.enum(['none', 'exhaust', 'fuel']).optional(),
   /** gel, or two colours */
-  mixed: z.enum(['no', 'yes']).optional(),
+  mixed: called(z.enum(['no', 'yes']), 'gel or two colours').optional(),
   /** pink froth: gearbox fluid */
-  pinkFroth: z.enum(['no', 'yes']).optional(),
+  pinkFroth: called(z.enum(['no', 'yes']), 'gearbox fluid').optional(),
   sealant: z.enum(['no', 'yes']).optional(),
   /** the liquid found under it, by colour, feel and strip */
   liquidBelow: z.enum(['coolant', 'water', 'oil', 'none']).optional(),

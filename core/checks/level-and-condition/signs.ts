@@ -1,5 +1,5 @@
-import { message } from '../../message'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { message } from '../../quantity/message'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { LevelAndCondition } from './record'
 
 /** What was seen at the cold tank, radiator and dipstick. Froth under the filler alone speaks weakly: short trips make it. */

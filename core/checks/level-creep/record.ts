@@ -1,12 +1,12 @@
 import { z } from 'zod'
-import { temperature } from '../quantities'
+import { millimetresBetween, minutesBetween, temperature } from '../quantities'
 
 /** Level against time on a hot engine, cap on, and what bubbles. Millimetres above the cold mark. */
 export const levelCreep = z
   .strictObject({
     points: z
       .array(
-        z.strictObject({ minutes: z.number().min(0).max(600), mm: z.number().min(-300).max(300) }),
+        z.strictObject({ minutes: minutesBetween(0, 600), mm: millimetresBetween(-300, 300, 1) }),
       )
       .max(500),
     bubbles: z.enum(['none', 'at-first', 'continuous', 'not-seen']),

@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { CreepAnalysis } from './analysis'
 import type { LevelCreep } from './record'
 
@@ -32,8 +32,8 @@ export function creepSigns(
       validity: settled * (record.startedAt === 'above' ? 0.6 : 1),
       conditions: 'level watched hot',
       says: message('says.creep', {
-        mm: Math.round(analysis.riseMm),
-        rate: analysis.lateSlopeMmPerMinute.value.toFixed(1),
+        rise: { kind: 'length', si: analysis.riseMm, decimals: 0 },
+        rate: { kind: 'lengthRate', si: analysis.lateSlopeMmPerMinute.value },
       }),
     })
     const rose = analysis.riseMm > 5

@@ -1,5 +1,5 @@
-import { message } from '../../message'
-import type { SignReading } from '../sign-reading'
+import { message } from '../../quantity/message'
+import type { SignReading } from '../../inference/sign-reading'
 import type { LevelFollowUp } from './record'
 
 /** One day clears little, a week clears much; a little lower is the last air coming out as often as a loss. */

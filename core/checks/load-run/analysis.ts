@@ -1,6 +1,6 @@
-import { knownValue } from '../../casefile/profile'
+import { knownValue } from '../../vehicle/profile'
 import { boilingPointC } from '../../physics/boiling'
-import type { CheckContext } from '../outcome'
+import type { CheckContext } from '../context'
 import type { LoadRun } from './record'
 
 export interface LoadRunAnalysis {

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ambientC } from '../quantities'
+import { ambientC, celsiusBetween, minutesBetween } from '../quantities'
 
 /** A drive by segments, from the technician's notes or from a log: scan temperatures, °C. */
 export const loadRun = z.strictObject({
@@ -8,9 +8,9 @@ export const loadRun = z.strictObject({
     .array(
       z.strictObject({
         kind: z.enum(['idle', 'town', 'cruise', 'climb']),
-        minutes: z.number().min(0.2).max(600),
-        meanC: z.number().min(-40).max(160),
-        maxC: z.number().min(-40).max(160),
+        minutes: minutesBetween(0.2, 600),
+        meanC: celsiusBetween(-40, 160),
+        maxC: celsiusBetween(-40, 160),
         airConditioning: z.enum(['on', 'off']),
         heater: z.enum(['on', 'off']),
         load: z.enum(['within', 'beyond', 'not-known']),

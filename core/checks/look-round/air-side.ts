@@ -1,6 +1,6 @@
-import { message } from '../../message'
-import { perRecord } from '../outcome'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { message } from '../../quantity/message'
+import type { Judged } from '../context'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { AirSideLook } from './record'
 
 interface Row {
@@ -41,7 +41,8 @@ export function airSideSigns(source: string, look: AirSideLook): SignReading[] {
   })
 }
 
-export const airSideCheck = perRecord('look-round', 'look-round.air-side', (look, _, source) => {
+/** What a look at the air side and the soft parts comes to. */
+export function judgeAirSide(source: string, look: AirSideLook): Judged {
   const fields = Object.keys(ROWS) as (keyof AirSideLook)[]
   const facts = fields.flatMap((f) => (look[f] === 'bad' && ROWS[f].fact ? [ROWS[f].fact!] : []))
   const both =
@@ -55,8 +56,6 @@ export const airSideCheck = perRecord('look-round', 'look-round.air-side', (look
     states: fields.filter((f) => look[f] === 'bad'),
     facts,
     signs: airSideSigns(source, look),
-    cautions: [message('caution.engineOffKeyOut')],
     notes: look.fins === 'good' && !both ? [message('airSide.oneSideOnly')] : [],
-    doesNotProve: [message('look.pass.hotOrCold')],
   }
-})
+}

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { PARTS } from '../../casefile/profile'
+import { PARTS } from '../../vehicle/parts'
 import { buildModel } from '../../inference/model'
 import { rank } from '../../inference/rank'
 import { BOOK } from '../../knowledge/book'
-import { DRIPS_ONTO } from '../../knowledge/parts'
+import { DRIPS_ONTO } from '../../vehicle/parts'
 import { levelSigns } from '../level-and-condition/signs'
 import { lookSigns } from './signs'
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { part } from '../../casefile/profile'
+import { part } from '../../vehicle/parts'
+import { called } from '../../quantity/field'
 
 /** Wear of a part that is seen or felt cold; an empty list means that it was looked for and there is none. */
 export const WEAR = [
@@ -32,14 +33,14 @@ const good = z.enum(['good', 'bad', 'not-looked']).optional()
 export const airSideLook = z.strictObject({
   fins: good,
   /** between condenser and radiator; "bad" when matted there */
-  stack: good,
+  stack: called(good, 'between the cores'),
   shroud: good,
   blades: good,
-  duct: good,
+  duct: called(good, 'air duct'),
   lowerHose: good,
   /** upper hose in the morning: "bad" when drawn flat */
-  upperHoseCold: good,
+  upperHoseCold: called(good, 'upper hose'),
   tank: good,
-  insideHoses: good,
+  insideHoses: called(good, 'inside the hoses'),
 })
 export type AirSideLook = z.infer<typeof airSideLook>

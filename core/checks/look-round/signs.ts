@@ -1,6 +1,6 @@
-import { message } from '../../message'
-import { binaryReading, type SignReading } from '../sign-reading'
-import type { Part } from '../../casefile/profile'
+import { message } from '../../quantity/message'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import type { Part } from '../../vehicle/parts'
 import type { PartLook, Wear } from './record'
 
 /**

@@ -7,7 +7,7 @@ import {
 } from '../../physics/coolant'
 import { mixPlan, type MixPlan } from '../../physics/mix'
 import { correctedSi } from '../../quantity/record'
-import type { CheckContext } from '../outcome'
+import type { CheckContext } from '../context'
 import type { MixTest } from './record'
 
 export interface MixAnalysis {

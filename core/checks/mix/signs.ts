@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import type { SignReading } from '../sign-reading'
+import type { SignReading } from '../../inference/sign-reading'
 import type { MixAnalysis } from './analysis'
 import type { MixTest } from './record'
 

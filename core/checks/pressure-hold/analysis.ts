@@ -1,10 +1,11 @@
-import { message, type Message } from '../../message'
+import { COLD_BELOW_C } from '../../physics/engine-temperature'
+import { message, type Message } from '../../quantity/message'
 import {
   complianceFromStrokes,
   DEFAULT_COMPLIANCE_ML_PER_KPA,
   thermalDriftKPaPerK,
-  type Interval,
 } from '../../physics/compliance'
+import { type Estimate } from '../../quantity/interval'
 import { fractionAfterToppingUpWithWater } from '../../physics/coolant'
 import { correctedSi } from '../../quantity/record'
 import { fitDecay, type Decay, type HoldPoint } from './decay'
@@ -27,9 +28,9 @@ export interface HoldContext {
   /** glycol by volume, 0 to 1, where it is known */
   glycolVolumeFraction?: number | undefined
   /** flow of the tester's own leak at test pressure, mL/min, from the self-check */
-  testerFlowMLPerMinute?: Interval | undefined
+  testerFlowMLPerMinute?: Estimate | undefined
   reportedLossLitresPerWeek?: number | undefined
-  pressurisedHoursPerWeek: Interval
+  pressurisedHoursPerWeek: Estimate
   /** a gross leak was already seen issuing and not repaired or isolated since */
   grossLeakSeen: boolean
 }
@@ -51,15 +52,15 @@ export interface HoldAnalysis {
   settlingSeconds: number
   decay?: Decay
   /** fall that is left when the tester's leak and the cooling are taken off, kPa/min */
-  fallKPaPerMinute?: Interval
-  complianceMLPerKPa: Interval
+  fallKPaPerMinute?: Estimate
+  complianceMLPerKPa: Estimate
   complianceBasis: 'strokes' | 'default'
-  leakMLPerMinute?: Interval
+  leakMLPerMinute?: Estimate
   state: HoldState
   testerUnfit: boolean
   minutesStillNeeded?: number
   /** fall that the reported loss would make in this system, kPa/min */
-  reportedLossFallKPaPerMinute?: Interval
+  reportedLossFallKPaPerMinute?: Estimate
   couldHaveSeenReportedLoss?: boolean
   minutesToSeeReportedLoss?: number
   lossBudget?: LossBudget
@@ -74,7 +75,7 @@ const LEAK_KPA_PER_MINUTE = 2
 const GROSS_KPA_PER_MINUTE = 10
 const LONGEST_USEFUL_MINUTES = 60
 
-const minus = (a: Interval, b: Interval): Interval => ({
+const minus = (a: Estimate, b: Estimate): Estimate => ({
   low: a.low - b.high,
   value: a.value - b.value,
   high: a.high - b.low,
@@ -163,8 +164,10 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
 function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
   if (!start.coolantAtStart) return
   const atStartC = correctedSi(start.coolantAtStart)
-  if (start.engine !== 'hot' && atStartC >= 40)
-    analysis.cautions.unshift(message('caution.notCold'))
+  if (start.engine !== 'hot' && atStartC >= COLD_BELOW_C)
+    analysis.cautions.unshift(
+      message('caution.notCold', { limit: { kind: 'temperature', si: COLD_BELOW_C } }),
+    )
   if (start.engine === 'hot' && atStartC < 60)
     analysis.notes.push(
       message('hold.hotButCool', { temperature: { kind: 'temperature', si: atStartC } }),
@@ -177,8 +180,8 @@ function correctFall(
   { start, end }: HoldRecords,
   context: HoldContext,
   testKPa: number,
-): Interval {
-  let fall: Interval = decay.fallKPaPerMinute
+): Estimate {
+  let fall: Estimate = decay.fallKPaPerMinute
   const tester = context.testerFlowMLPerMinute
   if (tester) {
     const c = analysis.complianceMLPerKPa
@@ -219,7 +222,7 @@ function correctFall(
   return fall
 }
 
-function judge(analysis: HoldAnalysis, fall: Interval, resolutionKPa: number) {
+function judge(analysis: HoldAnalysis, fall: Estimate, resolutionKPa: number) {
   const limit = analysis.limit.kPaPerMinute
   if (fall.high < limit) analysis.state = 'tight'
   else if (fall.low > limit)
@@ -254,7 +257,7 @@ function applyReportedLoss(analysis: HoldAnalysis, context: HoldContext, testKPa
   )
 }
 
-function finishReportedLoss(analysis: HoldAnalysis, fall: Interval, resolutionKPa: number) {
+function finishReportedLoss(analysis: HoldAnalysis, fall: Estimate, resolutionKPa: number) {
   const reported = analysis.reportedLossFallKPaPerMinute
   if (!reported) return
   analysis.couldHaveSeenReportedLoss = fall.high < reported.value || fall.low > 0

@@ -1,4 +1,4 @@
-import type { Interval } from '../../physics/compliance'
+import type { Estimate } from '../../quantity/interval'
 import { theilSenSlope } from '../../statistics/theil-sen-slope'
 
 export interface HoldPoint {
@@ -12,7 +12,7 @@ export interface Decay {
   /** which law follows the readings best; a law is only tried from six settled readings on */
   law: DecayLaw
   /** fall in kPa per minute at the first settled reading, positive when pressure falls, 95 % interval */
-  fallKPaPerMinute: Interval
+  fallKPaPerMinute: Estimate
   startSeconds: number
   startKPaGauge: number
   durationMinutes: number

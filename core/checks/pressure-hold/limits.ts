@@ -1,5 +1,5 @@
-import { message, type Message } from '../../message'
-import type { Interval } from '../../physics/compliance'
+import { message, type Message } from '../../quantity/message'
+import type { Estimate } from '../../quantity/interval'
 import { correctedSi, type QuantityRecord } from '../../quantity/record'
 
 /** Used where a cap bears no marking or looks wrong for its place. */
@@ -37,8 +37,8 @@ export function targetProblem(
   if (truthKPa <= 0) return message('hold.targetNotAboveZero')
   if (truthKPa > allowed.maximumKPaGauge + 1e-9)
     return message('hold.targetAboveMarking', {
-      target: { kind: 'pressure', si: truthKPa },
-      maximum: { kind: 'pressure', si: allowed.maximumKPaGauge },
+      target: { kind: 'pressure', si: truthKPa, unit: target.unit },
+      maximum: { kind: 'pressure', si: allowed.maximumKPaGauge, unit: target.unit },
     })
   return undefined
 }
@@ -67,7 +67,7 @@ const VISCOSITY_RATIO_COLD_TO_HOT = 4.6
  * for a seep. Dynamic viscosity of 50 % ethylene glycol falls about 4.6 times from 20 to 90 °C (3.9 to 0.85 mPa·s).
  * Running pressure is taken as 50 to 100 % of the cap's.
  */
-export function runningFlowFactor(holdKPaGauge: number, capKPaGauge: number): Interval {
+export function runningFlowFactor(holdKPaGauge: number, capKPaGauge: number): Estimate {
   const low = Math.sqrt((0.5 * capKPaGauge) / holdKPaGauge)
   const high = (capKPaGauge / holdKPaGauge) * VISCOSITY_RATIO_COLD_TO_HOT
   return { low: Math.min(low, high), value: Math.sqrt(low * high), high: Math.max(low, high) }
@@ -79,10 +79,10 @@ export function runningFlowFactor(holdKPaGauge: number, capKPaGauge: number): In
  */
 export function limitFromReportedLoss(
   lossLitresPerWeek: number,
-  hoursPerWeek: Interval,
-  complianceMLPerKPa: Interval,
-  factor: Interval,
-): Interval {
+  hoursPerWeek: Estimate,
+  complianceMLPerKPa: Estimate,
+  factor: Estimate,
+): Estimate {
   const running = (hours: number) => (lossLitresPerWeek * 1000) / (hours * 60)
   return {
     low: running(hoursPerWeek.high) / factor.high / complianceMLPerKPa.high,

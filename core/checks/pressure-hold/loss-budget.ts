@@ -1,17 +1,17 @@
-import type { Interval } from '../../physics/compliance'
+import type { Estimate } from '../../quantity/interval'
 
 export interface LossBudget {
-  litresPerWeek: Interval
+  litresPerWeek: Estimate
   reportedLitresPerWeek?: number
   comparison?: 'explains' | 'part' | 'far-more'
 }
 
 /** Litres a week from the flow at the hold, the band to running conditions, and pressurised hours a week. */
 export function lossPerWeek(
-  leakMLPerMinute: Interval,
-  factor: Interval,
-  hoursPerWeek: Interval,
-): Interval {
+  leakMLPerMinute: Estimate,
+  factor: Estimate,
+  hoursPerWeek: Estimate,
+): Estimate {
   const litres = (flow: number, f: number, hours: number) => (flow * f * hours * 60) / 1000
   return {
     low: litres(leakMLPerMinute.low, factor.low, hoursPerWeek.low),
@@ -25,7 +25,7 @@ export function lossPerWeek(
  * part of it when even the top of the band is smaller, far more when even the foot is twice as large.
  */
 export function compareLoss(
-  litresPerWeek: Interval,
+  litresPerWeek: Estimate,
   reportedLitresPerWeek: number | undefined,
 ): LossBudget {
   if (reportedLitresPerWeek === undefined) return { litresPerWeek }

@@ -1,21 +1,23 @@
 import { z } from 'zod'
 import { quantityOf } from '../../quantity/record'
+import { gaugeStepKPa, secondsUpTo, statedML } from '../quantities'
+import { called, given } from '../../quantity/field'
 
 export const pressureGauge = quantityOf('pressure', { min: -100, max: 400 })
 export const coolantTemperature = quantityOf('temperature', { min: -40, max: 150 })
 
 /** What a hold was started with. A hold is named by the id of this record. */
 export const holdStart = z.strictObject({
-  target: pressureGauge,
+  target: given(pressureGauge),
   /** smallest step of the gauge, kPa; half a graduation when read between the lines */
-  resolutionKPa: z.number().min(0.01).max(50),
-  strokes: z.number().int().min(1).max(500).optional(),
-  strokeVolumeML: z.number().min(1).max(2000).optional(),
+  resolutionKPa: gaugeStepKPa(0.01, 50),
+  strokes: given(z.number().int().min(1).max(500)).optional(),
+  strokeVolumeML: statedML('a stroke').optional(),
   coolantAtStart: coolantTemperature.optional(),
   level: z.enum(['near-full', 'low', 'not-known']),
   /** the cap the target was taken from; absent when no cap was chosen */
   capPlace: z.enum(['radiator-neck', 'tank']).optional(),
-  capMarking: z.union([pressureGauge, z.enum(['unmarked', 'looks-wrong'])]).optional(),
+  capMarking: z.union([given(pressureGauge), z.enum(['unmarked', 'looks-wrong'])]).optional(),
   plan: z.enum(['usual', 'strict']),
   /** a hot hold needs an adapter with relief fitted cold; absent means cold */
   engine: z.enum(['cold', 'hot']).optional(),
@@ -28,19 +30,19 @@ export const holdStart = z.strictObject({
 
 export const holdReading = z.strictObject({
   run: z.uuid(),
-  elapsedSeconds: z.number().min(0).max(86400),
+  elapsedSeconds: called(secondsUpTo(86400), 'at'),
   pressure: pressureGauge,
 })
 
 export const holdRemark = z.strictObject({
   run: z.uuid(),
-  elapsedSeconds: z.number().min(0).max(86400),
+  elapsedSeconds: called(secondsUpTo(86400), 'at'),
   remark: z.enum(['hiss-heard', 'target-not-reached', 'wet-seen']),
 })
 
 export const holdEnd = z.strictObject({
   run: z.uuid(),
-  elapsedSeconds: z.number().min(0).max(86400),
+  elapsedSeconds: called(secondsUpTo(86400), 'at'),
   coolantAtEnd: coolantTemperature.optional(),
   tray: z.enum(['dry', 'wet', 'not-looked']),
   cylinders: z.enum(['dry', 'wet', 'not-looked']).optional(),

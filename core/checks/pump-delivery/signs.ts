@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { DeliveryAnalysis } from './analysis'
 import type { PumpDelivery } from './record'
 

@@ -1,5 +1,5 @@
-import { message } from '../../message'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { message } from '../../quantity/message'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { RadiatorFlow } from './record'
 
 /** "Backs up" is strong; "passes" is weak, for a hose gives far less than the pump, and one tank hides the other. */

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { temperature } from '../quantities'
+import { celsiusBetween, temperature } from '../quantities'
 
 /** Inlet, outlet and a grid of infrared readings over the face, rows from the top, °C. */
 export const radiatorSurvey = z
@@ -7,8 +7,9 @@ export const radiatorSurvey = z
     inlet: temperature,
     outlet: temperature,
     gridC: z
-      .array(z.array(z.number().min(-50).max(200)).min(1).max(30))
+      .array(z.array(celsiusBetween(-50, 200)).min(1).max(30))
       .max(30)
+      .meta({ label: 'rows of the grid' })
       .optional(),
     thermostatOpen: z.enum(['shown', 'not-shown', 'not-known']),
     pumpDelivers: z.enum(['shown', 'not-known']),

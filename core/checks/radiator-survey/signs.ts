@@ -1,7 +1,7 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { correctedSi } from '../../quantity/record'
 import { measuredReading } from '../measured'
-import type { SignReading } from '../sign-reading'
+import type { SignReading } from '../../inference/sign-reading'
 import type { SurveyAnalysis } from './analysis'
 import type { RadiatorSurvey } from './record'
 

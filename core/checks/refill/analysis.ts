@@ -1,6 +1,6 @@
 import { correctedSi } from '../../quantity/record'
 import { fractionAfterRefill, residualAfterFlush } from '../../physics/mix'
-import type { CheckContext } from '../outcome'
+import type { CheckContext } from '../context'
 import type { Refill } from './record'
 
 export interface RefillAnalysis {

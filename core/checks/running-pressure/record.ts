@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { celsiusBetween, secondsUpTo } from '../quantities'
+import { measured } from '../../quantity/field'
 
 /** Pressure against coolant temperature from a cold start, adapter with relief fitted cold. °C and kPa gauge, offset taken off. */
 export const runningPressure = z
@@ -6,9 +8,12 @@ export const runningPressure = z
     points: z
       .array(
         z.strictObject({
-          seconds: z.number().min(0).max(20_000),
-          coolantC: z.number().min(-50).max(160),
-          pressureKPaGauge: z.number().min(-100).max(400),
+          seconds: secondsUpTo(20_000),
+          coolantC: celsiusBetween(-50, 160),
+          pressureKPaGauge: measured(z.number().min(-100).max(400), {
+            unit: 'kPa',
+            usualError: { by: 1.5 },
+          }),
         }),
       )
       .min(2)

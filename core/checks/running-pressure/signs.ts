@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import type { SignReading } from '../sign-reading'
+import type { SignReading } from '../../inference/sign-reading'
 import type { RunningPressureAnalysis } from './analysis'
 import type { RunningPressure } from './record'
 
@@ -21,7 +21,10 @@ export function runningPressureSigns(
         given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } },
         validity: record.level === 'overfull' ? 0.5 : 0.92,
         conditions: 'running pressure',
-        says: message('says.pressureAtSixty', { pressure: kPa(a.atSixtyKPa) }),
+        says: message('says.pressureAtSixty', {
+          pressure: kPa(a.atSixtyKPa),
+          temperature: { kind: 'temperature', si: 60 },
+        }),
       }),
     )
   if (a.hottestC >= 75)

@@ -1,6 +1,10 @@
 import { z } from 'zod'
+import { millimetresBetween } from '../quantities'
+import { called, given } from '../../quantity/field'
 
-const gap = z.number().min(0).max(5)
+/** A gauge of feelers or a depth gauge reads to a hundredth, mm. */
+const FINE_MM = 0.01
+const limitMm = (min: number, max: number) => given(z.number().min(min).max(max), { unit: 'mm' })
 
 /** Measurements on a head, block or manifold face taken apart; every limit is the maker's and is entered. */
 export const teardownMeasure = z
@@ -10,23 +14,29 @@ export const teardownMeasure = z
     gaps: z
       .array(
         z.strictObject({
-          xMm: z.number().min(0).max(2000),
-          yMm: z.number().min(0).max(2000),
-          gapMm: gap,
+          xMm: limitMm(0, 2000),
+          yMm: limitMm(0, 2000),
+          gapMm: millimetresBetween(0, 5, FINE_MM),
         }),
       )
       .max(200),
-    flatnessLimitMm: z.number().min(0.005).max(2).optional(),
-    linerProtrusionMm: z.array(z.number().min(-2).max(2)).max(16).optional(),
+    flatnessLimitMm: called(limitMm(0.005, 2), 'flatness limit').optional(),
+    linerProtrusionMm: called(
+      z.array(millimetresBetween(-2, 2, FINE_MM)).max(16),
+      'liner protrusions',
+    ).optional(),
     protrusionLimitsMm: z
       .strictObject({
-        low: z.number().min(-2).max(2),
-        high: z.number().min(-2).max(2),
-        spread: z.number().min(0).max(2).optional(),
+        low: limitMm(-2, 2),
+        high: limitMm(-2, 2),
+        spread: limitMm(0, 2).optional(),
       })
       .optional(),
-    boltLengthsMm: z.array(z.number().min(10).max(600)).max(60).optional(),
-    boltLimitMm: z.number().min(10).max(600).optional(),
+    boltLengthsMm: called(
+      z.array(millimetresBetween(10, 600, FINE_MM)).max(60),
+      'bolt lengths',
+    ).optional(),
+    boltLimitMm: called(limitMm(10, 600), 'bolt limit').optional(),
     overheated: z.enum(['yes', 'no', 'not-known']),
     crack: z.enum(['found', 'none-after-test', 'not-tested']),
     gasketTrace: z.enum(['across', 'none', 'not-looked']),

@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { TeardownAnalysis } from './analysis'
 import type { TeardownMeasure } from './record'
 
@@ -43,8 +43,8 @@ export function teardownSigns(
         validity: 0.95,
         conditions: `straight edge, ${face}`,
         says: message('says.flatness', {
-          gap: a.worstGapMm.toFixed(2),
-          limit: record.flatnessLimitMm.toFixed(2),
+          gap: { kind: 'length', si: a.worstGapMm, decimals: 2 },
+          limit: { kind: 'length', si: record.flatnessLimitMm, decimals: 2 },
         }),
       }),
     )

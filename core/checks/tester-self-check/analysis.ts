@@ -1,13 +1,14 @@
-import { message, type Message } from '../../message'
-import { testerCompliance, type Interval } from '../../physics/compliance'
+import { message, type Message } from '../../quantity/message'
+import { testerCompliance } from '../../physics/compliance'
+import { type Estimate } from '../../quantity/interval'
 import { correctedSi } from '../../quantity/record'
 import type { TesterSelfCheck } from './record'
 
 export interface TesterSelfCheckAnalysis {
   /** fall in the tester's own small volume, kPa/min; not comparable with a vehicle's fall */
-  ownFallKPaPerMinute: Interval
+  ownFallKPaPerMinute: Estimate
   /** the leak as a flow at test pressure, mL/min: this is what is taken off a hold */
-  flowMLPerMinute: Interval
+  flowMLPerMinute: Estimate
   /** what that flow would do in an ordinary vehicle of 5.2 mL/kPa, kPa/min */
   inVehicleKPaPerMinute: number
   state: 'sound' | 'leaks-a-little' | 'unfit'

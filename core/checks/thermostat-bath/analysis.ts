@@ -1,7 +1,7 @@
-import { knownValue } from '../../casefile/profile'
+import { knownValue } from '../../vehicle/profile'
 import { boilingPointC } from '../../physics/boiling'
 import { correctedSi } from '../../quantity/record'
-import type { CheckContext } from '../outcome'
+import type { CheckContext } from '../context'
 import type { ThermostatBath } from './record'
 
 export type BathState =

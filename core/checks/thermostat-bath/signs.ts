@@ -1,7 +1,7 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { correctedSi } from '../../quantity/record'
 import { measuredLikelihood } from '../measured'
-import { binaryReading, type SignReading } from '../sign-reading'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { BathAnalysis } from './analysis'
 import type { ThermostatBath } from './record'
 
@@ -116,7 +116,7 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       }),
       validity: 0.94,
       conditions: 'lift measured',
-      says: message('says.bath.lift', { mm: record.liftMm }),
+      says: message('says.bath.lift', { lift: { kind: 'length', si: record.liftMm } }),
     })
   }
   const specified = record.specified ? correctedSi(record.specified) : undefined

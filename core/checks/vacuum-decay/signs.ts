@@ -1,6 +1,6 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import type { SignReading } from '../sign-reading'
+import type { SignReading } from '../../inference/sign-reading'
 
 export function vacuumSigns(source: string, kPaPerMinute: number, minutes: number): SignReading[] {
   return [

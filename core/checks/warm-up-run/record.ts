@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { ambientC, temperature } from '../quantities'
+import { ambientC, secondsUpTo, temperature } from '../quantities'
+import { called, given } from '../../quantity/field'
 
 export const RUN_CHANNELS = [
   'scan-coolant',
@@ -25,13 +26,13 @@ export const warmUpStart = z.strictObject({
 })
 export const warmUpReading = z.strictObject({
   run: z.uuid(),
-  elapsedSeconds: z.number().min(0).max(86400),
+  elapsedSeconds: called(secondsUpTo(86400), 'at'),
   channel,
   reading: temperature,
 })
 export const warmUpMark = z.strictObject({
   run: z.uuid(),
-  elapsedSeconds: z.number().min(0).max(86400),
+  elapsedSeconds: called(secondsUpTo(86400), 'at'),
   mark: z.enum(['opened', 'fan-on', 'fan-off', 'boiling', 'stopped']),
 })
 /** A channel of a log: times and values in the core unit of the channel (°C, rpm, kPa gauge, mm). */
@@ -39,8 +40,11 @@ export const warmUpTrace = z
   .strictObject({
     run: z.uuid(),
     channel,
-    seconds: z.array(z.number().min(0).max(86400)).min(2).max(50_000),
-    values: z.array(z.number().min(-1000).max(20_000)).min(2).max(50_000),
+    seconds: z.array(secondsUpTo(86400)).min(2).max(50_000),
+    values: z
+      .array(given(z.number().min(-1000).max(20_000), { unit: 'of its channel' }))
+      .min(2)
+      .max(50_000),
     from: z.string().max(200).optional(),
   })
   .refine((t) => t.seconds.length === t.values.length, {

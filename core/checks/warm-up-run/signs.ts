@@ -1,7 +1,7 @@
-import { message } from '../../message'
+import { message } from '../../quantity/message'
 import { measuredLikelihood, measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../sign-reading'
-import { boundsAround, type Bounds } from '../spread'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { intervalAround, type Interval } from '../../quantity/interval'
 import type { WarmUpAnalysis } from './analysis'
 import type { WarmUpStart } from './record'
 
@@ -27,14 +27,14 @@ const ERRORS = {
 } as const
 
 /** 90 % intervals of the run's figures; the opening brings its own. */
-export function warmUpIntervals(a: WarmUpAnalysis): Record<string, Bounds> {
+export function warmUpIntervals(a: WarmUpAnalysis): Record<string, Interval> {
   return Object.fromEntries(
     Object.entries(ERRORS).flatMap(([path, sd]) => {
       const value = path
         .split('.')
         .reduce<unknown>((part, key) => (part as Record<string, unknown> | undefined)?.[key], a)
       return typeof value === 'number' && Number.isFinite(value)
-        ? [[path, boundsAround(value, sd)]]
+        ? [[path, intervalAround(value, sd)]]
         : []
     }),
   )
@@ -101,6 +101,7 @@ export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysi
         conditions: 'running pressure',
         says: message('says.pressureAtSixty', {
           pressure: { kind: 'pressure', si: a.pressureAtSixtyKPa },
+          temperature: { kind: 'temperature', si: 60 },
         }),
       }),
     )
@@ -118,7 +119,9 @@ export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysi
         },
         validity: 0.85,
         conditions: 'level watched hot',
-        says: message('says.creep', { mm: '', rate: a.levelLateMmPerMinute.toFixed(1) }),
+        says: message('says.levelLate', {
+          rate: { kind: 'lengthRate', si: a.levelLateMmPerMinute },
+        }),
       }),
     )
   return out

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { celsius, CONTEXT, records, speaksFor } from '../check.fixture'
-import type { CheckContext } from '../outcome'
-import { warmUpRunCheck } from '.'
+import type { CheckContext } from '../context'
+import { warmUpRunCheck } from './check'
 import { analyseWarmUp, type WarmUpAnalysis } from './analysis'
 import { gaps, gatherSeries, thin } from './series'
 

@@ -1,6 +1,4 @@
-import { readCaseFile } from '../../../core/casefile/read'
-import { MAX_FILE_BYTES } from '../../../core/casefile/schema'
-import { message } from '../../../core/message'
+import { MAX_FILE_BYTES, message, readCaseFile } from '#core'
 import { sentence } from '../../../words/catalogue'
 import { requireActor } from '../../auth/actor'
 import { importCase } from '../../database/import'

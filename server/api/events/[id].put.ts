@@ -1,4 +1,4 @@
-import { may, permissionForEvent } from '../../auth/roles'
+import { may, permissionForEvent } from '#core'
 import { appendEvent, eventFact, eventKindOf } from '../../database/facts'
 import { refuse } from '../../utils/api-error'
 import { defineFactRoute } from '../../utils/fact-route'

@@ -1,7 +1,6 @@
 import { getRouterParam, setResponseHeader } from 'h3'
 import { z } from 'zod'
-import { composeCaseFile, type CaseParts } from '../../../../core/casefile/compose'
-import { writeCaseFile } from '../../../../core/casefile/read'
+import { composeCaseFile, writeCaseFile } from '#core'
 import { requireActor } from '../../../auth/actor'
 import { loadCase } from '../../../database/read'
 import { refuse } from '../../../utils/api-error'
@@ -18,5 +17,5 @@ export default defineApi(async (event) => {
     'content-disposition',
     `attachment; filename="case-${parts.case.id}.json"`,
   )
-  return writeCaseFile(composeCaseFile(parts as unknown as CaseParts, new Date().toISOString()))
+  return writeCaseFile(composeCaseFile(parts, new Date().toISOString()))
 })

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import {
+  BOOK,
+  cleanAndDryCheck,
+  isIsolated,
+  latestLooks,
+  type Part,
+  PART_NAMES,
+  partsOf,
+  pressureHoldCheck,
+} from '#core'
+
+const { open, last, mayRecord, amend, takeBack } = useCheck(cleanAndDryCheck, 'clean-and-dry.done')
+const profile = computed(() => open.input.value?.vehicle.profile ?? {})
+const parts = computed(() => partsOf(profile.value).filter((p) => p !== 'fan'))
+const wiped = computed(() => new Set<Part>(last.value?.data.parts ?? []))
+const left = computed(() => parts.value.filter((p) => !wiped.value.has(p)))
+const states = computed(
+  () =>
+    new Map(
+      parts.value.map((p) => [p, wiped.value.has(p) ? ('good' as const) : ('not-looked' as const)]),
+    ),
+)
+const labels = computed(
+  () => new Map(parts.value.map((p) => [p, wiped.value.has(p) ? 'wiped' : ''])),
+)
+const shop = useShop()
+const session = useSession()
+const alreadyWet = computed(() =>
+  [...latestLooks(open.state.value?.recent ?? []).values()]
+    .map((l) => l.data)
+    .filter((l) => l.seen === 'issuing' || (l.seen === 'wet' && !l.pressed))
+    .map((l) => l.part),
+)
+/** The likeliest fault of a part: what a repair of it is taken to have cured. */
+const faultOf = (p: Part) =>
+  open.answer.value?.ranked.ranking.suspects.find(
+    (s) => BOOK.faults.find((f) => f.id === s.fault)?.part === p,
+  )
+const clamped = computed(
+  () => new Set<Part>(parts.value.filter((p) => isIsolated(p, open.events.value))),
+)
+async function toggle(part: Part) {
+  if (!mayRecord.value || part === 'fan') return
+  const next = wiped.value.has(part)
+    ? [...wiped.value].filter((p) => p !== part)
+    : [...wiped.value, part]
+  if (next.length > 0) await amend({ parts: next })
+  else if (last.value) await takeBack(last.value.id)
+}
+</script>
+
+<template>
+  <div class="stack">
+    <Cautions :ids="['engineOffKeyOut']" />
+    <p>
+      Wipe every joint dry before pressing. Tap what you wiped: what is wet there afterwards is new.
+    </p>
+    <div v-if="alreadyWet.length > 0" class="caution stack">
+      <p>
+        Already seen wet: {{ alreadyWet.map((p) => PART_NAMES[p].toLowerCase()).join(', ') }}. A
+        gross leak is repaired or clamped off first, and the hold is made again.
+      </p>
+      <div v-for="p in alreadyWet" :key="p" class="row">
+        <strong>{{ PART_NAMES[p] }}</strong><template v-if="clamped.has(p)"
+          ><span class="grow">clamped off</span
+          ><button
+            type="button"
+            class="plain-button"
+            :disabled="!mayRecord"
+            @click="shop.addEvent(open.id, 'released', { part: p })"
+          >
+            Clamp taken off
+          </button></template
+        ><template v-else
+          ><button
+            type="button"
+            class="plain-button"
+            :disabled="!mayRecord"
+            @click="shop.addEvent(open.id, 'isolated', { part: p })"
+          >
+            Clamped off</button
+          ><button
+            v-if="faultOf(p)"
+            type="button"
+            class="plain-button"
+            :disabled="!session.current?.may.close"
+            @click="
+              shop.addEvent(open.id, 'repaired', {
+                faults: [faultOf(p)!.fault],
+                work: `${PART_NAMES[p]} made tight`,
+              })
+            "
+          >
+            Repaired: {{ faultOf(p)!.name.toLowerCase() }}
+          </button></template
+        >
+      </div>
+    </div>
+    <div class="row">
+      <v-btn class="solid" :disabled="!mayRecord || left.length === 0" @click="amend({ parts })"
+        >All joints wiped</v-btn
+      >
+      <v-btn v-if="wiped.size > 0" @click="open.goTo(pressureHoldCheck.id)">Press it now</v-btn>
+    </div>
+    <div class="wide-drawing">
+      <LoopDrawing
+        :profile="profile"
+        :states="states"
+        :suspicion="new Map()"
+        :labels="labels"
+        @tap="toggle"
+      />
+    </div>
+    <p role="status">
+      <strong>{{ wiped.size }} of {{ parts.length }} wiped.</strong>
+      <template v-if="wiped.size > 0 && left.length > 0"
+        >Not wiped: {{ left.map((p) => PART_NAMES[p].toLowerCase()).join(', ') }}. Wet there may be
+        old.</template
+      >
+    </p>
+  </div>
+</template>

@@ -1,0 +1,234 @@
+<script setup lang="ts">
+import {
+  AGREES_WITHIN_K,
+  type ColdSoak,
+  coldSoakCheck,
+  correctedSi,
+  type Instrument,
+  type QuantityRecord,
+  SOAK_HOURS,
+} from '#core'
+
+const { last, outcome, mayRecord, keep, takeBack, figures } = useCheck(
+  coldSoakCheck,
+  'cold-soak.test',
+)
+const preferences = usePreferences()
+const hours = ref<number | undefined>(last.value?.data.hoursStood)
+const coolant = ref<QuantityRecord | undefined>(last.value?.data.coolant)
+const ambient = ref<QuantityRecord | undefined>(last.value?.data.ambient)
+const intakeAir = ref<QuantityRecord | undefined>(last.value?.data.intakeAir)
+const wiring = ref<ColdSoak['wiring']>(last.value?.data.wiring ?? 'not-tried')
+const scanTool = ref<Instrument>()
+const thermometer = ref<Instrument>()
+const problem = ref('')
+const readings = computed(() => {
+  const data = last.value?.data
+  if (!data) return []
+  return [
+    { name: 'Coolant sensor', q: data.coolant },
+    { name: 'Air outside', q: data.ambient },
+    { name: 'Intake air', q: data.intakeAir },
+  ].flatMap(({ name, q }) => (q ? [{ name, c: correctedSi(q as QuantityRecord) }] : []))
+})
+const span = computed(() => {
+  const all = readings.value.map((r) => r.c)
+  const low = Math.floor((Math.min(...all) - 3) / 5) * 5
+  return { low, width: Math.ceil((Math.max(...all) + 3) / 5) * 5 - low }
+})
+const ticks = computed(() => {
+  const step = span.value.width > 30 ? 10 : 5
+  return Array.from(
+    { length: Math.floor(span.value.width / step) + 1 },
+    (_, i) => span.value.low + i * step,
+  )
+})
+const place = (c: number) => ((c - span.value.low) / span.value.width) * 100
+async function save() {
+  problem.value = ''
+  if (hours.value === undefined)
+    return void (problem.value = 'Say how many hours it stood: a warm engine agrees with nothing.')
+  if (!coolant.value)
+    return void (problem.value = 'Type the coolant sensor’s reading from the scan tool.')
+  if (!ambient.value && !intakeAir.value)
+    return void (problem.value = 'Type the air outside, or the intake-air sensor, to compare with.')
+  await keep(
+    {
+      hoursStood: hours.value,
+      coolant: coolant.value,
+      ambient: ambient.value,
+      intakeAir: intakeAir.value,
+      wiring: wiring.value,
+    },
+    last.value?.id,
+  )
+}
+</script>
+
+<template>
+  <div class="stack">
+    <p>
+      Before any start, after {{ SOAK_HOURS }} hours or more: every sensor should read the morning
+      air.
+    </p>
+    <CheckResult
+      :outcome="outcome"
+      :shown="[
+        {
+          path: 'biasK',
+          label: 'Coolant sensor against the air',
+          kind: 'temperatureDifference',
+          decimals: 1,
+        },
+      ]"
+    />
+    <div
+      v-if="figures && readings.length > 1"
+      class="line"
+      role="img"
+      :aria-label="
+        readings.map((r) => `${r.name} ${preferences.show('temperature', r.c)}`).join(', ')
+      "
+    >
+      <span v-for="t in ticks" :key="t" class="tick" :style="{ left: `${place(t)}%` }">{{
+        preferences.show('temperature', t, 0)
+      }}</span>
+      <span
+        v-for="(r, i) in readings"
+        :key="r.name"
+        class="dot"
+        :class="{
+          first: i === 0,
+          off: i === 0 && figures.state === 'biased',
+          flip: place(r.c) > 55,
+        }"
+        :style="{ left: `${place(r.c)}%`, top: `${i * 30}px` }"
+        ><span class="says">{{ r.name }} {{ preferences.show('temperature', r.c) }}</span></span
+      >
+    </div>
+    <p v-if="figures" class="small quiet">
+      They agree when they lie within
+      {{ preferences.show('temperatureDifference', AGREES_WITHIN_K, 0) }} of each other.
+    </p>
+    <div class="row top">
+      <NumberField v-model="hours" label="Stood for" unit="h" :min="0" :max="1000" />
+      <QuantityField
+        v-model="coolant"
+        label="Coolant, scan tool"
+        kind="temperature"
+        :instrument="scanTool"
+        :limits="{ min: -50, max: 200 }"
+      />
+      <QuantityField
+        v-model="ambient"
+        label="Air outside"
+        kind="temperature"
+        :instrument="thermometer"
+        :limits="{ min: -50, max: 60 }"
+        optional
+      />
+      <QuantityField
+        v-model="intakeAir"
+        label="Intake air, scan tool"
+        kind="temperature"
+        :instrument="scanTool"
+        :limits="{ min: -50, max: 60 }"
+        optional
+      />
+      <InstrumentPick
+        v-model="scanTool"
+        :kinds="['scan-tool']"
+        label="Scan tool"
+        :start="last?.data.coolant.instrument"
+      />
+      <InstrumentPick
+        v-model="thermometer"
+        :kinds="['thermometer', 'infrared']"
+        label="Air measured with"
+        :start="last?.data.ambient?.instrument"
+      />
+    </div>
+    <ChoiceRow
+      v-model="wiring"
+      label="Reading while plug and wire are moved"
+      :options="[
+        { value: 'steady', text: 'Steady' },
+        { value: 'jumps', text: 'Jumps' },
+        { value: 'not-tried', text: 'Not tried' },
+      ]"
+    />
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep the comparison</v-btn>
+    <div v-if="last" class="row">
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  align-items: flex-start;
+  gap: 16px;
+}
+.line {
+  position: relative;
+  height: 116px;
+  margin: 4px 26px 26px;
+  border-bottom: 2px solid var(--ink-2);
+}
+.tick {
+  position: absolute;
+  top: 0;
+  bottom: -26px;
+  width: 60px;
+  margin-left: -30px;
+  display: flex;
+  align-items: flex-end;
+  justify-content: center;
+  font-size: 14px;
+  color: var(--ink-2);
+}
+.tick::before {
+  content: '';
+  position: absolute;
+  left: 50%;
+  top: 0;
+  bottom: 26px;
+  border-left: 1px solid var(--line);
+}
+.dot {
+  position: absolute;
+  height: 28px;
+  font-weight: 600;
+}
+.says {
+  position: absolute;
+  left: 14px;
+  top: 0;
+  white-space: nowrap;
+  background: var(--sheet);
+  padding: 1px 4px;
+}
+.flip .says {
+  left: auto;
+  right: 14px;
+}
+.dot::before {
+  content: '';
+  position: absolute;
+  left: -7px;
+  top: 7px;
+  width: 14px;
+  height: 14px;
+  background: var(--cool);
+  transform: rotate(45deg);
+}
+.dot.first::before {
+  border-radius: 50%;
+  background: var(--ink);
+  transform: none;
+}
+.dot.off::before {
+  background: var(--hot);
+}
+</style>

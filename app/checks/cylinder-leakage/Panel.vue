@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { type CylinderLeakage, cylinderLeakageCheck, knownValue } from '#core'
+
+const { open, all, outcomeOf, mayRecord, keep, takeBack } = useCheck(
+  cylinderLeakageCheck,
+  'cylinder-leakage.test',
+)
+const cylinders = computed(() => knownValue(open.input.value?.vehicle.profile.cylinders) ?? 4)
+const chosen = ref(1)
+const of = (c: number) => all.value.findLast((t) => t.data.cylinder === c)
+const percent = ref<number>()
+const bubbles = ref<CylinderLeakage['bubblesInNeck']>('not-looked')
+const problem = ref('')
+watch(
+  chosen,
+  (c) => {
+    percent.value = of(c)?.data.leakPercent
+    bubbles.value = of(c)?.data.bubblesInNeck ?? 'not-looked'
+  },
+  { immediate: true },
+)
+const marks = computed(
+  () =>
+    new Map(
+      Array.from({ length: cylinders.value }, (_, i) => i + 1).map((c) => {
+        const test = of(c)?.data
+        return [
+          c,
+          {
+            text: test
+              ? `${test.leakPercent} %${test.bubblesInNeck === 'yes' ? ', bubbles' : ''}`
+              : 'not tested',
+            tone: !test
+              ? ('open' as const)
+              : test.bubblesInNeck === 'yes'
+                ? ('hot' as const)
+                : ('cool' as const),
+          },
+        ]
+      }),
+    ),
+)
+async function save() {
+  problem.value = ''
+  if (percent.value === undefined)
+    return void (problem.value = 'Type the leakage in per cent, 0 to 100.')
+  await keep(
+    { cylinder: chosen.value, leakPercent: percent.value, bubblesInNeck: bubbles.value },
+    of(chosen.value)?.id,
+  )
+}
+</script>
+
+<template>
+  <div class="stack">
+    <Cautions :ids="['engineCanTurn']" />
+    <EnginePicture
+      :cylinders="cylinders"
+      :marks="marks"
+      :chosen="[chosen]"
+      verb="Test this one"
+      @tap="chosen = $event"
+    />
+    <div class="row top">
+      <NumberField
+        v-model="percent"
+        :label="`Cylinder ${chosen} leaks`"
+        unit="%"
+        :min="0"
+        :max="100"
+      />
+      <ChoiceRow
+        v-model="bubbles"
+        label="Bubbles in the neck"
+        :options="[
+          { value: 'yes', text: 'Bubbles' },
+          { value: 'no', text: 'None' },
+          { value: 'not-looked', text: 'Not looked' },
+        ]"
+      />
+    </div>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep cylinder {{ chosen }}</v-btn>
+    <CheckResult :outcome="outcomeOf(of(chosen)?.id)" />
+    <div v-if="of(chosen)" class="row">
+      <v-btn :disabled="!mayRecord" @click="takeBack(of(chosen)!.id)">Take it back</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  align-items: flex-start;
+  gap: 20px;
+}
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import type { QuantityRecord, ReportedLoss } from '#core'
+
+/** How much is topped up, per what time or distance; or "not known". */
+const model = defineModel<ReportedLoss | undefined>({ required: true })
+const preferences = usePreferences()
+const start =
+  model.value && model.value.amount !== 'not-known'
+    ? (model.value.amount as QuantityRecord)
+    : undefined
+const amount = ref<QuantityRecord | undefined>(start)
+type Per = 'day' | 'week' | 'month' | 'distance' | 'not-known'
+const per = ref<Per | undefined>(
+  model.value?.amount === 'not-known' ? 'not-known' : perOf(model.value?.per),
+)
+const distance = computed(() =>
+  preferences.units.volume === 'qt'
+    ? { typed: '1000 mi', value: 1000, unit: 'mi', si: 1609.344 }
+    : { typed: '1000 km', value: 1000, unit: 'km', si: 1000 },
+)
+const TIMES = {
+  day: { typed: '1 d', value: 1, unit: 'd', si: 86400 },
+  week: { typed: '1 wk', value: 1, unit: 'wk', si: 604800 },
+  month: { typed: '30 d', value: 30, unit: 'd', si: 2592000 },
+} as const
+const options = computed(() => [
+  { value: 'day' as const, text: 'a day' },
+  { value: 'week' as const, text: 'a week' },
+  { value: 'month' as const, text: 'a month' },
+  { value: 'distance' as const, text: `per ${distance.value.typed}` },
+  { value: 'not-known' as const, text: 'Not known' },
+])
+function perOf(value: ReportedLoss['per']): Per | undefined {
+  if (!value) return undefined
+  if ('distance' in value) return 'distance'
+  return value.time.si <= 86400 ? 'day' : value.time.si <= 604800 ? 'week' : 'month'
+}
+watch([amount, per], () => {
+  if (per.value === 'not-known') model.value = { amount: 'not-known' }
+  else if (amount.value && per.value)
+    model.value = {
+      amount: amount.value,
+      per:
+        per.value === 'distance' ? { distance: distance.value } : { time: { ...TIMES[per.value] } },
+    }
+  else model.value = undefined
+})
+</script>
+
+<template>
+  <div class="row loss">
+    <QuantityField
+      v-if="per !== 'not-known'"
+      v-model="amount"
+      label="How much is topped up"
+      kind="volume"
+      :limits="{ min: 0, max: 200 }"
+      optional
+    />
+    <ChoiceRow v-model="per" label="Per" :options="options" />
+  </div>
+</template>
+
+<style scoped>
+.loss {
+  align-items: flex-start;
+}
+</style>

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { type CheckOutcome, interviewCheck, ofKind, outcomesOf, QUESTIONS } from '#core'
+
+/** What the keeper said, every answer, and how much is topped up in a week. */
+const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
+const { records } = useOpenCase()
+const preferences = usePreferences()
+const answers = computed(() =>
+  ofKind(records.value, 'interview.answer').map((a) => ({
+    ...a.data,
+    id: a.id,
+    asks: QUESTIONS.find((q) => q.id === a.data.question)?.asks ?? a.data.question,
+  })),
+)
+const litresPerWeek = computed(
+  () =>
+    outcomesOf(props.outcomes, interviewCheck).findLast(
+      (o) => o.figures.litresPerWeek !== undefined,
+    )?.figures.litresPerWeek,
+)
+const SAYS = { yes: 'yes', no: 'no', 'not-known': 'not known' }
+</script>
+
+<template>
+  <section v-if="answers.length > 0 || litresPerWeek !== undefined">
+    <h2>The keeper says</h2>
+    <ul>
+      <li v-for="a in answers" :key="a.id">
+        {{ a.asks }} <strong>{{ SAYS[a.answer] }}</strong>
+      </li>
+    </ul>
+    <p v-if="litresPerWeek !== undefined">
+      Tops up about {{ preferences.show('volume', litresPerWeek, 2) }} a week.
+    </p>
+  </section>
+</template>

@@ -1,0 +1,519 @@
+<script setup lang="ts">
+import {
+  analyseTrace,
+  type EngineOrientation,
+  knownValue,
+  LEAK_PLACES,
+  type LeakTrace,
+  leakTraceCheck,
+  positionOf,
+} from '#core'
+import { formatChance } from '../../../words/format'
+import { placeLabels } from './tray-labels'
+
+/** The tray from above: drips set by tap and dragged, each counted with a tap a drop; what stands above each, and what was seen there. */
+type Seen = LeakTrace['places'][number]['seen']
+const { open, last, outcome, mayRecord, amend, takeBack } = useCheck(
+  leakTraceCheck,
+  'leak-trace.trace',
+)
+const preferences = usePreferences()
+const plain = (trace: LeakTrace): LeakTrace => JSON.parse(JSON.stringify(trace)) as LeakTrace
+const EMPTY: LeakTrace = { drips: [], airFlow: false, places: [] }
+const draft = ref<LeakTrace>(plain(last.value?.data ?? EMPTY))
+const picked = ref<number>()
+const tray = useTemplateRef<SVGSVGElement>('tray')
+const narrow = useMediaQuery('(max-width: 700px)')
+const W = computed(() => (narrow.value ? 340 : 600))
+const H = computed(() => (narrow.value ? 330 : 300))
+let pending = false
+watch(
+  () => last.value?.id,
+  () => {
+    if (!pending) draft.value = plain(last.value?.data ?? EMPTY)
+  },
+)
+const store = useDebounceFn(async () => {
+  pending = false
+  await amend(plain(draft.value))
+}, 500)
+function change(next: Partial<LeakTrace>) {
+  if (!mayRecord.value) return
+  draft.value = { ...draft.value, ...next }
+  pending = true
+  void store()
+}
+onScopeDispose(() => {
+  if (pending) void amend(plain(draft.value))
+})
+
+const orientation = computed<EngineOrientation>(
+  () =>
+    draft.value.orientation ??
+    knownValue(open.input.value?.vehicle.profile.engineOrientation) ??
+    'lengthwise',
+)
+const chances = computed(
+  () =>
+    new Map(
+      (open.answer.value?.ranked.ranking.suspects ?? []).map((s) => [s.fault, s.probability]),
+    ),
+)
+const seen = computed(() => new Map(draft.value.places.map((p) => [p.place, p.seen])))
+const here = computed(() =>
+  LEAK_PLACES.filter((p) => chances.value.size === 0 || chances.value.has(p.fault)),
+)
+const LOOKED = 0.05
+const analysis = computed(() =>
+  analyseTrace(draft.value, {
+    orientation: orientation.value,
+    history: (fault) =>
+      chances.value.size > 0 && !chances.value.has(fault)
+        ? 0
+        : LEAK_PLACES.some((p) => p.fault === fault && seen.value.has(p.id))
+          ? LOOKED
+          : (chances.value.get(fault) ?? LOOKED),
+  }),
+)
+const candidates = computed(() =>
+  analysis.value.candidates.filter((c) => here.value.some((p) => p.id === c.place)),
+)
+const name = (id: string) => LEAK_PLACES.find((p) => p.id === id)!.name
+const spot = (id: string) => {
+  const p = positionOf(
+    LEAK_PLACES.find((l) => l.id === id)!,
+    orientation.value,
+  )
+  return { x: p.x * W.value, y: p.y * H.value }
+}
+const NAMED_FROM = 0.06
+const circles = computed(() =>
+  candidates.value
+    .slice(0, 5)
+    .map((c) => ({ ...c, ...spot(c.place), r: 5 + 22 * Math.sqrt(c.share) })),
+)
+const labels = computed(() =>
+  placeLabels(
+    circles.value
+      .filter((c) => c.share > NAMED_FROM)
+      .map((c) => ({ id: c.place, text: name(c.place), x: c.x, y: c.y, r: c.r })),
+    [
+      { x: 0.08 * W.value, y: 8, w: 0.84 * W.value, h: 22 },
+      {
+        x: (engine.value.x + engine.value.w / 2) * W.value - 24,
+        y: (engine.value.y + 0.85 * engine.value.h) * H.value - 13,
+        w: 48,
+        h: 17,
+      },
+      ...circles.value.map((c) => ({ x: c.x - c.r, y: c.y - c.r, w: 2 * c.r, h: 2 * c.r })),
+      ...draft.value.drips.map((d) => ({
+        x: d.x * W.value - 12,
+        y: d.y * H.value - 17,
+        w: 24,
+        h: 34,
+      })),
+    ],
+    W.value,
+    H.value,
+  ),
+)
+const listed = computed(() => {
+  const top = candidates.value.slice(0, more.value ? undefined : 6).map((c) => c.place)
+  return [...new Set([...top, ...seen.value.keys()])]
+})
+const more = ref(false)
+const share = (id: string) => candidates.value.find((c) => c.place === id)?.share ?? 0
+
+const clamp = (v: number) => Math.round(Math.min(1, Math.max(0, v)) * 1000) / 1000
+function at(event: PointerEvent | MouseEvent) {
+  const box = tray.value!.getBoundingClientRect()
+  return {
+    x: clamp((event.clientX - box.left) / box.width),
+    y: clamp((event.clientY - box.top) / box.height),
+  }
+}
+let dragging: number | undefined
+let moved = false
+function down(event: PointerEvent, i: number) {
+  picked.value = i
+  dragging = i
+  moved = false
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+}
+function drag(event: PointerEvent) {
+  if (dragging === undefined) return
+  moved = true
+  move(dragging, at(event))
+}
+function move(i: number, to: { x: number; y: number }) {
+  change({ drips: draft.value.drips.map((d, j) => (i === j ? { ...d, ...to } : d)) })
+}
+function addAt(event: MouseEvent) {
+  if (dragging !== undefined || moved) {
+    dragging = undefined
+    moved = false
+    return
+  }
+  add(at(event))
+}
+function add(place: { x: number; y: number }) {
+  if (draft.value.drips.length >= 40) return
+  change({ drips: [...draft.value.drips, { ...place, perMinute: 0 }] })
+  picked.value = draft.value.drips.length - 1
+  taps.value = []
+}
+function letGo() {
+  dragging = undefined
+  moved = false
+}
+/** A finger lifted off a drip that it did not move has tapped it, and taps nothing below. */
+function liftedWithoutMoving() {
+  if (dragging === undefined || moved) return
+  dragging = undefined
+  moved = true
+}
+function nudge(event: KeyboardEvent, i: number) {
+  const step = {
+    ArrowLeft: [-0.03, 0],
+    ArrowRight: [0.03, 0],
+    ArrowUp: [0, -0.03],
+    ArrowDown: [0, 0.03],
+  }[event.key]
+  if (!step) return
+  event.preventDefault()
+  picked.value = i
+  const d = draft.value.drips[i]!
+  move(i, { x: clamp(d.x + step[0]!), y: clamp(d.y + step[1]!) })
+}
+function drop(i: number) {
+  change({ drips: draft.value.drips.filter((_, j) => j !== i) })
+  picked.value = undefined
+}
+const taps = ref<number[]>([])
+const { now } = useTimers()
+watch(picked, () => {
+  taps.value = []
+})
+const counted = computed(() =>
+  taps.value.length < 2
+    ? undefined
+    : ((taps.value.length - 1) * 60_000) / (taps.value.at(-1)! - taps.value[0]!),
+)
+const since = computed(() =>
+  taps.value.length === 0 ? 0 : Math.max(0, Math.round((now.value - taps.value[0]!) / 1000)),
+)
+function tapDrop() {
+  taps.value = [...taps.value, Date.now()]
+  if (counted.value !== undefined && picked.value !== undefined) {
+    const perMinute = Math.min(600, Math.round(counted.value * 10) / 10)
+    change({
+      drips: draft.value.drips.map((d, j) => (j === picked.value ? { ...d, perMinute } : d)),
+    })
+  }
+}
+const HEIGHTS = [
+  { value: '0.9', text: 'Top' },
+  { value: '0.7', text: 'High' },
+  { value: '0.5', text: 'Middle' },
+  { value: '0.3', text: 'Low' },
+  { value: '0.1', text: 'Floor' },
+]
+const height = computed(() =>
+  draft.value.highestWet === undefined
+    ? undefined
+    : HEIGHTS.reduce((best, h) =>
+        Math.abs(Number(h.value) - draft.value.highestWet!) <
+        Math.abs(Number(best.value) - draft.value.highestWet!)
+          ? h
+          : best,
+      ).value,
+)
+const SEEN: { value: Seen; text: string }[] = [
+  { value: 'dry', text: 'Dry' },
+  { value: 'wet', text: 'Wet' },
+  { value: 'wet-again', text: 'Dried, wet again' },
+  { value: 'issuing', text: 'Seen issuing' },
+]
+const set = (place: string, value: Seen) =>
+  change({
+    places: [...draft.value.places.filter((p) => p.place !== place), { place, seen: value }],
+  })
+const engine = computed(() =>
+  orientation.value === 'lengthwise'
+    ? { x: 0.34, y: 0.24, w: 0.32, h: 0.46 }
+    : { x: 0.2, y: 0.26, w: 0.6, h: 0.3 },
+)
+const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMinute, 0))
+</script>
+
+<template>
+  <div class="stack">
+    <Cautions :ids="['stands']" />
+    <div class="row">
+      <ChoiceRow
+        label="Engine stands"
+        :options="[
+          { value: 'lengthwise', text: 'Lengthwise' },
+          { value: 'crosswise', text: 'Crosswise' },
+        ]"
+        :model-value="orientation"
+        :disabled="!mayRecord"
+        @update:model-value="change({ orientation: $event })"
+      />
+      <ChoiceRow
+        label="Did air blow across it?"
+        :options="[
+          { value: 'no', text: 'No' },
+          { value: 'yes', text: 'Fan or road did' },
+        ]"
+        :model-value="draft.airFlow ? 'yes' : 'no'"
+        :disabled="!mayRecord"
+        @update:model-value="change({ airFlow: $event === 'yes' })"
+      />
+    </div>
+    <p>The tray from above, front at the top. Tap where it drips; drag to move.</p>
+    <svg
+      ref="tray"
+      :viewBox="`0 0 ${W} ${H}`"
+      class="tray"
+      role="group"
+      aria-label="Tray from above, front at the top"
+      @click="addAt"
+      @pointermove="drag"
+      @pointerup="liftedWithoutMoving"
+    >
+      <rect x="1" y="1" :width="W - 2" :height="H - 2" class="pan" />
+      <rect :x="0.08 * W" y="8" :width="0.84 * W" height="22" class="thing" />
+      <text :x="W / 2" y="24" class="thing-name">radiator</text>
+      <rect
+        :x="engine.x * W"
+        :y="engine.y * H"
+        :width="engine.w * W"
+        :height="engine.h * H"
+        class="thing"
+        rx="6"
+      />
+      <text
+        :x="(engine.x + engine.w / 2) * W"
+        :y="(engine.y + 0.85 * engine.h) * H"
+        class="thing-name"
+      >
+        engine
+      </text>
+      <text :x="W / 2" :y="H - 10" class="thing-name">bulkhead</text>
+      <g v-for="c in circles" :key="c.place" class="candidate">
+        <circle :cx="c.x" :cy="c.y" :r="c.r" :class="{ found: c.found }" />
+      </g>
+      <g v-for="[id, label] in labels" :key="`name ${id}`" class="candidate">
+        <text :x="label.x" :y="label.y" text-anchor="middle">{{ name(id) }}</text>
+      </g>
+      <g
+        v-for="(d, i) in draft.drips"
+        :key="i"
+        class="drip"
+        :class="{ picked: picked === i }"
+        :transform="`translate(${d.x * W} ${d.y * H})`"
+        role="button"
+        tabindex="0"
+        :aria-label="`Drip ${i + 1}, ${d.perMinute} a minute. Arrow keys move it`"
+        :data-drip="i"
+        @pointerdown.stop="down($event, i)"
+        @click.stop="letGo"
+        @focus="picked = i"
+        @keydown="nudge($event, i)"
+      >
+        <circle r="24" class="grip" />
+        <path d="M0 -15C7 -4 10 1 10 6A10 10 0 0 1 -10 6C-10 1 -7 -4 0 -15z" />
+        <text y="11">{{ i + 1 }}</text>
+      </g>
+    </svg>
+    <div class="row">
+      <v-btn :disabled="!mayRecord" @click="add({ x: 0.5, y: 0.5 })"
+        >Add a drip in the middle</v-btn
+      >
+      <span class="grow" role="status">{{
+        draft.drips.length === 0
+          ? 'No drip marked yet.'
+          : `${draft.drips.length} ${draft.drips.length === 1 ? 'drip' : 'drips'}, ${perMinute.toFixed(0)} drops a minute, about ${preferences.show('flow', analysis.mLPerMinute)}.`
+      }}</span>
+    </div>
+    <section
+      v-if="picked !== undefined && draft.drips[picked]"
+      class="now"
+      :aria-label="`Drip ${picked + 1}`"
+    >
+      <h3>Drip {{ picked + 1 }}</h3>
+      <p>
+        <strong>Above it:</strong>
+        {{
+          analysis.byDrip[picked]
+            ?.filter((c) => c.share > 0.08)
+            .map((c) => `${name(c.place)} (${formatChance(c.share)})`)
+            .join(', ') || 'nothing stands out'
+        }}
+      </p>
+      <div class="row">
+        <v-btn class="solid count" :disabled="!mayRecord" @click="tapDrop"
+          >Tap at every drop{{ taps.length > 0 ? `: ${taps.length} in ${since} s` : '' }}</v-btn
+        >
+        <strong v-if="draft.drips[picked]!.perMinute > 0"
+          >{{ draft.drips[picked]!.perMinute }} a minute</strong
+        >
+        <button type="button" class="plain-button" :disabled="!mayRecord" @click="drop(picked)">
+          Take this drip away
+        </button>
+      </div>
+    </section>
+    <ChoiceRow
+      label="The highest wet point seen from above"
+      :options="HEIGHTS"
+      :model-value="height"
+      :disabled="!mayRecord"
+      @update:model-value="change({ highestWet: Number($event) })"
+    />
+    <section aria-label="Places to look at">
+      <h3>Look here, likeliest first</h3>
+      <div v-for="id in listed" :key="id" class="place" :data-place="id">
+        <span class="who"
+          ><strong>{{ name(id) }}</strong
+          ><span class="bar"><span :style="{ width: `${share(id) * 100}%` }" /></span
+          ><span class="small quiet">{{ formatChance(share(id)) }}</span></span
+        >
+        <ChoiceRow
+          hide-label
+          :label="name(id)"
+          :options="SEEN"
+          :disabled="!mayRecord"
+          :model-value="seen.get(id)"
+          @update:model-value="set(id, $event)"
+        />
+      </div>
+      <button v-if="!more" type="button" class="plain-button" @click="more = true">
+        All places
+      </button>
+    </section>
+    <CheckResult v-if="last" :outcome="outcome" />
+    <p v-if="analysis.found.length > 1" class="caution">
+      {{ analysis.found.length }} sources seen: {{ analysis.found.map(name).join(', ') }}. Repair
+      both; the first can hide the second.
+    </p>
+    <div v-if="last" class="row">
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.tray {
+  width: 100%;
+  max-width: 660px;
+  height: auto;
+  cursor: crosshair;
+  touch-action: none;
+  display: block;
+}
+.pan {
+  fill: var(--sheet);
+  stroke: var(--ink-2);
+  stroke-width: 2;
+}
+.thing {
+  fill: var(--rail);
+  stroke: var(--line);
+  stroke-width: 1.5;
+}
+.thing-name {
+  text-anchor: middle;
+  font-size: 15px;
+  fill: var(--ink-2);
+}
+.candidate circle {
+  fill: color-mix(in srgb, var(--hot) 22%, transparent);
+  stroke: var(--hot);
+  stroke-width: 2;
+  stroke-dasharray: 5 4;
+}
+.candidate circle.found {
+  stroke-dasharray: none;
+  stroke-width: 4;
+}
+.candidate text {
+  font-size: 14px;
+  font-weight: 500;
+  fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 4px;
+}
+.candidate {
+  pointer-events: none;
+}
+.drip {
+  cursor: grab;
+  outline-offset: 0;
+}
+.drip .grip {
+  fill: transparent;
+}
+.drip path {
+  fill: var(--cool);
+  stroke: var(--sheet);
+  stroke-width: 1.5;
+}
+.drip text {
+  text-anchor: middle;
+  fill: var(--sheet);
+  font-size: 13px;
+  font-weight: 600;
+  pointer-events: none;
+}
+.drip.picked path {
+  stroke: var(--ink);
+  stroke-width: 3.5;
+}
+.now {
+  border-left: 6px solid var(--cool);
+  padding-left: 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.count {
+  min-height: 64px !important;
+}
+.place {
+  display: grid;
+  grid-template-columns: minmax(200px, 1fr) auto;
+  gap: 6px 16px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  padding: 6px 0;
+}
+.who {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 10px;
+}
+.who strong {
+  grid-column: 1 / 3;
+  line-height: 1.15;
+}
+.bar {
+  height: 8px;
+  background: var(--rail);
+  align-self: center;
+}
+.bar span {
+  display: block;
+  height: 100%;
+  background: var(--hot);
+}
+.plain-button {
+  margin-top: 8px;
+}
+@media (max-width: 900px) {
+  .place {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,290 @@
+<script setup lang="ts">
+import {
+  type AirSideLook,
+  capCheck,
+  latestLooks,
+  lookRoundCheck,
+  outcomesOf,
+  type Part,
+  PART_NAMES,
+  type PartLook,
+  partsOf,
+  type Wear,
+} from '#core'
+
+/** Part by part, in regions as one walks round: what is wet, what is worn, a photograph; what was not looked at stays open. */
+const open = useOpenCase()
+const shop = useShop()
+const preferences = usePreferences()
+const air = useCheck(lookRoundCheck, 'look-round.air-side')
+const REGIONS: { id: string; name: string; parts: readonly Part[] }[] = [
+  { id: 'front', name: 'Front', parts: ['radiator', 'lower-hose'] },
+  {
+    id: 'top',
+    name: 'Top',
+    parts: ['upper-hose', 'expansion-tank', 'cap', 'thermostat', 'bypass-hose'],
+  },
+  {
+    id: 'engine',
+    name: 'Engine',
+    parts: ['engine', 'pump', 'oil-cooler', 'egr-cooler', 'turbo-line'],
+  },
+  { id: 'cabin', name: 'Bulkhead and cabin', parts: ['heater-hoses', 'heater-core'] },
+]
+const parts = computed(() =>
+  partsOf(open.input.value?.vehicle.profile ?? {}).filter((p) => p !== 'fan'),
+)
+const regions = computed(() =>
+  REGIONS.map((r) => ({ ...r, parts: r.parts.filter((p) => (parts.value as Part[]).includes(p)) })),
+)
+const looks = computed(() => latestLooks(open.state.value?.recent ?? []))
+const pressed = ref<'yes' | 'no'>('no')
+watch(
+  () => open.state.value?.has('pressed') ?? false,
+  (held) => {
+    if (held) pressed.value = 'yes'
+  },
+  { immediate: true },
+)
+const OPTIONS = [
+  { value: 'dry', text: 'Dry' },
+  { value: 'stained', text: 'Stained' },
+  { value: 'wet', text: 'Wet' },
+  { value: 'dried-and-wet-again', text: 'Dried, wet again' },
+  { value: 'issuing', text: 'Seen issuing' },
+] as const
+const WEAR_NAMES: Record<Wear, string> = {
+  soft: 'Soft',
+  cracked: 'Cracked',
+  hard: 'Hard',
+  swollen: 'Swollen',
+  collapsed: 'Drawn flat',
+  crunches: 'Crunches inside',
+  'clamp-loose': 'Clamp loose',
+  corroded: 'Corroded',
+  bulged: 'Bulged',
+}
+const HOSE: Wear[] = ['soft', 'cracked', 'hard', 'swollen', 'collapsed', 'crunches', 'clamp-loose']
+const WEARS: Partial<Record<Part, Wear[]>> = {
+  'upper-hose': HOSE,
+  'lower-hose': HOSE,
+  'heater-hoses': HOSE,
+  'bypass-hose': HOSE,
+  'turbo-line': ['cracked', 'corroded', 'clamp-loose'],
+  'expansion-tank': ['cracked', 'bulged'],
+  radiator: ['cracked', 'bulged', 'corroded'],
+  cap: ['cracked', 'corroded'],
+  thermostat: ['cracked', 'corroded'],
+  pump: ['corroded'],
+  engine: ['corroded'],
+}
+const chosen = computed(() => open.part.value ?? parts.value[0]!)
+const current = computed(() => looks.value.get(chosen.value)?.data)
+const keep = (part: Part, change: Partial<PartLook>) => {
+  const old = looks.value.get(part)
+  const now = pressed.value === 'yes'
+  const same = old && old.data.pressed === now
+  return shop.addRecord(
+    open.id,
+    'look-round.part',
+    {
+      part,
+      seen: old?.data.seen ?? 'dry',
+      ...(old?.data.wear ? { wear: old.data.wear } : {}),
+      ...change,
+      pressed: now,
+    },
+    same ? { supersedes: old.id } : {},
+  )
+}
+const wear = (w: Wear) => {
+  const has = current.value?.wear ?? []
+  return keep(chosen.value, { wear: has.includes(w) ? has.filter((x) => x !== w) : [...has, w] })
+}
+async function allDry(list: readonly Part[]) {
+  for (const part of list)
+    if (!looks.value.has(part))
+      await keep(part, { seen: 'dry', ...(WEARS[part] ? { wear: [] } : {}) })
+}
+const AIR: { key: keyof AirSideLook; name: string }[] = [
+  { key: 'fins', name: 'Fins, from the front' },
+  { key: 'stack', name: 'Between condenser and radiator' },
+  { key: 'shroud', name: 'Shroud' },
+  { key: 'blades', name: 'Fan blades, counted' },
+  { key: 'duct', name: 'Air duct, undertray' },
+]
+const airSeen = computed<AirSideLook>(() => air.last.value?.data ?? {})
+const setAir = (key: string, value: string) =>
+  air.amend({ ...airSeen.value, [key]: value } as AirSideLook)
+const allAir = () =>
+  air.amend({
+    ...airSeen.value,
+    ...Object.fromEntries(
+      AIR.filter((a) => airSeen.value[a.key] === undefined).map((a) => [a.key, 'good']),
+    ),
+  })
+const airOf = (key: keyof AirSideLook) => {
+  const was = airSeen.value[key]
+  return was === 'not-looked' ? undefined : was
+}
+const left = (list: readonly Part[]) => list.filter((p) => !looks.value.has(p)).length
+const said = (part: Part) => {
+  const look = looks.value.get(part)?.data
+  if (!look) return 'not looked at'
+  return [
+    OPTIONS.find((o) => o.value === look.seen)!.text,
+    ...(look.wear ?? []).map((w) => WEAR_NAMES[w].toLowerCase()),
+  ].join(', ')
+}
+const capWrong = computed(() =>
+  outcomesOf(open.answer.value?.ranked.assessment.outcomes ?? [], capCheck).some((c) =>
+    c.figures.states.includes('wrong-for-place'),
+  ),
+)
+</script>
+
+<template>
+  <div class="stack">
+    <Cautions :ids="['engineOffKeyOut', 'stands']" />
+    <ChoiceRow
+      v-model="pressed"
+      label="Is the system under the tester’s pressure while you look?"
+      :options="[
+        { value: 'yes', text: 'Yes, pressed' },
+        { value: 'no', text: 'No' },
+      ]"
+    />
+    <div class="now">
+      <h3>{{ PART_NAMES[chosen] }}</h3>
+      <ChoiceRow
+        :key="chosen"
+        hide-label
+        :disabled="!open.mayRecord.value"
+        :label="PART_NAMES[chosen]"
+        :options="OPTIONS"
+        :model-value="current?.seen"
+        @update:model-value="keep(chosen, { seen: $event })"
+      />
+      <div
+        v-if="WEARS[chosen]"
+        class="choice"
+        role="group"
+        :aria-label="`Wear of: ${PART_NAMES[chosen]}`"
+      >
+        <button
+          v-for="w in WEARS[chosen]"
+          :key="w"
+          type="button"
+          :disabled="!open.mayRecord.value"
+          :aria-pressed="current?.wear?.includes(w) ?? false"
+          @click="wear(w)"
+        >
+          {{ WEAR_NAMES[w] }}
+        </button>
+      </div>
+      <p v-if="chosen === 'cap' && capWrong" class="problem">
+        The cap test says: not the one for this place.
+      </p>
+      <PhotoStrip :key="`p-${chosen}`" :part="chosen" check="look-round" />
+    </div>
+    <section v-for="region in regions" :key="region.id" :aria-label="region.name">
+      <div class="row head">
+        <h3 class="grow">{{ region.name }}</h3>
+        <span class="small quiet">{{
+          left(region.parts) === 0 ? 'all looked at' : `${left(region.parts)} not looked at`
+        }}</span><v-btn
+          :disabled="!open.mayRecord.value || left(region.parts) === 0"
+          @click="allDry(region.parts)"
+          >All the rest dry</v-btn
+        >
+      </div>
+      <div class="parts" role="group" :aria-label="`Parts: ${region.name}`">
+        <button
+          v-for="part in region.parts"
+          :key="part"
+          type="button"
+          class="plain-button"
+          :class="{ chosen: part === chosen, open: !looks.has(part) }"
+          @click="open.part.value = part"
+        >
+          {{ PART_NAMES[part] }}<span class="small">{{ said(part) }}</span>
+        </button>
+      </div>
+      <template v-if="region.id === 'front'">
+        <div class="row head">
+          <strong class="grow">Air side</strong
+          ><v-btn
+            :disabled="!open.mayRecord.value || AIR.every((a) => airSeen[a.key] !== undefined)"
+            @click="allAir"
+            >All the rest good</v-btn
+          >
+        </div>
+        <div class="air">
+          <ChoiceRow
+            v-for="a in AIR"
+            :key="a.key"
+            :label="a.name"
+            :disabled="!open.mayRecord.value"
+            :options="[
+              { value: 'good', text: 'Good' },
+              { value: 'bad', text: 'Bad' },
+            ]"
+            :model-value="airOf(a.key)"
+            @update:model-value="setAir(a.key, $event)"
+          />
+        </div>
+        <p v-for="note in air.outcome.value?.notes ?? []" :key="note.id" class="small">
+          {{ preferences.say(note) }}
+        </p>
+      </template>
+    </section>
+    <p>
+      <strong>This does not clear:</strong> leaks that open only hot or only cold; a wet part may be
+      wetted from above.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.now {
+  border-left: 6px solid var(--cool);
+  padding-left: 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.head {
+  margin: 6px 0;
+  flex-wrap: nowrap;
+}
+.parts {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
+  gap: 8px;
+}
+.parts button {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  padding: 4px 10px;
+  line-height: 1.2;
+  text-align: left;
+}
+.parts button span {
+  color: var(--ink-2);
+  font-weight: 400;
+}
+.parts .open {
+  border-style: dashed;
+}
+.parts .chosen {
+  border-color: var(--ink);
+  background: var(--warn-soft);
+  color: var(--ink);
+}
+.air {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 12px;
+}
+</style>

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { knownValue, mixCheck, mixPlan, type MixTest, type QuantityRecord } from '#core'
+
+const { open, last, outcome, mayRecord, keep, takeBack, figures } = useCheck(mixCheck, 'mix.test')
+const preferences = usePreferences()
+const instrument = ref<MixTest['instrument']>('refractometer')
+const by = ref<'fraction' | 'freeze'>('fraction')
+const percent = ref<number>()
+const freezePoint = ref<QuantityRecord>()
+const wantedPercent = ref<number | undefined>(50)
+const problem = ref('')
+const capacity = computed(() => knownValue(open.input.value?.vehicle.profile.capacityLitres))
+const drained = ref<number>()
+const plan = computed(() => {
+  const f = figures.value
+  if (!f || capacity.value === undefined) return undefined
+  const litres = Math.min(capacity.value, drained.value ?? f.plan!.drainedLitres)
+  return {
+    ...mixPlan(capacity.value, f.volumeFraction, f.wantedFraction, litres),
+    drainedLitres: litres,
+  }
+})
+const place = (fraction: number) => `${(Math.min(0.6, Math.max(0, fraction)) / 0.6) * 100}%`
+async function save() {
+  problem.value = ''
+  const reading = by.value === 'fraction' ? percent.value : freezePoint.value
+  if (reading === undefined)
+    return void (problem.value =
+      by.value === 'fraction'
+        ? 'Type what the instrument shows in per cent.'
+        : 'Type the freeze point that the instrument shows.')
+  await keep(
+    {
+      instrument: instrument.value,
+      ...(by.value === 'fraction'
+        ? { volumeFraction: percent.value! / 100 }
+        : { freezePoint: freezePoint.value! }),
+      wantedFraction: (wantedPercent.value ?? 50) / 100,
+    },
+    last.value?.id,
+  )
+}
+</script>
+
+<template>
+  <div class="stack">
+    <Cautions :ids="['glycol']" />
+    <CheckResult
+      :outcome="outcome"
+      :shown="[
+        { path: 'volumeFraction', label: 'Antifreeze', percent: true },
+        { path: 'freezePointC', label: 'Freezes at', kind: 'temperature' },
+        { path: 'boilingPointC', label: 'Boils at, with this cap, up here', kind: 'temperature' },
+      ]"
+    />
+    <div
+      v-if="figures"
+      class="scale"
+      role="img"
+      :aria-label="`${Math.round(figures.volumeFraction * 100)} % of antifreeze, ${Math.round(figures.wantedFraction * 100)} % asked for`"
+    >
+      <span
+        class="band"
+        :style="{ left: place(figures.wantedFraction - 0.1), width: `${(0.2 / 0.6) * 100}%` }"
+      />
+      <span class="mark" :style="{ left: place(figures.volumeFraction) }">{{
+        Math.round(figures.volumeFraction * 100)
+      }}</span>
+      <span v-for="p in [0, 20, 40, 60]" :key="p" class="tick" :style="{ left: place(p / 100) }"
+        >{{ p }} %</span
+      >
+    </div>
+    <div v-if="plan && figures && outcome?.states[0] !== 'right'" class="stack plan">
+      <p>
+        <strong>To reach {{ Math.round(figures.wantedFraction * 100) }} %:</strong> drain
+        {{ preferences.show('volume', plan.drainedLitres) }}, then add
+        {{
+          [
+            { litres: plan.concentrateLitres, of: 'concentrate' },
+            { litres: plan.waterLitres, of: 'water' },
+          ]
+            .filter((a) => a.litres >= 0.05)
+            .map((a) => `${preferences.show('volume', a.litres)} of ${a.of}`)
+            .join(' and ')
+        }}.
+        <template v-if="!plan.reachable"
+          >That is not enough: at least {{ preferences.show('volume', plan.leastDrainLitres) }} must
+          come out.</template
+        >
+      </p>
+      <NumberField
+        v-model="drained"
+        label="If this much was drained"
+        unit="L"
+        :min="0"
+        :max="capacity ?? 100"
+      />
+    </div>
+    <h3 v-if="last">Measured again</h3>
+    <div class="row top">
+      <ChoiceRow
+        v-model="instrument"
+        label="Instrument"
+        :options="[
+          { value: 'refractometer', text: 'Refractometer' },
+          { value: 'hydrometer', text: 'Hydrometer' },
+          { value: 'strip', text: 'Test strip' },
+        ]"
+      />
+      <ChoiceRow
+        v-model="by"
+        label="It shows"
+        :options="[
+          { value: 'fraction', text: 'Share of antifreeze' },
+          { value: 'freeze', text: 'Freeze point' },
+        ]"
+      />
+    </div>
+    <div class="row top">
+      <NumberField
+        v-if="by === 'fraction'"
+        v-model="percent"
+        label="Antifreeze"
+        unit="% by volume"
+        :min="0"
+        :max="60"
+      />
+      <QuantityField
+        v-else
+        v-model="freezePoint"
+        label="Freeze point"
+        kind="temperature"
+        :limits="{ min: -50, max: 0 }"
+      />
+      <NumberField
+        v-model="wantedPercent"
+        label="Asked for here"
+        unit="%"
+        :min="0"
+        :max="60"
+        hint="From the maker’s figures; half where not known"
+      />
+    </div>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+      last ? 'Keep the new reading' : 'Keep the reading'
+    }}</v-btn>
+    <div v-if="last" class="row">
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  align-items: flex-start;
+  gap: 20px;
+}
+.scale {
+  position: relative;
+  height: 62px;
+  margin: 26px 12px 4px;
+  border-bottom: 4px solid var(--ink-2);
+}
+.band {
+  position: absolute;
+  bottom: 0;
+  height: 22px;
+  background: var(--cool-soft);
+  border: 2px solid var(--cool);
+  border-bottom: 0;
+}
+.mark {
+  position: absolute;
+  bottom: 0;
+  transform: translateX(-50%);
+  height: 56px;
+  border-left: 4px solid var(--hot);
+  padding-left: 6px;
+  font-size: 24px;
+  font-weight: 600;
+  line-height: 1;
+  margin-left: 2px;
+}
+.tick {
+  position: absolute;
+  bottom: -28px;
+  transform: translateX(-50%);
+  font-size: 14px;
+  color: var(--ink-2);
+  white-space: nowrap;
+}
+.plan {
+  margin-top: 16px;
+}
+</style>

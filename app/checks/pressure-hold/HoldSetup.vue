@@ -1,0 +1,301 @@
+<script setup lang="ts">
+import { useLocalStorage } from '@vueuse/core'
+import {
+  allowedPressure,
+  COLD_BELOW_C,
+  correctedSi,
+  fromCore,
+  type HoldStart,
+  type Instrument,
+  knownValue,
+  message,
+  proposedCap,
+  type QuantityRecord,
+  targetProblem,
+  testedCap,
+  toCore,
+} from '#core'
+
+/** Everything that must be known before the clock starts: gauge, target from the cap and never above it, strokes, level. */
+const props = defineProps<{ old?: { id: string; data: HoldStart } | undefined }>()
+const emit = defineEmits<{ left: [] }>()
+const open = useOpenCase()
+const shop = useShop()
+const preferences = usePreferences()
+const gauges = computed(() => shop.instrumentsOf(['pressure-tester']))
+const thermometer = ref<Instrument>()
+/** The gauge used last on this device; else one that is known by how much it is off. */
+const lastGauge = useLocalStorage('thermognosis.gauge', '')
+const gaugeId = ref<string | 'new'>(
+  props.old?.data.target.instrument ??
+    gauges.value.find((g) => g.id === lastGauge.value)?.id ??
+    gauges.value.find((g) => typeof g.offsetSi === 'number')?.id ??
+    gauges.value[0]?.id ??
+    'new',
+)
+const gaugeName = ref('')
+const step = ref<QuantityRecord | undefined>(undefined)
+const offset = ref<QuantityRecord | undefined>(undefined)
+const strokeVolume = ref<QuantityRecord | undefined>(undefined)
+const gauge = computed(() => gauges.value.find((g) => g.id === gaugeId.value))
+const offsetSi = computed(() =>
+  gauge.value
+    ? typeof gauge.value.offsetSi === 'number'
+      ? gauge.value.offsetSi
+      : 0
+    : (offset.value?.si ?? 0),
+)
+const resolution = computed(() => gauge.value?.resolutionSi ?? step.value?.si)
+const strokeML = computed(() => gauge.value?.strokeVolumeML ?? strokeVolume.value?.si)
+
+const cap = computed(() => proposedCap(open.records.value, open.input.value?.vehicle.profile ?? {}))
+const tested = computed(() => testedCap(open.records.value)?.marking)
+const allowed = computed(() =>
+  allowedPressure(
+    cap.value?.marking,
+    knownValue(open.input.value?.vehicle.profile.systemRatingKPa),
+  ),
+)
+const proposed = computed<QuantityRecord>(() => {
+  const unit = preferences.units.pressure
+  const digits = { kPa: 0, psi: 1, bar: 2 }[unit]
+  const shown = fromCore('pressure', allowed.value.maximumKPaGauge + offsetSi.value, unit)
+  const value = Math.floor(shown * 10 ** digits + 1e-9) / 10 ** digits
+  return { typed: String(value), value, unit, si: toCore('pressure', value, unit) }
+})
+const target = ref<QuantityRecord | undefined>(props.old?.data.target ?? proposed.value)
+watch(proposed, (value) => (target.value = value))
+const strokes = ref(String(props.old?.data.strokes ?? ''))
+const coolant = ref<QuantityRecord | undefined>(props.old?.data.coolantAtStart)
+const level = ref<HoldStart['level'] | undefined>(props.old?.data.level)
+const plan = ref<HoldStart['plan']>(props.old?.data.plan ?? 'usual')
+const problem = ref('')
+const refusal = computed(() => {
+  const t =
+    target.value &&
+    targetProblem({ ...target.value, instrumentOffsetSi: offsetSi.value }, allowed.value)
+  return t ? preferences.say(t) : ''
+})
+const COLD = { kind: 'temperature', si: COLD_BELOW_C } as const
+const hot = computed(() => coolant.value !== undefined && correctedSi(coolant.value) >= COLD.si)
+
+/** Opened from the foot of an ended hold, the set-up begins at its first field. */
+const root = useTemplateRef<HTMLElement>('root')
+onMounted(() => {
+  root.value?.closest('.panel')?.scrollIntoView({ block: 'nearest' })
+  root.value?.closest('.check')?.scrollTo({ top: 0 })
+})
+
+async function start() {
+  problem.value = ''
+  if (!target.value) return void (problem.value = 'Type the pressure you pumped to.')
+  if (refusal.value) return void (problem.value = refusal.value)
+  if (hot.value)
+    return void (problem.value = `Not cold: wait until the coolant is below ${preferences.show(COLD.kind, COLD.si)}.`)
+  if (!level.value)
+    return void (problem.value =
+      'Say whether the level is near full: a hold on a low system presses air.')
+  if (!resolution.value)
+    return void (problem.value =
+      'Say the smallest step of the gauge: it decides how long the hold must run.')
+  const count = strokes.value.trim() === '' ? undefined : Number(strokes.value)
+  if (count !== undefined && !(Number.isInteger(count) && count > 0 && count <= 500))
+    return void (problem.value = 'Strokes are a whole number from 1 to 500, or left empty.')
+  let id = gauge.value?.id
+  if (!id) {
+    if (!gaugeName.value.trim())
+      return void (problem.value = 'Give the gauge a name, so that its offset is known next time.')
+    id = await shop.addInstrument({
+      kind: 'pressure-tester',
+      name: gaugeName.value.trim(),
+      resolutionSi: resolution.value,
+      offsetSi: offset.value?.si ?? 'unknown',
+      ...(strokeML.value ? { strokeVolumeML: strokeML.value } : {}),
+    })
+  }
+  const marking =
+    tested.value ??
+    (cap.value && typeof cap.value.marking === 'object'
+      ? {
+          typed: `${cap.value.marking.si} kPa`,
+          value: cap.value.marking.si,
+          unit: 'kPa',
+          si: cap.value.marking.si,
+        }
+      : undefined)
+  await shop.addRecord(
+    open.id,
+    'pressure-hold.start',
+    {
+      target: { ...target.value, instrument: id, instrumentOffsetSi: offsetSi.value },
+      resolutionKPa: resolution.value,
+      strokes: count,
+      strokeVolumeML: count ? strokeML.value : undefined,
+      coolantAtStart: coolant.value,
+      level: level.value,
+      capPlace: cap.value?.place,
+      capMarking: marking,
+      plan: plan.value,
+    },
+    props.old ? { supersedes: props.old.id, corrects: true } : {},
+  )
+  lastGauge.value = id
+}
+</script>
+
+<template>
+  <div ref="root" class="stack">
+    <p class="caution">
+      {{ preferences.say(message('caution.hold')) }} Cold means below
+      {{ preferences.show(COLD.kind, COLD.si) }} and no pressure; fit the tester slowly.
+    </p>
+    <div class="row top">
+      <div class="gauge">
+        <label for="gauge">Gauge</label>
+        <select id="gauge" v-model="gaugeId" :disabled="old !== undefined">
+          <option v-for="g in gauges" :key="g.id" :value="g.id">
+            {{ g.name
+            }}{{
+              typeof g.offsetSi === 'number' && g.offsetSi !== 0
+                ? `, reads ${preferences.show('pressure', Math.abs(g.offsetSi))} ${g.offsetSi < 0 ? 'low' : 'high'}`
+                : ''
+            }}
+          </option>
+          <option value="new">Another gauge</option>
+        </select>
+      </div>
+      <QuantityField
+        v-model="target"
+        label="Pump until it shows"
+        kind="pressure"
+        :limits="{ min: 1, max: 400 }"
+        :hint="`At most ${preferences.show('pressure', allowed.maximumKPaGauge)} true, from the ${{ marking: 'cap’s marking', system: 'system’s rating', default: 'cautious default' }[allowed.basis]}`"
+      />
+      <div class="strokes">
+        <label for="strokes">Pump strokes it took</label>
+        <input id="strokes" v-model="strokes" inputmode="numeric" autocomplete="off" />
+        <span class="quiet small">{{
+          strokeML
+            ? `${strokeML} mL each: gives the leak’s size`
+            : 'Left empty, the leak’s size is wide'
+        }}</span>
+      </div>
+    </div>
+    <p v-if="refusal" class="problem" role="alert">{{ refusal }}</p>
+    <p v-if="allowed.note" class="small quiet">{{ preferences.say(allowed.note) }}</p>
+    <div v-if="gaugeId === 'new'" class="row top new">
+      <v-text-field v-model="gaugeName" label="Name of the gauge" maxlength="80" />
+      <QuantityField
+        v-model="step"
+        label="Smallest step"
+        kind="pressure"
+        :limits="{ min: 0.01, max: 50 }"
+      />
+      <QuantityField
+        v-model="offset"
+        label="Reads too high by"
+        kind="pressure"
+        :limits="{ min: -60, max: 60 }"
+        optional
+        hint="−2 when it reads 2 low; empty if never compared"
+      />
+      <QuantityField
+        v-model="strokeVolume"
+        label="Pump, per stroke"
+        kind="smallVolume"
+        :limits="{ min: 1, max: 2000 }"
+        optional
+      />
+    </div>
+    <ChoiceRow
+      v-model="level"
+      label="Level in the system"
+      :options="[
+        { value: 'near-full', text: 'Near full, marked' },
+        { value: 'low', text: 'Low' },
+        { value: 'not-known', text: 'Not known' },
+      ]"
+    />
+    <div class="row top">
+      <QuantityField
+        v-model="coolant"
+        label="Coolant temperature now"
+        kind="temperature"
+        :instrument="thermometer"
+        :limits="{ min: -40, max: 150 }"
+        optional
+        hint="With the one at the end, cooling is taken off"
+      />
+      <InstrumentPick
+        v-model="thermometer"
+        :start="old?.data.coolantAtStart?.instrument"
+        :kinds="['thermometer', 'infrared', 'scan-tool']"
+      />
+      <ChoiceRow
+        v-model="plan"
+        label="Limit"
+        :options="[
+          { value: 'usual', text: 'Usual: 7 kPa in 15 min' },
+          { value: 'strict', text: 'Strict: none in 10 min' },
+        ]"
+      />
+    </div>
+    <p v-if="hot" class="problem" role="alert">
+      {{ preferences.say(message('caution.notCold', { limit: COLD })) }}
+    </p>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <v-btn
+      class="solid start"
+      :disabled="!open.mayRecord.value || refusal !== '' || hot"
+      @click="start"
+      >{{ old ? 'Keep the corrected set-up' : 'Pumped up: start the clock' }}</v-btn
+    >
+    <v-btn v-if="old" @click="emit('left')">Leave as it was</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  align-items: flex-start;
+  gap: 16px;
+}
+.gauge,
+.strokes {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  font-weight: 600;
+}
+select,
+.strokes input {
+  min-height: 52px;
+  border: 2px solid var(--line);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  padding: 0 10px;
+  min-width: 190px;
+  max-width: 260px;
+}
+.strokes input {
+  width: 120px;
+  min-width: 120px;
+  font-size: 22px;
+  font-weight: 600;
+}
+.strokes span {
+  font-weight: 400;
+}
+.new {
+  border-left: 6px solid var(--line);
+  padding-left: 12px;
+}
+.new > :first-child {
+  min-width: 180px;
+  margin-top: 26px;
+}
+.start {
+  min-height: 60px;
+}
+</style>

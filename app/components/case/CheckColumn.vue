@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { DateTime } from 'luxon'
+import { checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature } from '#core'
+import { panelOf, photographsOf } from '../../checks'
+import { checkName } from '../../../words/check-names'
+import { itemName } from '../../../words/records'
+
+/** The check in work: its panel, its history and photographs, and the last entry to be undone. */
+const props = defineProps<{ active: CheckId; engine: EngineTemperature | undefined }>()
+const open = useOpenCase()
+const shop = useShop()
+const preferences = usePreferences()
+const historyOpen = ref(false)
+const panel = computed(() => panelOf(props.active))
+const acknowledged = computed(() =>
+  open.records.value.some((record) => record.kind === 'cautions.acknowledged'),
+)
+const undoable = computed(() =>
+  shop.undoable?.caseId === open.id ? shop.undoable.item : undefined,
+)
+/** Cold work on an engine that is not cold waits; what the keeper says does not. */
+const waits = computed(() => {
+  const { engine } = props
+  if (!engine || engine.phase === 'cold' || checkOf(props.active)?.phase === 'any') return undefined
+  const coldAt = DateTime.now().plus({ minutes: engine.coldInMinutes }).toFormat('HH:mm')
+  return engine.running
+    ? 'The engine runs: cold checks wait. Never open a hot system.'
+    : `The engine is still hot: cold checks wait. Count on ${coldAt} before it is cold; measure under ${preferences.show('temperature', COLD_BELOW_C)} first.`
+})
+const column = useTemplateRef<HTMLElement>('column')
+const { more, verdict, goDown } = useMoreBelow(column)
+watch(
+  () => props.active,
+  () => column.value?.scrollTo({ top: 0 }),
+)
+</script>
+
+<template>
+  <div ref="column" class="check">
+    <StartCard v-if="!acknowledged" />
+    <section v-else class="sheet panel" :aria-label="checkName(active)">
+      <div class="row head">
+        <h2 class="title grow">{{ checkName(active) }}</h2>
+        <button type="button" class="plain-button" @click="historyOpen = true">History</button>
+      </div>
+      <p v-if="waits" class="caution">{{ waits }}</p>
+      <component :is="panel" :key="active" />
+      <PhotoStrip
+        v-if="photographsOf(active)"
+        :key="`photographs-${active}`"
+        :check="active"
+        class="photos"
+      />
+    </section>
+    <button v-if="more" type="button" class="more" @click="goDown">
+      <span v-if="verdict">{{ verdict }}</span>More below
+    </button>
+    <p v-if="undoable" class="undo" role="status">
+      <span class="grow">Kept: {{ itemName(undoable.kind).toLowerCase() }}.</span
+      ><button type="button" class="plain-button" @click="shop.undo(open.id)">
+        Undo the last entry
+      </button>
+    </p>
+    <HistoryDialog :shown="historyOpen" :check="active" @close="historyOpen = false" />
+  </div>
+</template>
+
+<style scoped>
+.panel {
+  padding: 14px 16px;
+}
+.title {
+  font-size: 25px;
+}
+.head {
+  margin-bottom: 8px;
+  flex-wrap: nowrap;
+}
+.photos {
+  margin-top: 14px;
+}
+.more {
+  display: none;
+}
+.undo {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  background: var(--bar);
+  color: var(--on-bar);
+  border-radius: 4px;
+  padding: 6px 8px 6px 14px;
+  margin-top: 8px;
+  position: sticky;
+  bottom: 8px;
+  z-index: 5;
+}
+.undo .plain-button {
+  background: var(--bar);
+  color: var(--on-bar);
+  border-color: var(--on-bar-2);
+}
+@media (min-width: 1000px) {
+  /* Lies over the column and takes no room in it: nothing moves under a finger when it comes and goes. */
+  .more {
+    display: block;
+    position: sticky;
+    bottom: 0;
+    width: calc(100% - 2px);
+    margin: -40px 0 0 1px;
+    height: 40px;
+    border: 0;
+    background: linear-gradient(to bottom, transparent, var(--sheet) 35%);
+    color: var(--cool);
+    font: inherit;
+    font-weight: 600;
+    cursor: pointer;
+    padding: 12px 8px 4px;
+    z-index: 4;
+  }
+  .more span {
+    color: var(--ink);
+    margin-right: 12px;
+  }
+}
+</style>

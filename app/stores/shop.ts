@@ -1,0 +1,310 @@
+import { uuidv7 } from 'uuidv7'
+import {
+  type CaseEvent,
+  caseEvent,
+  type CaseFile,
+  type CaseHeader,
+  type CaseInput,
+  type CaseRecord,
+  caseRecord,
+  composeCaseFile,
+  type EventKind,
+  type Instrument,
+  type RecordData,
+  type RecordKind,
+  sinceLastWork,
+  standing,
+  type SystemProfile,
+  type Vehicle,
+} from '#core'
+import { useShopCopy } from '../offline/shop-copy'
+import * as templates from '../offline/templates'
+
+function byCase<Item extends { case: string }, Fact>(
+  items: Iterable<Item>,
+  factOf: (item: Item) => Fact,
+): Map<string, Fact[]> {
+  const out = new Map<string, Fact[]>()
+  for (const item of items) {
+    const known = out.get(item.case)
+    if (known) known.push(factOf(item))
+    else out.set(item.case, [factOf(item)])
+  }
+  return out
+}
+
+/** What is recorded in the shop, and what the screens read of it; keeping and sending is the copy's work. */
+export const useShop = defineStore('shop', () => {
+  const session = useSession()
+  const {
+    people,
+    vehicles,
+    profiles,
+    instruments,
+    cases,
+    records,
+    events,
+    waitingPictures,
+    outbox,
+    loaded,
+    reachable,
+    storing,
+    kept,
+    refused,
+    open,
+    leave,
+    keep,
+    synchronise,
+    resend,
+    discard,
+  } = useShopCopy(session)
+  /** what was recorded last on this device since the page was opened */
+  const undoable = shallowRef<{
+    caseId: string
+    entity: 'records' | 'events'
+    item: CaseRecord | CaseEvent
+  }>()
+
+  const stamp = () => ({
+    by: session.current!.person.id,
+    observedAt: new Date().toISOString(),
+    ...(session.clockOffsetMs === undefined ? {} : { clockOffsetMs: session.clockOffsetMs }),
+  })
+
+  /**
+   * Keeps a record. One that replaces another of before the last repair is a new observation and replaces nothing;
+   * a correction (`corrects`) always replaces, and speaks of the moment of what it corrects.
+   */
+  async function addRecord<K extends RecordKind>(
+    caseId: string,
+    kind: K,
+    data: RecordData<K>,
+    { supersedes, corrects }: { supersedes?: string; corrects?: boolean } = {},
+  ) {
+    return keepRecord(caseId, kind, data, { supersedes, corrects })
+  }
+
+  /** The same for a record whose kind is known only as it runs. */
+  async function keepRecord(
+    caseId: string,
+    kind: RecordKind,
+    data: unknown,
+    { supersedes, corrects }: { supersedes?: string | undefined; corrects?: boolean | undefined },
+  ) {
+    const old =
+      supersedes && kind !== 'withdrawn' ? records.value.get(supersedes)?.record : undefined
+    const isNew = old && !corrects && sinceLastWork([old], standing(eventsOf(caseId))).length === 0
+    const record = caseRecord.parse({
+      id: uuidv7(),
+      ...stamp(),
+      ...(old && corrects ? { observedAt: old.observedAt } : {}),
+      ...(supersedes && !isNew ? { supersedes } : {}),
+      kind,
+      data: JSON.parse(JSON.stringify(data)),
+    })
+    await keep('records', record.id, { case: caseId, record }, caseId)
+    undoable.value =
+      record.kind === 'cautions.acknowledged'
+        ? undefined
+        : { caseId, entity: 'records', item: record }
+    return record.id
+  }
+
+  async function addEvent<K extends EventKind>(
+    caseId: string,
+    kind: K,
+    data: object,
+    supersedes?: string,
+  ) {
+    const event = caseEvent.parse({
+      id: uuidv7(),
+      ...stamp(),
+      ...(supersedes ? { supersedes } : {}),
+      kind,
+      data: JSON.parse(JSON.stringify(data)),
+    })
+    await keep('events', event.id, { case: caseId, event }, caseId)
+    undoable.value = { caseId, entity: 'events', item: event }
+  }
+
+  /** Keeps a picture, ready made as JPEG, and the record that names it; both go through the outbox. */
+  async function addPhotograph(
+    caseId: string,
+    picture: { sha256: string; base64: string; bytes: number },
+    about: { part?: RecordData<'photo.taken'>['part']; check?: string; words?: string },
+  ) {
+    await keep(
+      'photographs',
+      picture.sha256,
+      { by: session.current!.person.id, sha256: picture.sha256, base64: picture.base64 },
+      caseId,
+    )
+    return addRecord(caseId, 'photo.taken', {
+      sha256: picture.sha256,
+      mediaType: 'image/jpeg',
+      bytes: picture.bytes,
+      ...about,
+    })
+  }
+  /** Where a picture can be shown from: here while it waits, else the server. */
+  const pictureUrl = (sha256: string) =>
+    waitingPictures.value.get(sha256) ?? `/api/photographs/${sha256}`
+
+  /** Takes back what was kept last in a case on this device: an addition is withdrawn, a correction is set back, a withdrawal is taken back itself. */
+  async function undo(caseId: string) {
+    const last = undoable.value
+    if (!last || last.caseId !== caseId) return
+    undoable.value = undefined
+    const { entity, item } = last
+    const old =
+      entity === 'records' && item.kind !== 'withdrawn' && item.supersedes
+        ? records.value.get(item.supersedes)?.record
+        : undefined
+    if (old) await keepRecord(caseId, old.kind, old.data, { supersedes: item.id, corrects: true })
+    else if (entity === 'records') await withdraw(caseId, item.id, 'undone')
+    else await withdrawEvent(caseId, item.id, 'undone')
+    undoable.value = undefined
+  }
+
+  /** Takes back a record; it stays in the history. Taking back a withdrawal brings the record back. */
+  const withdraw = (caseId: string, recordId: string, reason?: string) =>
+    addRecord(caseId, 'withdrawn', reason ? { reason } : {}, { supersedes: recordId })
+
+  /** Takes back an event that did not happen; it stays in the history. */
+  const withdrawEvent = (caseId: string, eventId: string, reason?: string) =>
+    addEvent(caseId, 'withdrawn', reason ? { reason } : {}, eventId)
+
+  async function addVehicle(vehicle: Omit<Vehicle, 'id' | 'profile'>, profile: SystemProfile) {
+    const id = uuidv7()
+    await keep('vehicles', id, { ...stamp(), vehicle: { ...vehicle, id } })
+    await addProfile(id, profile)
+    return id
+  }
+
+  async function addProfile(vehicle: string, profile: SystemProfile, supersedes?: string) {
+    const id = uuidv7()
+    await keep('profiles', id, {
+      ...stamp(),
+      id,
+      vehicle,
+      profile,
+      ...(supersedes ? { supersedes } : {}),
+    })
+  }
+
+  async function addInstrument(instrument: Omit<Instrument, 'id'>, supersedes?: string) {
+    const id = uuidv7()
+    await keep('instruments', id, {
+      ...stamp(),
+      instrument: { ...instrument, id },
+      ...(supersedes ? { supersedes } : {}),
+    })
+    return id
+  }
+
+  async function addCase(header: Omit<CaseHeader, 'id' | 'openedAt' | 'openedBy'>) {
+    const id = uuidv7()
+    const when = stamp()
+    await keep(
+      'cases',
+      id,
+      { ...when, case: { ...header, id, openedAt: when.observedAt, openedBy: when.by } },
+      id,
+    )
+    return id
+  }
+
+  /** The shop's instruments of these kinds as they are known now, by name. */
+  function instrumentsOf(kinds: readonly Instrument['kind'][]): Instrument[] {
+    const replaced = new Set([...instruments.value.values()].map((i) => i.supersedes))
+    return [...instruments.value.values()]
+      .filter((i) => kinds.includes(i.kind) && !replaced.has(i.id))
+      .sort((a, b) => a.name.localeCompare(b.name))
+  }
+
+  /** What a person is called, as far as this device knows. */
+  const nameOf = (personId: string) => people.value.get(personId)?.name ?? 'not named'
+
+  const profileOf = (vehicleId: string) =>
+    templates.newestProfile(profiles.value.values(), vehicleId)
+  const templatesFor = (model: string, except?: string) =>
+    templates.templatesFor(model, vehicles.value.values(), profileOf, except)
+
+  const recordsByCase = computed(() => byCase(records.value.values(), (r) => r.record))
+  const eventsByCase = computed(() => byCase(events.value.values(), (e) => e.event))
+  function caseInput(caseId: string): CaseInput | undefined {
+    const header = cases.value.get(caseId)
+    const vehicle = header && vehicles.value.get(header.vehicle)
+    if (!header || !vehicle) return undefined
+    const { elevationMetres, attachments: _, ...rest } = header
+    return {
+      case: rest,
+      vehicle: { ...vehicle, profile: profileOf(vehicle.id)?.profile ?? {} },
+      site: { elevationMetres },
+      records: recordsByCase.value.get(caseId) ?? [],
+      events: eventsOf(caseId),
+    }
+  }
+  function eventsOf(caseId: string): CaseEvent[] {
+    return eventsByCase.value.get(caseId) ?? []
+  }
+
+  function caseFileOf(caseId: string): CaseFile | undefined {
+    const input = caseInput(caseId)
+    if (!input) return undefined
+    return composeCaseFile(
+      {
+        case: input.case,
+        vehicle: input.vehicle,
+        site: input.site,
+        records: [...input.records],
+        events: [...input.events],
+        people: [...people.value.values()].map(({ id, name }) => (name ? { id, name } : { id })),
+        instruments: [...instruments.value.values()].map(({ supersedes: _, ...i }) => i),
+        attachments: cases.value.get(caseId)?.attachments ?? [],
+      },
+      new Date().toISOString(),
+    )
+  }
+
+  const isWaiting = (id: string) => outbox.value.some((i) => i.id === id)
+
+  return {
+    vehicles,
+    profiles,
+    instruments,
+    cases,
+    records,
+    events,
+    outbox,
+    loaded,
+    reachable,
+    storing,
+    kept,
+    refused,
+    open,
+    leave,
+    synchronise,
+    resend,
+    discard,
+    addRecord,
+    addEvent,
+    withdraw,
+    withdrawEvent,
+    addPhotograph,
+    pictureUrl,
+    undo,
+    undoable,
+    addVehicle,
+    addProfile,
+    addInstrument,
+    addCase,
+    instrumentsOf,
+    nameOf,
+    profileOf,
+    templatesFor,
+    caseInput,
+    caseFileOf,
+    isWaiting,
+  }
+})

@@ -1,0 +1,52 @@
+import { message } from '../../quantity/message'
+import { defineCheck, these } from '../define-check'
+import { analyseActuator } from './analysis'
+import { actuatorSigns } from './signs'
+import { actuatorTest } from './record'
+
+const SHOWN_BAD: Readonly<Record<string, string>> = {
+  'coolant-pump': 'pump-command-fails',
+  'switchable-pump': 'pump-switch-fails',
+  'heat-module': 'module-command-fails',
+  'map-thermostat': 'map-heater-dead',
+  'grille-shutter': 'shutter-shut',
+  'fan-clutch': 'clutch-command-fails',
+}
+
+export const actuatorsCheck = defineCheck({
+  id: 'actuators',
+  records: { 'actuators.test': actuatorTest },
+  phase: 'hot',
+  minutes: 10,
+  sides: ['flow', 'air', 'reading'],
+  signs: these(
+    'pump-command',
+    'pump-switch',
+    'module-command',
+    'map-heater-dead',
+    'aux-pump-still',
+    'valve-command',
+    'shutter-shut',
+    'clutch-command',
+    'door-command',
+  ),
+  doesNotProve: ['device.pass.flow'],
+  judge: {
+    'actuators.test': (record, _, { source }) => {
+      const figures = analyseActuator(record)
+      const bad = figures.state !== 'follows' && figures.state !== 'not-shown'
+      const facts = bad && SHOWN_BAD[record.device] ? [SHOWN_BAD[record.device]!] : []
+      if (record.device === 'coolant-pump' && figures.state === 'follows')
+        facts.push('drive-turning')
+      const cautions =
+        record.highVoltageLoopIdentified === 'no' ? [message('caution.highVoltageLoop')] : []
+      return {
+        figures,
+        states: [figures.state],
+        facts,
+        cautions,
+        signs: actuatorSigns(source, record, figures),
+      }
+    },
+  },
+})

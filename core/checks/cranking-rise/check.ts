@@ -1,0 +1,52 @@
+import { knownValue } from '../../vehicle/profile'
+import { message } from '../../quantity/message'
+import { defineCheck, these } from '../define-check'
+import { analyseCranking } from './analysis'
+import { crankingRun } from './record'
+import { crankingSigns } from './signs'
+
+const CYLINDERS_ASSUMED = 4
+
+export const crankingRiseCheck = defineCheck({
+  id: 'cranking-rise',
+  records: { 'cranking-rise.run': crankingRun },
+  phase: 'cold',
+  minutes: 15,
+  sides: ['leak'],
+  signs: these('cranking-rise'),
+  locates: {
+    faults: ['gasket-to-cylinder', 'gasket-gas-to-coolant', 'head-cracked'],
+    says: message('locate.cylinders'),
+    possible: (profile) => knownValue(profile.cylinders) !== 1,
+  },
+  cautions: ['cranking'],
+  doesNotProve: ['cranking.pass.sealsCold', 'cranking.gasketOrCrack'],
+  // All runs of a day belong together: the shares come from comparing them.
+  judgeTogether: (runs, { profile }) => {
+    const known = knownValue(profile.cylinders)
+    const cylinders = known ?? Math.max(CYLINDERS_ASSUMED, ...runs.flatMap((r) => r.data.plugged))
+    const wrong = runs.filter((r) => r.data.plugged.some((c) => c > cylinders))
+    const figures = analyseCranking(
+      runs.filter((r) => !wrong.includes(r)).map((r) => ({ ...r.data, source: r.id })),
+      cylinders,
+    )
+    const notes = wrong.map((r) =>
+      message('note.noSuchCylinder', { cylinder: Math.max(...r.data.plugged), cylinders }),
+    )
+    if (known === undefined) notes.push(message('note.cylindersAssumed', { cylinders }))
+    if (!figures.fits) notes.push(message('cranking.notAdditive'))
+    if (figures.nextRun)
+      notes.push(message('cranking.nextRun', { cylinders: figures.nextRun.join(', ') }))
+
+    return {
+      states: [figures.state],
+      figures,
+      signs: crankingSigns(figures),
+      facts: figures.state === 'rise' ? ['cranking-rise'] : [],
+      cautions: runs.some((r) => !r.data.turnedByHandFirst)
+        ? [message('caution.cylinderMayBeFull')]
+        : [],
+      notes,
+    }
+  },
+})

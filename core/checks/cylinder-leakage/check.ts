@@ -1,0 +1,40 @@
+import { knownValue } from '../../vehicle/profile'
+import { message } from '../../quantity/message'
+import { defineCheck, these } from '../define-check'
+import { analyseLeakage } from './analysis'
+import { leakageSigns } from './signs'
+import { cylinderLeakage } from './record'
+
+export const cylinderLeakageCheck = defineCheck({
+  id: 'cylinder-leakage',
+  records: { 'cylinder-leakage.test': cylinderLeakage },
+  phase: 'bench',
+  minutes: 40,
+  sides: ['leak'],
+  signs: these('leakage-bubbles'),
+  cautions: ['engineCanTurn'],
+  doesNotProve: ['leakage.pass.cold'],
+  judge: {
+    'cylinder-leakage.test': (test, { profile }, { source }) => {
+      const figures = analyseLeakage(test)
+      const cylinders = knownValue(profile.cylinders) ?? 4
+      const notes =
+        test.cylinder > cylinders
+          ? [message('note.noSuchCylinder', { cylinder: test.cylinder, cylinders })]
+          : []
+      return {
+        figures,
+        notes,
+        states: [
+          figures.leaksToCoolant
+            ? 'leaks-to-coolant'
+            : figures.leaksElsewhere
+              ? 'leaks-elsewhere'
+              : 'tight',
+        ],
+        facts: figures.leaksToCoolant ? ['leakage-bubbles'] : [],
+        signs: notes.length > 0 ? [] : leakageSigns(source, test, cylinders),
+      }
+    },
+  },
+})

@@ -1,0 +1,38 @@
+import { knownValue } from '../../vehicle/profile'
+import { message } from '../../quantity/message'
+import { defineCheck, these } from '../define-check'
+import { analyseEndoscope } from './analysis'
+import { endoscopeSigns } from './signs'
+import { endoscopeLook } from './record'
+
+const CYLINDERS_ASSUMED = 4
+
+export const endoscopeCheck = defineCheck({
+  id: 'endoscope',
+  records: { 'endoscope.look': endoscopeLook },
+  phase: 'cold',
+  minutes: 35,
+  after: 'pressed',
+  sides: ['leak'],
+  presses: true,
+  signs: these('cylinder-wet'),
+  cautions: ['plugHole', 'hold'],
+  doesNotProve: ['endoscope.pass.otherCylinders'],
+  judge: {
+    'endoscope.look': (look, { profile }, { source }) => {
+      const figures = analyseEndoscope(look)
+      const cylinders = knownValue(profile.cylinders) ?? CYLINDERS_ASSUMED
+      const notes =
+        look.cylinder > cylinders
+          ? [message('note.noSuchCylinder', { cylinder: look.cylinder, cylinders })]
+          : []
+      return {
+        figures,
+        states: [figures.finding],
+        notes,
+        facts: look.seen === 'wet' ? ['endoscope-wet', 'cylinder-wet'] : [],
+        signs: notes.length > 0 ? [] : endoscopeSigns(source, look, cylinders),
+      }
+    },
+  },
+})

@@ -1,0 +1,62 @@
+import { message } from '../../quantity/message'
+import { defineCheck, these } from '../define-check'
+import { analyseFanCircuit } from './analysis'
+import { fanCircuitSigns } from './signs'
+import { fanCircuit } from './record'
+
+export const fanCircuitCheck = defineCheck({
+  id: 'fan-circuit',
+  records: { 'fan-circuit.walk': fanCircuit },
+  phase: 'cold',
+  minutes: 20,
+  needs: { fan: ['electric-relay', 'electric-module', 'thermo-switch'] },
+  sides: ['air'],
+  signs: these(
+    'fan-feed-dead',
+    'fan-relay-fails',
+    'fan-command-missing',
+    'fan-bridged-runs',
+    'fan-bridged-dead',
+    'fan-ground-bad',
+    'fan-fed-dead',
+    'fan-speed-missing',
+    'fan-wrong-way',
+  ),
+  cautions: ['fansStart', 'fusedFeed'],
+  doesNotProve: ['fanCircuit.pass.intermittent'],
+  locates: {
+    faults: [
+      'fan-motor-dead',
+      'fan-feed-lost',
+      'fan-relay-dead',
+      'fan-ground-bad',
+      'fan-module-dead',
+      'fan-switch-dead',
+    ],
+    says: message('locate.link'),
+  },
+  judge: {
+    'fan-circuit.walk': (record, context, { source }) => {
+      const figures = analyseFanCircuit(record)
+      const facts: string[] = []
+      if (figures.switchingPlaceHot) facts.push('switching-place-hot')
+      if (record.bridged === 'runs') facts.push('fan-bridged-runs')
+      if (figures.breaks.includes('motor')) facts.push('fan-fed-dead')
+      if (record.supplyVolts !== undefined && record.groundDropVolts !== undefined)
+        facts.push('fan-plug-measured')
+      if (record.airDirection === 'wrong') facts.push('fan-wrong-way')
+      const notes =
+        record.command === 'absent' && !figures.switchingPlaceHot
+          ? [message('fanCircuit.placeNotHot')]
+          : []
+      if (context.profile.fan === 'viscous-clutch') notes.push(message('note.circuitOnViscousFan'))
+      return {
+        figures,
+        states: figures.breaks.length > 0 ? figures.breaks : ['no-break-found'],
+        facts,
+        notes,
+        signs: fanCircuitSigns(source, record, figures),
+      }
+    },
+  },
+})

@@ -1,0 +1,12 @@
+import { defineCheck, these } from '../define-check'
+
+/** A hold on a hot engine, with a relief fitted cold. It is written down as a hold, and planned by itself. */
+export const holdHotCheck = defineCheck({
+  id: 'hold-hot',
+  records: {},
+  phase: 'hot',
+  minutes: 15,
+  sides: ['leak'],
+  presses: true,
+  signs: these('hold-hot'),
+})

@@ -1,0 +1,69 @@
+import { z } from 'zod'
+import { dataOf } from '../context'
+import { defineCheck } from '../define-check'
+import {
+  interviewSigns,
+  lossSizeSign,
+  pressurisedHours,
+  reportedLossPerWeek,
+  stopDrivingAdvice,
+} from './analysis'
+import { QUESTIONS } from './questions'
+import { interviewAnswer, reportedLoss, usage } from './record'
+
+export const interviewCheck = defineCheck({
+  id: 'interview',
+  records: {
+    'interview.answer': interviewAnswer,
+    'interview.loss': reportedLoss,
+    'interview.usage': usage,
+    'interview.words': z.strictObject({ text: z.string().min(1).max(2000) }),
+  },
+  phase: 'any',
+  minutes: 6,
+  opens: { 'ask-first': 1, 'follow-pattern': 1 },
+  begins: 1,
+  usualFor: ['coolant-loss', 'overheats', 'no-heat'],
+  openEnded: true,
+  asksKeeper: true,
+  signs: ({ complaint }) => QUESTIONS.filter((q) => q.for.includes(complaint)).map((q) => q.sign),
+  judge: {
+    'interview.answer': (answer, _, { source }) => ({
+      signs: interviewSigns([{ ...answer, id: source }]),
+    }),
+    'interview.loss': (loss, _, { source, all }) => {
+      const isNewest = dataOf(all, 'interview.loss').at(-1) === loss
+      const rate = reportedLossPerWeek(loss, dataOf(all, 'interview.usage').at(-1))
+      if (!rate || !isNewest) return {}
+      return {
+        figures: { litresPerWeek: rate.litresPerWeek },
+        signs: [lossSizeSign(source, rate.litresPerWeek)],
+        assumptions: rate.assumptions,
+      }
+    },
+  },
+  finds: (entries, outcomes) => {
+    const { hours, assumed } = pressurisedHours(dataOf(entries, 'interview.usage').at(-1))
+    return {
+      pressurised: { hoursPerWeek: hours, assumed },
+      reportedLossLitresPerWeek: outcomes.findLast((o) => o.figures.litresPerWeek !== undefined)
+        ?.figures.litresPerWeek,
+    }
+  },
+  advises: (entries) =>
+    stopDrivingAdvice(
+      new Set(
+        dataOf(entries, 'interview.answer')
+          .filter((a) => a.answer === 'yes')
+          .map((a) => a.question),
+      ),
+    ),
+  facts: ({ ever }) => {
+    const said = (question: string, answer: string) =>
+      dataOf(ever, 'interview.answer').some((a) => a.question === question && a.answer === answer)
+    return [
+      ...(said('recent-drain', 'no') ? ['no-recent-drain'] : []),
+      ...(said('sealant-added', 'yes') ? ['sealant-seen'] : []),
+    ]
+  },
+})

@@ -1,0 +1,57 @@
+import { knownValue } from '../../vehicle/profile'
+import { LEAK_PLACES } from '../../vehicle/places'
+import { message } from '../../quantity/message'
+import { defineCheck } from '../define-check'
+import { intervalAround } from '../../quantity/interval'
+import { analyseTrace } from './analysis'
+import { traceSigns } from './signs'
+import { leakTrace } from './record'
+
+/** Drops differ in size with the edge they fall from and the mix, by about a third. */
+const DROP_ERROR = 0.3
+
+export const leakTraceCheck = defineCheck({
+  id: 'leak-trace',
+  records: { 'leak-trace.trace': leakTrace },
+  phase: 'cold',
+  minutes: 15,
+  after: 'pressed',
+  sides: ['leak'],
+  presses: true,
+  usualFor: ['coolant-loss'],
+  cautions: ['stands'],
+  doesNotProve: ['trace.pass.wettedFromAbove', 'trace.pass.dryOnHot'],
+  signs: () => LEAK_PLACES.map((p) => `traced:${p.id}`),
+  locates: {
+    faults: LEAK_PLACES.map((p) => p.fault),
+    says: message('locate.place'),
+    unlessShown: true,
+  },
+  judge: {
+    'leak-trace.trace': (trace, { profile }, { source }) => {
+      const orientation = trace.orientation ?? knownValue(profile.engineOrientation)
+      const figures = analyseTrace(trace, orientation ? { orientation } : {})
+      const dry = trace.places.filter((p) => p.seen === 'dry').map((p) => `dry-place:${p.place}`)
+      const parts = figures.found.map(
+        (id) => `found-at:${LEAK_PLACES.find((p) => p.id === id)!.part}`,
+      )
+      return {
+        figures,
+        ...(trace.drips.length > 0 && {
+          intervals: {
+            mLPerMinute: intervalAround(figures.mLPerMinute, DROP_ERROR * figures.mLPerMinute),
+          },
+        }),
+        states: [figures.found.length > 0 ? 'source-found' : 'not-found'],
+        facts: [
+          ...figures.found.map((p) => `traced:${p}`),
+          ...(figures.found.length > 0 ? ['loss-traced'] : []),
+          ...parts,
+          ...dry,
+        ],
+        signs: traceSigns(source, trace),
+        notes: trace.airFlow ? [message('trace.airFlow')] : [],
+      }
+    },
+  },
+})

@@ -1,0 +1,79 @@
+import { message, type Message } from '../../quantity/message'
+import { defineCheck, these } from '../define-check'
+import type { LevelAndCondition } from './record'
+import { levelSigns } from './signs'
+import { levelAndCondition } from './record'
+
+/** What was seen, as findings: the level, pressure left after the night, and each kind of contamination. */
+export function levelStates(look: LevelAndCondition): string[] {
+  const out: string[] = []
+  if (look.level) out.push(look.level)
+  if (look.residualPressure === 'strong') out.push('pressure-left')
+  if (look.oilInCoolant === 'yes') out.push('oil-in-coolant')
+  if (look.emulsionInOil === 'dipstick') out.push('coolant-in-oil')
+  if (look.pinkFroth === 'yes') out.push('gearbox-fluid')
+  if (look.look === 'brown' || look.look === 'sludge') out.push(look.look)
+  if (look.mixed === 'yes') out.push('mixed')
+  if (look.sealant === 'yes') out.push('sealant')
+  if (look.liquidBelow === 'water') out.push('water-below')
+  return out
+}
+
+/** What the findings ask for, one sentence each. */
+function notesOn(look: LevelAndCondition): Message[] {
+  const notes: Message[] = []
+  if (look.residualPressure === 'strong') notes.push(message('level.gasMade'))
+  if (look.emulsionInOil === 'dipstick' || look.pinkFroth === 'yes')
+    notes.push(message('level.doNotRun'))
+  if (look.smell === 'exhaust') notes.push(message('level.smellsOfExhaust'))
+  if (look.smell === 'fuel') notes.push(message('level.smellsOfFuel'))
+  if (look.level === 'low' || look.level === 'empty') notes.push(message('level.noteBeforeFilling'))
+  if (look.level === 'overfull') notes.push(message('level.overfull'))
+  return notes
+}
+
+function shownBy(look: LevelAndCondition): string[] {
+  const facts: string[] = []
+  if (look.level === 'right') facts.push('level-full')
+  if (look.look || look.mixed) facts.push('coolant-tested')
+  if (look.liquidBelow === 'water') facts.push('liquid-identified')
+  if (look.sealant === 'yes') facts.push('sealant-seen')
+  return facts
+}
+
+export const levelAndConditionCheck = defineCheck({
+  id: 'level-and-condition',
+  records: { 'level-and-condition.look': levelAndCondition },
+  phase: 'cold',
+  minutes: 3,
+  sides: ['leak', 'flow', 'nothing-wrong'],
+  opens: { 'press-first': 1, 'bleed-first': 1 },
+  begins: 2,
+  usualFor: ['coolant-loss', 'overheats', 'no-heat'],
+  signs: these(
+    'level-cold',
+    'residual-pressure',
+    'oil-in-coolant',
+    'emulsion-in-oil',
+    'pink-froth',
+    'coolant-dirt',
+    'gel',
+    'liquid-is-water',
+  ),
+  cautions: ['neverOpenHot', 'glycol'],
+  judge: {
+    'level-and-condition.look': (look, _, { source }) => ({
+      states: levelStates(look),
+      signs: levelSigns(source, look),
+      facts: shownBy(look),
+      notes: notesOn(look),
+      doesNotProve: [
+        ...(look.level === 'right' || look.level === 'overfull'
+          ? [message('level.pass.radiatorBehind')]
+          : []),
+        ...(look.emulsionInOil === 'filler-only' ? [message('level.pass.shortTrips')] : []),
+        ...(look.residualPressure === 'none' ? [message('level.pass.noPressure')] : []),
+      ],
+    }),
+  },
+})

@@ -1,0 +1,23 @@
+import { defineCheck, these } from '../define-check'
+import { followUpSigns } from './signs'
+import { levelFollowUp } from './record'
+
+export const levelFollowUpCheck = defineCheck({
+  id: 'level-follow-up',
+  records: { 'level-follow-up.look': levelFollowUp },
+  phase: 'any',
+  minutes: 5,
+  sides: ['leak', 'nothing-wrong'],
+  signs: these('level-falls-after'),
+  judge: {
+    'level-follow-up.look': (record, _, { source }) => ({
+      states: [record.level],
+      figures: { daysAfter: record.daysAfter },
+      signs: followUpSigns(source, record),
+      facts:
+        record.level === 'at-mark' && record.daysAfter >= 7
+          ? ['level-steady-a-week', 'level-mark-identified']
+          : [],
+    }),
+  },
+})

@@ -1,0 +1,46 @@
+import { message } from '../../quantity/message'
+import { defineCheck, these } from '../define-check'
+import { analyseLoadRun } from './analysis'
+import { loadRunSigns } from './signs'
+import { loadRun } from './record'
+
+export const loadRunCheck = defineCheck({
+  id: 'load-run',
+  records: { 'load-run.run': loadRun },
+  phase: 'road',
+  minutes: 40,
+  sides: ['flow', 'air', 'reading'],
+  signs: these(
+    'hot-at-idle',
+    'hot-at-load',
+    'hot-with-ac',
+    'load-beyond',
+    'margin-thin',
+    'never-warms',
+  ),
+  doesNotProve: ['loadRun.pass.pattern'],
+  judge: {
+    'load-run.run': (run, context, { source }) => {
+      const figures = analyseLoadRun(run, context)
+      const facts = run.segments.every((s) => s.load !== 'not-known') ? ['load-recorded'] : []
+      const notes = figures.ratingAssumed
+        ? [message('note.ratingAssumed', { rating: { kind: 'temperature', si: figures.ratingC } })]
+        : []
+      if (run.coolsWithAirConditioningOff === 'yes') notes.push(message('loadRun.acOffIsNotSolved'))
+      const cautions = [
+        message('caution.stopLimit', { limit: { kind: 'temperature', si: figures.stopLimitC } }),
+      ]
+      return {
+        figures,
+        states:
+          figures.overheats.length > 0
+            ? figures.overheats.map((k) => `hot-${k}`)
+            : [figures.staysCool ? 'stays-cool' : 'steady'],
+        facts,
+        notes,
+        cautions,
+        signs: loadRunSigns(source, run, figures),
+      }
+    },
+  },
+})

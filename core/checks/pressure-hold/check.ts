@@ -1,0 +1,106 @@
+import { message } from '../../quantity/message'
+import { compareMoments } from '../../quantity/moment'
+import { correctedSi } from '../../quantity/record'
+import { knownValue } from '../../vehicle/profile'
+import { dataOf, type CheckContext } from '../context'
+import { defineCheck, these } from '../define-check'
+import { analyseHold, type HoldAnalysis, type HoldContext, type HoldRecords } from './analysis'
+import { holdLimit } from './limits'
+import { holdEnd, holdReading, holdRemark, holdStart, type HoldStart } from './record'
+import { holdSign, holdSigns } from './signs'
+
+/** What a hold reckons with besides its own readings. */
+export function holdContextOf(context: CheckContext, observedAt: string): HoldContext {
+  const { profile, found } = context
+  const ratings = (profile.caps ?? []).flatMap((cap) => knownValue(cap.ratingKPa) ?? [])
+  const isBefore = (moment: string) =>
+    compareMoments(moment, observedAt) <= 0 &&
+    context.epochOf(moment) === context.epochOf(observedAt)
+  return {
+    atmosphereKPa: context.atmosphereKPa,
+    systemRatingKPa: knownValue(profile.systemRatingKPa),
+    capacityLitres: context.capacityLitres,
+    glycolVolumeFraction:
+      profile.coolant === 'water' ? undefined : knownValue(profile.glycolVolumeFraction),
+    capRatingKPa: ratings.length > 0 ? Math.min(...ratings) : undefined,
+    testerFlowMLPerMinute: found.testerFlowMLPerMinute,
+    reportedLossLitresPerWeek: found.reportedLossLitresPerWeek,
+    pressurisedHoursPerWeek: found.pressurised!.hoursPerWeek,
+    grossLeakSeen: (found.issuing ?? []).some(
+      (look) => isBefore(look.observedAt) && !context.isIsolated(look.part, observedAt),
+    ),
+  }
+}
+
+/** What a hold shows. */
+function shownBy(held: HoldRecords, { state }: HoldAnalysis): string[] {
+  const facts: string[] = []
+  const sign = holdSign(held)
+  const isPartial = sign === 'hold-without-heater' || sign === 'hold-without-coolers'
+  if (state === 'tight') facts.push(sign === 'hold-cold' ? 'hold-tight' : `${sign}-tight`)
+  if ((state === 'seep' || state === 'leak' || state === 'gross') && !isPartial) {
+    facts.push('hold-falls')
+    if (held.end?.tray === 'dry') facts.push('tray-dry')
+  }
+  if (held.end?.cylinders === 'wet') facts.push('cylinder-wet')
+  if (held.start.level === 'near-full') facts.push('level-full')
+  return facts
+}
+
+const plannedMinutes = ({ plan, resolutionKPa }: HoldStart) =>
+  holdLimit(plan, resolutionKPa).plannedMinutes
+
+export const pressureHoldCheck = defineCheck({
+  id: 'pressure-hold',
+  records: {
+    'pressure-hold.start': holdStart,
+    'pressure-hold.reading': holdReading,
+    'pressure-hold.remark': holdRemark,
+    'pressure-hold.end': holdEnd,
+  },
+  phase: 'cold',
+  minutes: 15,
+  sides: ['leak', 'nothing-wrong'],
+  presses: true,
+  opens: { 'press-first': 3 },
+  begins: 5,
+  usualFor: ['coolant-loss', 'overheats'],
+  signs: these('hold-cold', 'tray-wet', 'air-hiss'),
+  brings: 'pressed',
+  waits: (entries) => {
+    const ended = new Set(dataOf(entries, 'pressure-hold.end').map((end) => end.run))
+    return entries.flatMap(({ id, kind, data, observedAt }) =>
+      kind === 'pressure-hold.start' && !ended.has(id)
+        ? [{ source: id, startedAt: observedAt, minutes: plannedMinutes(data) }]
+        : [],
+    )
+  },
+  coolantC: (entries) => {
+    const { coolantAtStart } = dataOf(entries, 'pressure-hold.start').at(-1) ?? {}
+    return coolantAtStart && correctedSi(coolantAtStart)
+  },
+  judge: {
+    'pressure-hold.start': (start, context, { source, observedAt, own }) => {
+      const held: HoldRecords = {
+        start,
+        readings: own.flatMap((e) =>
+          e.kind === 'pressure-hold.reading' ? [{ ...e.data, id: e.id }] : [],
+        ),
+        remarks: dataOf(own, 'pressure-hold.remark'),
+        end: dataOf(own, 'pressure-hold.end').at(-1),
+      }
+      const figures = analyseHold(held, holdContextOf(context, observedAt))
+      return {
+        figures,
+        states: [figures.state],
+        signs: holdSigns(source, held, figures),
+        facts: shownBy(held, figures),
+        notes: figures.notes,
+        cautions: figures.cautions,
+        doesNotProve: figures.doesNotProve,
+        assumptions: context.found.pressurised!.assumed ? [message('assumes.hoursPerWeek')] : [],
+        heatMatters: false,
+      }
+    },
+  },
+})

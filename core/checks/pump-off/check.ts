@@ -1,0 +1,29 @@
+import { defineCheck, these } from '../define-check'
+import { pumpOffSigns } from './signs'
+import { pumpOff } from './record'
+
+export const pumpOffCheck = defineCheck({
+  id: 'pump-off',
+  records: { 'pump-off.look': pumpOff },
+  phase: 'bench',
+  minutes: 10,
+  apartMinutes: 110,
+  sides: ['flow'],
+  signs: these('impeller-bad', 'pump-seal-worn'),
+  doesNotProve: ['pumpOff.pass.hotSlip'],
+  judge: {
+    'pump-off.look': (record, _, { source }) => ({
+      states: [
+        record.impeller === 'sound' || record.impeller === 'not-looked'
+          ? 'impeller-sound'
+          : `impeller-${record.impeller}`,
+        ...(record.seal === 'worn' ? ['seal-worn'] : []),
+      ],
+      signs: pumpOffSigns(source, record),
+      facts:
+        record.impeller === 'sound' || record.impeller === 'not-looked'
+          ? []
+          : ['impeller-seen-bad'],
+    }),
+  },
+})

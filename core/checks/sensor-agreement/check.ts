@@ -1,0 +1,48 @@
+import { message } from '../../quantity/message'
+import { correctedSi } from '../../quantity/record'
+import { defineCheck, these } from '../define-check'
+import { analyseAgreement } from './analysis'
+import { agreementSigns } from './signs'
+import { sensorAgreement } from './record'
+
+export const sensorAgreementCheck = defineCheck({
+  id: 'sensor-agreement',
+  records: { 'sensor-agreement.compare': sensorAgreement },
+  phase: 'hot',
+  minutes: 4,
+  sides: ['reading', 'nothing-wrong'],
+  signs: these('scan-disagrees', 'dash-disagrees'),
+  doesNotProve: ['dash.pass.flatBand'],
+  judge: {
+    'sensor-agreement.compare': (record, context, { source }) => {
+      const scanC = correctedSi(record.scan)
+      const figures = analyseAgreement(scanC, correctedSi(record.second), record)
+      const facts = figures.unitSlip ? [] : ['second-temperature']
+      if (figures.state === 'agree') facts.push('engine-temperature-second-source')
+      if (figures.state === 'agree' && record.engineHot === 'yes') facts.push('engine-hot')
+      if (record.level === 'full') facts.push('level-full')
+      if (record.dash && record.dash !== 'not-looked' && figures.state === 'agree')
+        facts.push(scanC < 60 ? 'dash-compared-cold' : 'dash-compared-hot')
+      const notes = figures.unitSlip ? [message('note.unitSlip')] : []
+      if (record.level === 'low' && scanC < 80) notes.push(message('note.sensorMayBeDry'))
+      if (record.secondKind === 'infrared' && record.surface === 'bare-metal')
+        notes.push(message('note.bareMetal'))
+      const cautions =
+        scanC >= context.policy.stopLimitC
+          ? [
+              message('caution.stopLimit', {
+                limit: { kind: 'temperature', si: context.policy.stopLimitC },
+              }),
+            ]
+          : []
+      return {
+        figures,
+        states: [figures.state],
+        facts,
+        notes,
+        cautions,
+        signs: agreementSigns(source, figures, record.level),
+      }
+    },
+  },
+})

@@ -1,0 +1,86 @@
+import { message } from '../../quantity/message'
+import { dataOf } from '../context'
+import { defineCheck, these } from '../define-check'
+import { analyseWarmUp } from './analysis'
+import { warmUpMark, warmUpReading, warmUpStart, warmUpTrace } from './record'
+import { gatherSeries } from './series'
+import { warmUpIntervals, warmUpSigns } from './signs'
+
+export const warmUpRunCheck = defineCheck({
+  id: 'warm-up-run',
+  records: {
+    'warm-up-run.start': warmUpStart,
+    'warm-up-run.reading': warmUpReading,
+    'warm-up-run.mark': warmUpMark,
+    'warm-up-run.trace': warmUpTrace,
+  },
+  phase: 'warm-up',
+  minutes: 25,
+  sides: ['flow', 'reading'],
+  signs: these(
+    'opening-late',
+    'opening-early',
+    'plateau-low',
+    'overshoot',
+    'wanders',
+    'scan-disagrees',
+    'dash-disagrees',
+  ),
+  cautions: ['raisedSpeed'],
+  doesNotProve: ['warmUp.pass.opensLate', 'fan.pass.acOnly'],
+  judge: {
+    'warm-up-run.start': (start, context, { source, own }) => {
+      const series = gatherSeries(
+        dataOf(own, 'warm-up-run.reading'),
+        dataOf(own, 'warm-up-run.trace'),
+      )
+      const marks = dataOf(own, 'warm-up-run.mark')
+      const figures = analyseWarmUp(series, marks, context)
+      const second = figures.agreement.find(
+        (p) => p.other !== 'dash' && !p.unitSlip && Math.abs(p.medianK) < 8,
+      )
+      const facts: string[] = []
+      if (second) facts.push('engine-temperature-second-source', 'second-temperature')
+      if (figures.opening && second) facts.push('thermostat-opened')
+      if (figures.opening || figures.neverOpened || figures.openFromStart)
+        facts.push('thermostat-bench-or-run')
+      if (
+        figures.opening &&
+        figures.ratingC !== undefined &&
+        figures.opening.offRatingK - figures.opening.expectedK > 2 * figures.opening.spreadK
+      )
+        facts.push('run-opened-late')
+      if (start.level === 'full') facts.push('level-full')
+      if (figures.hottestC >= 80) facts.push('engine-hot')
+      if (figures.fan.cycles.some((c) => c.cools)) facts.push('fan-works')
+      const states: string[] = []
+      if (figures.neverOpened) states.push('never-opened')
+      else if (figures.openFromStart) states.push('open-from-start')
+      else if (figures.opening) states.push('opened')
+      if ((figures.plateauBelowRatingK ?? 0) > 6) states.push('plateau-low')
+      if ((figures.overshootK ?? 0) > 6) states.push('overshoot')
+      const notes = figures.agreement.some((p) => p.unitSlip) ? [message('note.unitSlip')] : []
+      if (figures.ratingC === undefined) notes.push(message('warmUp.ratingUnknown'))
+      if (figures.side === 'not-known') notes.push(message('warmUp.sideUnknown'))
+      if (start.airConditioning === 'on') notes.push(message('warmUp.acOn'))
+      if (start.level === 'low') notes.push(message('note.sensorMayBeDry'))
+      for (const g of figures.gaps.slice(0, 3))
+        notes.push(message('warmUp.gap', { from: Math.round(g.from), to: Math.round(g.to) }))
+      return {
+        figures,
+        intervals: warmUpIntervals(figures),
+        states,
+        facts,
+        notes,
+        cautions: [
+          message('caution.stopLimit', { limit: { kind: 'temperature', si: figures.stopLimitC } }),
+        ],
+        signs: warmUpSigns(source, start, figures),
+      }
+    },
+  },
+  facts: ({ outcomes }) =>
+    outcomes.filter((o) => o.facts.includes('run-opened-late')).length >= 2
+      ? ['thermostat-run-repeated']
+      : [],
+})

@@ -1,0 +1,111 @@
+import { Belief } from '../inference/belief'
+import { buildModel, type Model } from '../inference/model'
+import { rankBelief, summarise, type Ranking } from '../inference/rank'
+import type { Timeline } from '../inference/timeline'
+import { BOOK, BOOK_HASH } from '../knowledge/book'
+import { LEVELS } from '../knowledge/levels'
+import { nextChecks, type NextCheck } from '../planning/next-check'
+import { locatingCheck, type Locate } from '../planning/locate'
+import { openQuestions, type OpenQuestion } from '../planning/questions'
+import { ENGINE_VERSION } from '../record/written-by'
+import { caseStateOf } from '../record/case-state'
+import { assess, type Assessment, type EpochWork } from './assess'
+import { type CaseInput } from '../record/case-input'
+
+export interface RankedCase {
+  assessment: Assessment
+  ranking: Ranking
+  next: NextCheck[]
+  /** what is still worth asking the keeper, most telling first */
+  questions: OpenQuestion[]
+  /** the check that names the place of what is likely already */
+  locate?: Locate
+  book: { version: string; hash: string }
+  engine: string
+}
+
+const models = new Map<string, Model>()
+
+/** The model of a vehicle is the same until its profile or complaint changes; the last few are kept. */
+export function modelFor(input: Pick<CaseInput, 'case' | 'vehicle'>): Model {
+  const key = JSON.stringify([input.case.complaint, input.vehicle.profile])
+  let model = models.get(key)
+  if (!model) {
+    model = buildModel(BOOK, input.case.complaint, input.vehicle.profile)
+    if (models.size >= 8) models.delete(models.keys().next().value!)
+    models.set(key, model)
+  }
+  return model
+}
+
+/** The chance that a repair did not cure: a new part is bad or wrong, or it was not the part. */
+const NOT_CURED = LEVELS.rarely
+
+/** What the work on the vehicle changed: faults taken away, and what it may have brought in. */
+export function timelineOf(model: Model, works: readonly EpochWork[]): Timeline {
+  return works.map(({ kind, faults }) => {
+    const index = (id: string) => model.faultIndex.get(id)
+    const repaired = faults.flatMap((id) => index(id) ?? [])
+    const brought = new Map<number, number>(repaired.map((f) => [f, NOT_CURED]))
+    const may = (id: string, chance: number) => {
+      const f = index(id)
+      if (f !== undefined) brought.set(f, Math.max(brought.get(f) ?? 0, chance))
+    }
+    for (const f of repaired)
+      for (const d of model.faults[f]!.disturbs) may(d.fault, LEVELS[d.level])
+    if (kind === 'drained') may('trapped-air', LEVELS.seldom)
+    return { repaired, brought: [...brought].map(([fault, chance]) => ({ fault, chance })) }
+  })
+}
+
+/** What the records of a case come to: every check's results, and the belief over faults that follows. */
+export function believe(input: CaseInput): {
+  assessment: Assessment
+  model: Model
+  belief: Belief
+} {
+  const assessment = assess(input)
+  const model = modelFor(input)
+  return {
+    assessment,
+    model,
+    belief: new Belief(model, assessment.readings, timelineOf(model, assessment.works)),
+  }
+}
+
+/** The leading suspect alone, or "Nothing wrong" where that is likelier: enough for a board of many cases. */
+export function leadOf(input: CaseInput): { name: string; probability: number } {
+  const { belief, model } = believe(input)
+  const f = belief.faults.reduce((best, p, i) => (p > belief.faults[best]! ? i : best), 0)
+  const { nothingWrong } = summarise(belief)
+  belief.release()
+  return nothingWrong > belief.faults[f]!
+    ? { name: 'Nothing wrong', probability: nothingWrong }
+    : { name: model.faults[f]!.name, probability: belief.faults[f]! }
+}
+
+/** Probability of each fault by its id, and nothing more: what a change is compared with. */
+export function chancesOf(input: CaseInput): Record<string, number> {
+  const { belief, model } = believe(input)
+  const chances = Object.fromEntries(model.faults.map((fault, f) => [fault.id, belief.faults[f]!]))
+  belief.release()
+  return chances
+}
+
+/** Assesses and ranks a case: the one entry that the screen, the report, the server and the shell share. */
+export function rankCase(input: CaseInput): RankedCase {
+  const { assessment, belief } = believe(input)
+  const ranking = rankBelief(belief, assessment.facts)
+  const locate = locatingCheck(ranking.suspects, caseStateOf(input), input.vehicle.profile)
+  const ranked = {
+    assessment,
+    ranking,
+    ...(locate ? { locate } : {}),
+    next: nextChecks(belief, input),
+    questions: openQuestions(belief),
+    book: { version: BOOK.version, hash: BOOK_HASH },
+    engine: ENGINE_VERSION,
+  }
+  belief.release()
+  return ranked
+}

@@ -1,0 +1,149 @@
+/**
+ * The one public surface of core: app, server, cli and words import it as `#core` and nothing deeper.
+ * In the order of the floors; each may use only those above it.
+ */
+
+export {
+  InputError,
+  type Message,
+  type MessageParameter,
+  type QuantityParameter,
+  message,
+} from './quantity/message'
+export { compareMoments } from './quantity/moment'
+export { type ParseLimits, parseQuantity, type ParseResult } from './quantity/parse'
+export { type QuantityRecord, correctedSi } from './quantity/record'
+export { type QuantityKind, UNITS, fromCore, toCore, unitOf } from './quantity/units'
+
+export { COLD_BELOW_C, type EngineTemperature } from './physics/engine-temperature'
+export { mixPlan } from './physics/mix'
+
+export { COMPLAINTS, type Complaint } from './vehicle/complaint'
+export { PART_NAMES, type Part, partsOf } from './vehicle/parts'
+export { type EngineOrientation, LEAK_PLACES, positionOf } from './vehicle/places'
+export { DEFAULT_POLICY, POLICIES, type PolicyName } from './vehicle/policy'
+export { coolDownMinutesOf, type SystemProfile, knownValue, systemProfile } from './vehicle/profile'
+export { profileAdvice } from './vehicle/profile-advice'
+
+export { BOOK, BOOK_HASH, reasonFor } from './knowledge/book'
+
+export { Belief } from './inference/belief'
+export { benchReadings } from './inference/bench-case'
+export { buildModel } from './inference/model'
+export { plainPosterior } from './inference/plain-enumeration'
+export { rankBelief } from './inference/rank'
+export { stabilityOf } from './inference/stability'
+
+export { type BeltAndPump } from './checks/belt-and-pump/record'
+export { type CapTest } from './checks/cap/record'
+export { AGREES_WITHIN_K, SOAK_HOURS } from './checks/cold-soak/analysis'
+export { type ColdSoak } from './checks/cold-soak/record'
+export { type CheckOutcome } from './checks/context'
+export { type CoolerTest } from './checks/cooler-test/record'
+export { type CrankingRun } from './checks/cranking-rise/record'
+export { crankingOf } from './checks/cranking-rise/trace'
+export { type CylinderLeakage } from './checks/cylinder-leakage/record'
+export { proposedCap, testedCap } from './checks/cap/proposed-cap'
+export { latestLooks } from './checks/look-round/latest-looks'
+export { type EndoscopeLook } from './checks/endoscope/record'
+export { type FanByHand } from './checks/fan-by-hand/record'
+export { type CircuitLink } from './checks/fan-circuit/analysis'
+export { type FanCircuit } from './checks/fan-circuit/record'
+export { patternOf } from './checks/interview/pattern'
+export { QUESTIONS } from './checks/interview/questions'
+export { type ReportedLoss } from './checks/interview/record'
+export { analyseTrace } from './checks/leak-trace/analysis'
+export { type LeakTrace } from './checks/leak-trace/record'
+export { type LevelAndCondition } from './checks/level-and-condition/record'
+export { importLog, readLogTable, suggestMapping } from './checks/log-import'
+export { type AirSideLook, type PartLook, type Wear } from './checks/look-round/record'
+export { type MixTest } from './checks/mix/record'
+export { type HoldAnalysis } from './checks/pressure-hold/analysis'
+export { pressureByLaw } from './checks/pressure-hold/decay'
+export { allowedPressure, targetProblem } from './checks/pressure-hold/limits'
+export { type HoldEnd, type HoldStart } from './checks/pressure-hold/record'
+export { ALL_CHECKS, type CheckId, checkOf, isCheckId, outcomesOf } from './checks/registry'
+export { analyseWarmUp } from './checks/warm-up-run/analysis'
+export { gatherSeries } from './checks/warm-up-run/series'
+
+export { type CaseInput } from './record/case-input'
+export { type CaseStage, type CaseState, caseStateOf } from './record/case-state'
+export { composeCaseFile } from './record/compose'
+export { type CaseRecord, caseRecord } from './record/envelope'
+export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'
+export { caseJsonSchema } from './record/json-schema'
+export { RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'
+export { checkCaseFile, readCaseFile, writeCaseFile } from './record/read'
+export {
+  type CaseFile,
+  type CaseHeader,
+  type Instrument,
+  MAX_FILE_BYTES,
+  type Vehicle,
+  caseHeader,
+  instrument,
+  vehicle,
+} from './record/schema'
+export {
+  eventsOfKind,
+  isIsolated,
+  ofKind,
+  sinceLastWork,
+  standing,
+  standingRecords,
+} from './record/standing'
+export { fieldFacts } from './record/fields'
+export {
+  may,
+  type Permission,
+  permissionForEvent,
+  type Role,
+  ROLES,
+  type SessionDescription,
+} from './record/permissions'
+export { APPLICATION_VERSION } from './record/written-by'
+
+export { LEAST_QUESTION_BITS, type NextCheck } from './planning/next-check'
+export { pivotAnswer } from './planning/pivot'
+export { makePlan } from './planning/plan'
+export { testOrReplace } from './planning/test-or-replace'
+
+export { partsSeen } from './diagnosis/parts-seen'
+export { auditBook } from './diagnosis/audit'
+export {
+  type RankedCase,
+  believe,
+  chancesOf,
+  leadOf,
+  modelFor,
+  rankCase,
+} from './diagnosis/rank-case'
+
+export {
+  beltAndPumpCheck,
+  capCheck,
+  cleanAndDryCheck,
+  coldSoakCheck,
+  coolerTestCheck,
+  crankingRiseCheck,
+  cylinderLeakageCheck,
+  endoscopeCheck,
+  fanByHandCheck,
+  fanCircuitCheck,
+  interviewCheck,
+  leakTraceCheck,
+  levelAndConditionCheck,
+  lookRoundCheck,
+  mixCheck,
+  pressureHoldCheck,
+  testerSelfCheckCheck,
+  vacuumDecayCheck,
+} from './checks'
+export {
+  laterCheck,
+  type NextStep,
+  nextStep,
+  nothingLeft,
+  openingCheck,
+  type WorkedOut,
+} from './planning/next-step'

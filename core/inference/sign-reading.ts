@@ -1,0 +1,36 @@
+import type { Message } from '../quantity/message'
+
+/**
+ * What one reading says about one sign: how likely the reading is under each state of the sign, in any common
+ * scale. `validity` is the probability that the reading's conditions were met; readings of one sign that share
+ * `conditions` (instrument and circumstances) share that doubt, so repeats do not add up as if independent.
+ */
+export interface SignReading {
+  /** id of the record, or of the run, that this comes from */
+  source: string
+  sign: string
+  likelihood: Readonly<Record<string, number>>
+  validity: number
+  conditions: string
+  says: Message
+}
+
+/** A person's or an instrument's plain yes/no with the chance of being right in each state. */
+export function binaryReading(
+  source: string,
+  sign: string,
+  seen: boolean,
+  rates: { whenPresent: number; whenAbsent: number },
+  says: Message,
+  validity = 0.97,
+): SignReading {
+  const yes = { no: rates.whenAbsent, yes: rates.whenPresent }
+  return {
+    source,
+    sign,
+    likelihood: seen ? yes : { no: 1 - yes.no, yes: 1 - yes.yes },
+    validity,
+    conditions: source,
+    says,
+  }
+}

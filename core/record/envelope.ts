@@ -1,0 +1,43 @@
+import { z } from 'zod'
+import { unionByKind } from './by-kind'
+import { RECORD_DATA, type RecordData, type RecordKind } from './kinds'
+
+const moment = z.iso.datetime({ offset: true })
+
+export const recordBase = {
+  id: z.uuid(),
+  /** id of a person in `people` */
+  by: z.uuid(),
+  /** device time */
+  observedAt: moment,
+  /** server time, absent while it has not been received */
+  receivedAt: moment.optional(),
+  /** server clock minus device clock at sending, milliseconds */
+  clockOffsetMs: z.number().int().optional(),
+  /** id of the record that this one replaces; the old one stays in the file */
+  supersedes: z.uuid().optional(),
+  note: z.string().max(2000).optional(),
+}
+
+const kinds = Object.keys(RECORD_DATA) as RecordKind[]
+const recordOptions = kinds.map((kind) =>
+  z.strictObject({ ...recordBase, kind: z.literal(kind), data: RECORD_DATA[kind] }),
+)
+
+type RecordOf<K extends RecordKind> = {
+  [P in K]: {
+    id: string
+    by: string
+    observedAt: string
+    receivedAt?: string | undefined
+    clockOffsetMs?: number | undefined
+    supersedes?: string | undefined
+    note?: string | undefined
+    kind: P
+    data: RecordData<P>
+  }
+}[K]
+export type CaseRecord<K extends RecordKind = RecordKind> = RecordOf<K>
+
+/** Any record, by its kind. The options were made kind by kind, which their common type no longer shows. */
+export const caseRecord = unionByKind(recordOptions) as z.ZodType<CaseRecord>

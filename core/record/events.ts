@@ -1,0 +1,44 @@
+import { z } from 'zod'
+import { part } from '../vehicle/parts'
+import { unionByKind } from './by-kind'
+import { recordBase, type CaseRecord } from './envelope'
+import { given } from '../quantity/field'
+
+const litres = given(z.number().min(0).max(200), { unit: 'L' })
+
+/** Work that changes the vehicle; phases and epochs derive from these. */
+export const EVENT_DATA = {
+  'engine-started': z.strictObject({}),
+  'engine-stopped': z.strictObject({}),
+  drained: z.strictObject({ litres: litres.optional() }),
+  'topped-up': z.strictObject({
+    litres: litres.optional(),
+    with: z.string().max(100).optional(),
+  }),
+  repaired: z.strictObject({
+    faults: z.array(z.string().max(80)).min(1).max(10),
+    work: z.string().max(500).optional(),
+  }),
+  /** a part clamped off or plugged for a test; it leaks no more until the clamp comes off */
+  isolated: z.strictObject({ part, words: z.string().max(300).optional() }),
+  /** the clamp or plug taken off again */
+  released: z.strictObject({ part }),
+  closed: z.strictObject({
+    outcome: z.enum(['cause-confirmed', 'not-found']),
+    causes: z.array(z.string().max(80)).max(5),
+    words: z.string().max(1000).optional(),
+  }),
+  reopened: z.strictObject({ why: z.string().max(500).optional() }),
+  /** takes back the event it supersedes, which did not happen; both stay */
+  withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
+} as const
+export type EventKind = keyof typeof EVENT_DATA
+
+const eventKinds = Object.keys(EVENT_DATA) as EventKind[]
+const eventOptions = eventKinds.map((kind) =>
+  z.strictObject({ ...recordBase, kind: z.literal(kind), data: EVENT_DATA[kind] }),
+)
+export type CaseEvent<K extends EventKind = EventKind> = {
+  [P in K]: Omit<CaseRecord, 'kind' | 'data'> & { kind: P; data: z.infer<(typeof EVENT_DATA)[P]> }
+}[K]
+export const caseEvent = unionByKind(eventOptions) as z.ZodType<CaseEvent>

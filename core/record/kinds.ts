@@ -1,0 +1,44 @@
+import { z } from 'zod'
+import { CHECKS } from '../checks'
+import { part } from '../vehicle/parts'
+
+/** Records that belong to no check. */
+const OTHER_RECORDS = {
+  'cautions.acknowledged': z.strictObject({ cautions: z.array(z.string().max(80)).min(1).max(40) }),
+  /** a suspect declared proven or withdrawn by a person, with what changed it; moves no probability */
+  'suspect.declared': z.strictObject({
+    fault: z.string().min(1).max(80),
+    as: z.enum(['proven', 'withdrawn']),
+    because: z.string().min(1).max(500),
+    probability: z.number().min(0).max(1),
+  }),
+  /** a photograph by reference; its bytes stand beside the case */
+  'photo.taken': z.strictObject({
+    sha256: z.string().regex(/^[0-9a-f]{64}$/),
+    mediaType: z.literal('image/jpeg'),
+    bytes: z.number().int().min(1).max(8_000_000),
+    part: part.optional(),
+    check: z.string().max(40).optional(),
+    words: z.string().max(300).optional(),
+  }),
+  note: z.strictObject({ text: z.string().min(1).max(4000) }),
+  /** takes back the record it supersedes; both stay. Taking back a withdrawal brings the record back as it was. */
+  withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
+} as const
+
+type Together<Union> = (Union extends unknown ? (each: Union) => void : never) extends (
+  all: infer All,
+) => void
+  ? All
+  : never
+type RecordsOfChecks = Together<(typeof CHECKS)[number]['records']>
+
+/** Every kind of record and the schema of its data: what the checks declare, and the few that belong to none. */
+export const RECORD_DATA = Object.assign(
+  {},
+  ...CHECKS.map((check) => check.records),
+  OTHER_RECORDS,
+) as RecordsOfChecks & typeof OTHER_RECORDS
+
+export type RecordKind = keyof typeof RECORD_DATA
+export type RecordData<K extends RecordKind> = z.infer<(typeof RECORD_DATA)[K]>

@@ -1,0 +1,33 @@
+import type { EventKind } from './events'
+
+export const ROLES = ['technician', 'lead', 'apprentice', 'viewer'] as const
+export type Role = (typeof ROLES)[number]
+
+export type Permission = 'read' | 'record' | 'change-vehicle-work' | 'close' | 'import'
+
+/** What each role may do. An apprentice records; work that changes the vehicle, closing and importing is a technician's. */
+const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
+  viewer: ['read'],
+  apprentice: ['read', 'record'],
+  technician: ['read', 'record', 'change-vehicle-work', 'close', 'import'],
+  lead: ['read', 'record', 'change-vehicle-work', 'close', 'import'],
+}
+
+export const may = (role: Role, permission: Permission): boolean =>
+  GRANTED[role].includes(permission)
+
+/** What an event asks of the one who writes it; taking one back asks the same as writing it. Server and screens both go by this. */
+export const permissionForEvent = (kind: EventKind): Permission =>
+  kind === 'closed' || kind === 'reopened'
+    ? 'close'
+    : kind === 'repaired' || kind === 'drained'
+      ? 'change-vehicle-work'
+      : 'record'
+
+/** What the browser learns of its session; `serverNow` lets it measure how far the clocks are apart. */
+export interface SessionDescription {
+  person: { id: string; name: string; role: Role }
+  shop: { id: string; name: string; elevationMetres: number }
+  may: { record: boolean; import: boolean; close: boolean }
+  serverNow: string
+}

@@ -1,0 +1,114 @@
+import { and, eq, inArray } from 'drizzle-orm'
+import type { PgInsertValue } from 'drizzle-orm/pg-core'
+import type { CaseEvent, CaseRecord } from '#core'
+import type { Database } from './client'
+import type {
+  cases,
+  events,
+  instruments,
+  people,
+  records,
+  vehicleProfiles,
+  vehicles,
+} from './schema'
+
+/**
+ * The one edge at which rows of the database and the types of core meet. Every table of facts has a shop, an id and
+ * the hash of its content; the query builder cannot see that through a table that is a parameter, so this file, and
+ * no other, says it.
+ */
+
+export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
+
+/** Tables that a fact is appended to. */
+export type FactTable =
+  | typeof vehicles
+  | typeof vehicleProfiles
+  | typeof instruments
+  | typeof cases
+  | typeof records
+  | typeof events
+
+/** Inserts a row unless its shop and id are taken; gives whether it was written. */
+export async function insertOnce<T extends FactTable>(
+  tx: Transaction,
+  table: T,
+  row: T['$inferInsert'],
+): Promise<boolean> {
+  const written = await tx
+    .insert<FactTable>(table)
+    .values(row as PgInsertValue<FactTable>)
+    .onConflictDoNothing()
+    .returning({ id: table.id })
+  return written.length > 0
+}
+
+/** The row of an id in a shop, or undefined. */
+export async function rowOf<T extends FactTable>(
+  tx: Transaction,
+  table: T,
+  shopId: string,
+  id: string,
+): Promise<T['$inferSelect'] | undefined> {
+  const [row] = await tx
+    .select()
+    .from(table as FactTable)
+    .where(and(eq(table.shopId, shopId), eq(table.id, id)))
+  return row as T['$inferSelect'] | undefined
+}
+
+/** The rows of these ids in a shop, in no order. */
+export async function rowsOf<T extends FactTable | typeof people>(
+  db: Database,
+  table: T,
+  shopId: string,
+  ids: readonly string[],
+): Promise<T['$inferSelect'][]> {
+  if (ids.length === 0) return []
+  const rows = await db
+    .select()
+    .from(table as FactTable | typeof people)
+    .where(and(eq(table.shopId, shopId), inArray(table.id, [...ids])))
+  return rows as T['$inferSelect'][]
+}
+
+type FactRow = typeof records.$inferSelect
+
+const iso = (text: string) => new Date(text).toISOString()
+
+/** A row's columns as the case format writes them: what is null there is absent here. */
+export function optional<T extends Record<string, unknown>>(
+  columns: T,
+): { [K in keyof T]: Exclude<T[K], null> } {
+  const present = Object.entries(columns).filter(
+    ([, value]) => value !== null && value !== undefined,
+  )
+  return Object.fromEntries(present) as { [K in keyof T]: Exclude<T[K], null> }
+}
+
+const envelopeOf = ({
+  id,
+  kind,
+  data,
+  note,
+  supersedes,
+  authorId,
+  observedAt,
+  receivedAt,
+  clockOffsetMs,
+}: FactRow) =>
+  optional({
+    id,
+    by: authorId,
+    observedAt,
+    receivedAt: iso(receivedAt),
+    clockOffsetMs,
+    supersedes,
+    note,
+    kind,
+    data,
+  })
+
+/** A row of records or events as the case format writes it. It was validated when it was written. */
+export const recordOf = (row: FactRow): CaseRecord => envelopeOf(row) as object as CaseRecord
+export const eventOf = (row: FactRow): CaseEvent => envelopeOf(row) as object as CaseEvent

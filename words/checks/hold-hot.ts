@@ -1,0 +1,7 @@
+import type { CheckWords } from './check-words'
+
+export const holdHot: CheckWords = {
+  name: 'Hold, hot',
+  why: 'Leaks that open hot.',
+  sentences: {},
+}

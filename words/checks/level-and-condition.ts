@@ -1,0 +1,61 @@
+import type { CheckWords } from './check-words'
+
+export const levelAndCondition: CheckWords = {
+  name: 'Level, condition',
+  why: 'A look, and nothing can be opened later.',
+  states: {
+    overfull: 'Above the mark.',
+    right: 'Level right.',
+    low: 'Level low.',
+    empty: 'Nearly empty.',
+    'pressure-left': 'Pressure left after the night.',
+    'oil-in-coolant': 'Oil in the coolant.',
+    'coolant-in-oil': 'Coolant in the engine oil.',
+    'gearbox-fluid': 'Gearbox fluid in the coolant.',
+    brown: 'Rusty coolant.',
+    sludge: 'Sludge.',
+    mixed: 'Two coolants mixed.',
+    sealant: 'Sealant in it.',
+    'water-below': 'The liquid below is water.',
+  },
+  sentences: {
+    'level.gasMade':
+      'Strong pressure in a cold system: gas is being made. Test for combustion gas before parts are changed.',
+    'level.doNotRun':
+      'Do not run it on: coolant in the oil, or gearbox fluid in the coolant, ruins bearings and seals.',
+    'level.smellsOfExhaust':
+      'Smells of exhaust: combustion gas may be in the coolant. The cranking rise and the gas test tell.',
+    'level.smellsOfFuel': 'Smells of fuel: an injector seat or sleeve may leak into the coolant.',
+    'level.noteBeforeFilling':
+      'Mark where it stood and how much goes in: it is the first figure of the loss.',
+    'level.overfull':
+      'Above the mark it is pushed out when hot and falls back to the same place: that alone is no fault.',
+    'level.pass.radiatorBehind': 'a radiator that is not full behind a full bottle',
+    'level.pass.shortTrips': 'froth under the filler alone comes from short trips too',
+    'level.pass.noPressure': 'gas that has escaped by a cap that does not hold',
+    'says.look.coolant.clear': 'Coolant is clear',
+    'says.look.coolant.brown': 'Coolant is brown',
+    'says.look.coolant.sludge': 'Sludge in the coolant',
+    'says.mixed.yes': 'Gel or two colours in the coolant',
+    'says.mixed.no': 'Coolant is of one kind',
+    'says.pinkFroth.yes': 'Pink froth in the coolant',
+    'says.pinkFroth.no': 'No gearbox fluid in the coolant',
+    'says.sealant.yes': 'Sealant found',
+    'says.sealant.no': 'No sealant found',
+    'says.liquid.water': 'The liquid below is plain water',
+    'says.liquid.coolant': 'The liquid below is coolant',
+    'says.liquid.oil': 'The liquid below is oil',
+    'says.level.overfull': 'Level above the mark, cold',
+    'says.level.right': 'Level right, cold',
+    'says.level.low': 'Level low, cold',
+    'says.level.empty': 'System nearly empty, cold',
+    'says.oilInCoolant.yes': 'Oil in the coolant',
+    'says.oilInCoolant.no': 'No oil in the coolant',
+    'says.emulsion.no': 'Oil is clean',
+    'says.emulsion.filler-only': 'Froth under the filler cap only',
+    'says.emulsion.dipstick': 'Milky oil on the dipstick',
+    'says.residual.none': 'No pressure left after the night',
+    'says.residual.some': 'Some pressure left after the night',
+    'says.residual.strong': 'Strong pressure left after the night',
+  },
+}

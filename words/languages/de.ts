@@ -1,0 +1,3 @@
+import type { LanguageFile } from '.'
+
+export const german: LanguageFile = { name: 'Deutsch', sentences: {} }
