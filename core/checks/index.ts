@@ -14,7 +14,7 @@ import { fanCircuitCheck } from './fan-circuit/check'
 import { fanInActionCheck } from './fan-in-action/check'
 import { gasAnalyserCheck } from './gas-analyser/check'
 import { heaterCheck } from './heater/check'
-import { holdHotCheck } from './hold-hot/check'
+import { pressureHoldHotCheck } from './pressure-hold-hot/check'
 import { interviewCheck } from './interview/check'
 import { leakTraceCheck } from './leak-trace/check'
 import { levelAndConditionCheck } from './level-and-condition/check'
@@ -65,7 +65,7 @@ export const CHECKS = [
   pumpDeliveryCheck,
   chemicalGasTestCheck,
   gasAnalyserCheck,
-  holdHotCheck,
+  pressureHoldHotCheck,
   levelCreepCheck,
   actuatorsCheck,
   loadRunCheck,
@@ -96,7 +96,7 @@ export {
   fanInActionCheck,
   gasAnalyserCheck,
   heaterCheck,
-  holdHotCheck,
+  pressureHoldHotCheck,
   interviewCheck,
   leakTraceCheck,
   levelAndConditionCheck,

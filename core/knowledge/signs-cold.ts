@@ -425,7 +425,7 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
     'Cold hold with oil, gearbox and EGR coolers isolated',
     'pressure-hold',
   ),
-  hold('hold-hot', 'Hot pressure hold', 'hold-hot'),
+  hold('hold-hot', 'Hot pressure hold', 'pressure-hold-hot'),
   yesNo(
     'tray-wet',
     'Coolant in the tray after the hold',

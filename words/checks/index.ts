@@ -15,7 +15,7 @@ import { fanCircuit } from './fan-circuit'
 import { fanInAction } from './fan-in-action'
 import { gasAnalyser } from './gas-analyser'
 import { heater } from './heater'
-import { holdHot } from './hold-hot'
+import { pressureHoldHot } from './pressure-hold-hot'
 import { interview } from './interview'
 import { leakTrace } from './leak-trace'
 import { levelAndCondition } from './level-and-condition'
@@ -57,7 +57,7 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   'fan-in-action': fanInAction,
   'gas-analyser': gasAnalyser,
   heater,
-  'hold-hot': holdHot,
+  'pressure-hold-hot': pressureHoldHot,
   interview,
   'leak-trace': leakTrace,
   'level-and-condition': levelAndCondition,

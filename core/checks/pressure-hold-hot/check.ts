@@ -1,8 +1,8 @@
 import { defineCheck, these } from '../define-check'
 
 /** A hold on a hot engine, with a relief fitted cold. It is written down as a hold, and planned by itself. */
-export const holdHotCheck = defineCheck({
-  id: 'hold-hot',
+export const pressureHoldHotCheck = defineCheck({
+  id: 'pressure-hold-hot',
   records: {},
   phase: 'hot',
   minutes: 15,

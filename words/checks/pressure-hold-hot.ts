@@ -1,6 +1,6 @@
 import type { CheckWords } from './check-words'
 
-export const holdHot: CheckWords = {
+export const pressureHoldHot: CheckWords = {
   name: 'Hold, hot',
   why: 'Leaks that open hot.',
   sentences: {},
