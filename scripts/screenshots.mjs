@@ -17,7 +17,7 @@ const cap = idOf('02-salt-truck-weak-cap.json')
 
 const sources = idOf('10-minibus-two-sources.json')
 const cylinders = idOf('11-rescue-two-cylinders.json')
-const fan = idOf('13-post-van-fan-relay.json')
+const fan = idOf('13-lift-van-fan-relay.json')
 
 const wide = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }

@@ -119,12 +119,14 @@ describe('the tray from above', () => {
     expect(candidates.slice(0, 4).some((c) => c.place.startsWith('tank'))).toBe(true)
   })
   it('air blowing across moves the source ahead of the drip', () => {
-    const drip = { x: at('pump-flange').x, y: at('pump-flange').y + 0.2, perMinute: 4 }
-    const share = (airFlow: boolean) =>
-      lead([drip], { airFlow }).candidates.find((c) => c.place === 'pump-flange')!.share
-    expect(share(true)).toBeGreaterThan(share(false) * 0.9)
-    const still = lead([drip], { airFlow: false }).candidates
-    expect(still.reduce((s, c) => s + c.share, 0)).toBeCloseTo(1, 9)
+    /** How far ahead of a drip in the middle its source is expected, shares of the tray. */
+    const ahead = (airFlow: boolean) => {
+      const { candidates } = lead([{ x: 0.5, y: 0.5, perMinute: 4 }], { airFlow })
+      const placeOf = (id: string) => LEAK_PLACES.find((p) => p.id === id)!
+      return 0.5 - candidates.reduce((sum, c) => sum + c.share * placeOf(c.place).y, 0)
+    }
+    // Without the drift of 0.12 the wider scatter alone moves it by 0.016.
+    expect(ahead(true) - ahead(false)).toBeGreaterThan(0.04)
   })
   it('what the record already knows counts', () => {
     const history = (fault: string) => (fault === 'core-plug-leak' ? 0.5 : 0.01)

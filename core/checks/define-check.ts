@@ -25,7 +25,7 @@ export interface CheckScope {
 /** A part that a check saw, and how. */
 export interface PartSeen {
   part: Part
-  as: 'good' | 'wet'
+  as: 'good' | 'dry' | 'wet'
 }
 
 /** A time that a check of this case waits for by itself. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { actuatorsCheck } from './actuators/check'
-import { celsius, CONTEXT, figures, outcome, psi, speaksFor } from './check.fixture'
+import { celsius, CONTEXT, figures, outcome, kPa, speaksFor } from './check.fixture'
 import { chemicalGasTestCheck } from './chemical-gas-test/check'
 import { clutchHotCheck } from './clutch-hot/check'
 import { fanInActionCheck } from './fan-in-action/check'
@@ -25,8 +25,6 @@ import type { TeardownAnalysis } from './teardown/analysis'
 import { thermostatBathCheck } from './thermostat-bath/check'
 import type { BathAnalysis } from './thermostat-bath/analysis'
 
-const PSI = 6.894757
-
 describe('pump delivery', () => {
   const test = (more: object) =>
     outcome(pumpDeliveryCheck, 'pump-delivery.test', {
@@ -34,38 +32,38 @@ describe('pump delivery', () => {
       lowerHose: 'not-seen',
       ...more,
     } as never)
-  it('15 psi specified at 1400 rpm, 11.3 read at 1000 with 10 static: 2.5 psi at that speed and not 22', () => {
+  it('120 kPa specified at 1600 rpm, 79.5 read at 1100 with 70 static: 20 kPa at that speed and not 168', () => {
     const o = test({
-      port: psi(11.3),
-      static: psi(10),
-      engineRpm: 1000,
-      specified: { pressure: psi(15), rpm: 1400, includesStatic: false },
+      port: kPa(79.5),
+      static: kPa(70),
+      engineRpm: 1100,
+      specified: { pressure: kPa(120), rpm: 1600, includesStatic: false },
     })
     const a = figures<DeliveryAnalysis>(o)
-    expect(a.naiveKPa! / PSI).toBeCloseTo(22.1, 1)
-    expect(a.atSpecifiedSpeedKPa! / PSI).toBeCloseTo(2.5, 1)
+    expect(a.naiveKPa!).toBeCloseTo(168.2, 1)
+    expect(a.atSpecifiedSpeedKPa!).toBeCloseTo(20.1, 1)
     expect(a.share!).toBeCloseTo(0.17, 2)
     expect(o.states).toEqual(['weak'])
     expect(o.facts).not.toContain('pump-delivers')
   })
   it('pressure without the static pressure proves nothing', () => {
     const o = test({
-      port: psi(11),
-      engineRpm: 1000,
-      specified: { pressure: psi(15), rpm: 1400, includesStatic: false },
+      port: kPa(80),
+      engineRpm: 1100,
+      specified: { pressure: kPa(120), rpm: 1600, includesStatic: false },
     })
     expect([o.states, o.signs]).toEqual([['not-judged'], []])
     expect(o.notes[0]!.id).toBe('delivery.missing.static')
   })
   it('a specification that includes the static pressure holds at its own speed only', () => {
-    const spec = { pressure: psi(15), rpm: 1400, includesStatic: true }
+    const spec = { pressure: kPa(120), rpm: 1600, includesStatic: true }
     expect(
-      test({ port: psi(15), static: psi(8), engineRpm: 1000, specified: spec }).notes.map(
+      test({ port: kPa(120), static: kPa(60), engineRpm: 1100, specified: spec }).notes.map(
         (n) => n.id,
       ),
     ).toContain('delivery.missing.specified-speed-only')
     expect(
-      test({ port: psi(15), static: psi(8), engineRpm: 1400, specified: spec }).states,
+      test({ port: kPa(120), static: kPa(60), engineRpm: 1600, specified: spec }).states,
     ).toEqual(['delivers'])
   })
   it('delivery is not flow', () =>

@@ -34,11 +34,11 @@ describe('intervals of figures', () => {
         port: kPa(port),
         static: kPa(still),
         engineRpm,
-        specified: { pressure: kPa(100), rpm: 1400, includesStatic: false },
+        specified: { pressure: kPa(120), rpm: 1600, includesStatic: false },
         returnStream: 'not-seen',
         lowerHose: 'not-seen',
       }).intervals.share!
-    expect(half(share(95, 70, 700))).toBeGreaterThan(2 * half(share(170, 70, 1400)))
+    expect(half(share(95, 70, 800))).toBeGreaterThan(2 * half(share(190, 70, 1600)))
   })
 
   it('agrees with drawing the errors at random', () => {

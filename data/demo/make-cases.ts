@@ -629,9 +629,9 @@ new CaseWriter(
     by: MAVE,
   },
   {
-    name: 'Orlo Kombi post van',
+    name: 'Orlo Kombi ski-lift service van',
     model: 'Orlo Kombi',
-    plate: 'POS 119',
+    plate: 'LIF 31',
     year: 2013,
     kilometres: 301500,
     profile: { ...TANK, oilCooler: 'unknown', turboCooled: true },
@@ -653,7 +653,7 @@ new CaseWriter(
     gauge: OLD_GAUGE,
     tray: 'not-looked',
   })
-  .write('06-post-van-invalid-pass')
+  .write('06-lift-van-invalid-pass')
 
 new CaseWriter(
   7,
@@ -907,9 +907,9 @@ new CaseWriter(
     by: MAVE,
   },
   {
-    name: 'Orlo Kombi post van',
+    name: 'Orlo Kombi ski-lift service van',
     model: 'Orlo Kombi',
-    plate: 'POS 124',
+    plate: 'LIF 36',
     year: 2016,
     kilometres: 187200,
     profile: { ...TANK, fan: 'electric-relay', fanOnC: 96, fanOffC: 91 },
@@ -948,7 +948,7 @@ new CaseWriter(
     supplyVolts: 0.3,
     bridged: 'runs',
   })
-  .write('13-post-van-fan-relay')
+  .write('13-lift-van-fan-relay')
 
 new CaseWriter(
   14,

@@ -128,10 +128,10 @@ export const HOT_STORIES: readonly Story[] = [
       t.level({ level: 'right' })
       t.drivesWell()
       t.rec('pump-delivery.test', {
-        port: kPa(77.9),
-        static: kPa(69),
-        engineRpm: 1000,
-        specified: { pressure: kPa(103), rpm: 1400, includesStatic: false },
+        port: kPa(79.5),
+        static: kPa(70),
+        engineRpm: 1100,
+        specified: { pressure: kPa(120), rpm: 1600, includesStatic: false },
         returnStream: 'weak',
         lowerHose: 'round',
       })

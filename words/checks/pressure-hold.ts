@@ -13,6 +13,20 @@ export const pressureHold: CheckWords = {
     gross: 'Gross leak.',
   },
   sentences: {
+    'hold.verdict.takeFirst': 'Take the first reading.',
+    'hold.verdict.noneTaken': 'It ended before one was taken.',
+    'hold.verdict.settling':
+      'Readings count after {minutes, plural, one {# minute} other {# minutes}}.',
+    'hold.verdict.endedEarly': 'It ended before it had settled: nothing follows.',
+    'hold.verdict.testerUnfit': 'The tester leaks too much to judge.',
+    'hold.verdict.moreMinutes':
+      '{minutes, plural, one {# more minute} other {# more minutes}} with this gauge to be sure.',
+    'hold.verdict.endedUndecided':
+      'It ended {minutes, plural, one {# minute} other {# minutes}} too soon for this gauge.',
+    'hold.verdict.tight': 'Within the limit.',
+    'hold.verdict.tightButBlind': 'Within the limit, but blind to the reported loss.',
+    'hold.verdict.gross': 'Find it by eye now.',
+    'hold.verdict.above': 'Above the limit; it will not pass.',
     'hold.targetAboveMarking':
       '{target} is above the {maximum} this system may be pressed to. Choose a lower target.',
     'hold.targetNotAboveZero': 'The target must be above zero.',
@@ -28,6 +42,10 @@ export const pressureHold: CheckWords = {
       'The tester was not checked on itself: its leak may be in this figure.',
     'hold.driftCorrected':
       'The coolant cooled by {drop}; what that does to the pressure is taken off, and the figure is wider for it.',
+    'hold.startTemperatureNotRecorded':
+      'Coolant temperature at the start was not recorded: cooling may be in this figure.',
+    'hold.endTemperatureNotRecorded':
+      'Coolant temperature at the end was not recorded: cooling may be in this figure.',
     'hold.temperatureNotRecorded':
       'Coolant temperature at start and end was not recorded: cooling may be in this figure.',
     'hold.repairGrossLeakFirst':

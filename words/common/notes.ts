@@ -38,5 +38,6 @@ export const NOTES: Readonly<Record<string, string>> = {
   'says.pressureAtSixty': '{pressure} already at {temperature}',
   'says.levelLate': 'Level rises by {rate} late in the run',
   'says.creep': 'Level rose {rise}; {rate} at the end',
-  'assumes.halfGlycol': 'Coolant taken as half ethylene glycol by volume: not recorded.',
+  'assumes.halfGlycol':
+    'Boiling points are reckoned for half-and-half glycol: the system profile does not say how much.',
 }

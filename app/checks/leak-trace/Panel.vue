@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import {
-  analyseTrace,
   type EngineOrientation,
   knownValue,
   LEAK_PLACES,
   type LeakTrace,
   leakTraceCheck,
   positionOf,
+  traceWithSuspects,
 } from '#core'
 import { formatChance } from '../../../words/format'
 import { placeLabels } from './tray-labels'
@@ -60,24 +60,8 @@ const chances = computed(
     ),
 )
 const seen = computed(() => new Map(draft.value.places.map((p) => [p.place, p.seen])))
-const here = computed(() =>
-  LEAK_PLACES.filter((p) => chances.value.size === 0 || chances.value.has(p.fault)),
-)
-const LOOKED = 0.05
-const analysis = computed(() =>
-  analyseTrace(draft.value, {
-    orientation: orientation.value,
-    history: (fault) =>
-      chances.value.size > 0 && !chances.value.has(fault)
-        ? 0
-        : LEAK_PLACES.some((p) => p.fault === fault && seen.value.has(p.id))
-          ? LOOKED
-          : (chances.value.get(fault) ?? LOOKED),
-  }),
-)
-const candidates = computed(() =>
-  analysis.value.candidates.filter((c) => here.value.some((p) => p.id === c.place)),
-)
+const analysis = computed(() => traceWithSuspects(draft.value, orientation.value, chances.value))
+const candidates = computed(() => analysis.value.candidates)
 const name = (id: string) => LEAK_PLACES.find((p) => p.id === id)!.name
 const spot = (id: string) => {
   const p = positionOf(

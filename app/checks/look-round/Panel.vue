@@ -102,9 +102,7 @@ const wear = (w: Wear) => {
   return keep(chosen.value, { wear: has.includes(w) ? has.filter((x) => x !== w) : [...has, w] })
 }
 async function allDry(list: readonly Part[]) {
-  for (const part of list)
-    if (!looks.value.has(part))
-      await keep(part, { seen: 'dry', ...(WEARS[part] ? { wear: [] } : {}) })
+  for (const part of list) if (!looks.value.has(part)) await keep(part, { seen: 'dry' })
 }
 const AIR: { key: keyof AirSideLook; name: string }[] = [
   { key: 'fins', name: 'Fins, from the front' },

@@ -2,8 +2,10 @@
 import { useMediaQuery, useTitle } from '@vueuse/core'
 import {
   type CaseRecord,
+  compareMoments,
   correctedSi,
   fromCore,
+  holdVerdict,
   lookRoundCheck,
   ofKind,
   outcomesOf,
@@ -153,7 +155,7 @@ function key(k: string) {
   else text.value = text.value.length < 12 ? text.value + k : text.value
 }
 async function undo() {
-  const last = [...readings.value].sort((a, b) => (a.observedAt < b.observedAt ? -1 : 1)).at(-1)
+  const last = [...readings.value].sort((a, b) => compareMoments(a.observedAt, b.observedAt)).at(-1)
   if (last) await shop.withdraw(open.id, last.id, 'undone')
 }
 function correct(record: ReadingRecord) {
@@ -174,25 +176,7 @@ const shownCautions = computed(() =>
 )
 const heard = computed(() => remarks.value.some((r) => r.data.remark === 'hiss-heard'))
 const latest = computed(() => readings.value.at(-1))
-const verdictWords = computed(() => {
-  const a = analysis.value
-  if (!a) return ''
-  if (a.state === 'undecided' || a.state === 'settling') {
-    if (a.state === 'settling')
-      return running.value ? `Readings count from ${formatClock(a.settlingSeconds)} on.` : ''
-    return a.testerUnfit
-      ? 'The tester leaks too much to judge.'
-      : `${a.minutesStillNeeded} more ${a.minutesStillNeeded === 1 ? 'minute' : 'minutes'} with this gauge to be sure.`
-  }
-  const blind = a.notes.some((n) => n.id === 'hold.tightButBlindToReported')
-  return a.state === 'tight'
-    ? blind
-      ? 'Within the limit, but blind to the reported loss.'
-      : 'Within the limit.'
-    : a.state === 'gross'
-      ? 'Find it by eye now.'
-      : 'Above the limit; it will not pass.'
-})
+const verdict = computed(() => analysis.value && holdVerdict(analysis.value, running.value))
 const COMPARE = {
   explains: 'explains the loss reported',
   part: 'only a part of the loss reported: look for another',
@@ -314,7 +298,7 @@ const COMPARE = {
           data-testid="verdict"
         >
           <strong>{{ stateWords(pressureHoldCheck.id, [analysis.state]) }}</strong>
-          {{ verdictWords }}
+          {{ verdict && preferences.say(verdict) }}
         </p>
       </div>
     </div>

@@ -12,7 +12,7 @@ const ranked = computed(() => open.answer.value?.ranked)
 const states = computed(() =>
   open.state.value
     ? partsSeen(open.state.value, ranked.value?.assessment.outcomes ?? [])
-    : new Map<Part, 'good' | 'wet'>(),
+    : new Map<Part, 'good' | 'dry' | 'wet'>(),
 )
 const suspicion = computed(() => {
   const out = new Map<Part, number>()

@@ -102,7 +102,7 @@ const rows = computed(() => {
       {{ all ? 'The first five' : `All ${answer.ranked.ranking.suspects.length}` }}
     </button>
     <p v-if="answer && answer.ranked.ranking.nothingWrong > 0.02" class="small quiet">
-      Nothing wrong: {{ formatChance(answer.ranked.ranking.nothingWrong) }}
+      Nothing wrong at all: {{ formatChance(answer.ranked.ranking.nothingWrong) }}
     </p>
   </section>
 </template>

@@ -3,8 +3,8 @@ import { type Part, PART_NAMES, type SystemProfile } from '#core'
 import { formatChance } from '../../../words/format'
 import { layoutLoop } from './loop-layout'
 
-/** State of a part is told by outline and text: tick = looked at and dry, dashed = not looked at, thick with a fill at the foot = suspected. */
-export type PartState = 'not-looked' | 'good' | 'wet' | 'suspected'
+/** State of a part is told by outline and text: tick = looked at and dry, or tested good; dashed = not looked at, thick with a fill at the foot = suspected. */
+export type PartState = 'not-looked' | 'good' | 'dry' | 'wet' | 'suspected'
 const props = defineProps<{
   profile: SystemProfile
   states: ReadonlyMap<Part, PartState>
@@ -25,13 +25,13 @@ const under = (part: Part) => {
   if (own !== undefined) return own
   const state = props.states.get(part) ?? 'not-looked'
   if (chance(part) >= 0.1) return formatChance(chance(part))
-  return state === 'good' ? (part === 'cap' ? 'good' : 'dry') : state === 'wet' ? 'wet' : ''
+  return state === 'not-looked' || state === 'suspected' ? '' : state
 }
 const shortName = (part: Part) => (part === 'thermostat' ? 'Thermostat' : PART_NAMES[part])
 const spoken = (part: Part) =>
   props.labels
     ? `${PART_NAMES[part]}${props.labels.get(part) ? `: ${props.labels.get(part)}` : ''}`
-    : `${PART_NAMES[part]}: ${{ 'not-looked': 'not looked at', good: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
+    : `${PART_NAMES[part]}: ${{ 'not-looked': 'not looked at', good: 'tested good', dry: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
 </script>
 
 <template>
@@ -110,7 +110,7 @@ const spoken = (part: Part) =>
           {{ under(box.part) }}
         </text>
         <path
-          v-if="stateOf(box.part) === 'good' && !compact"
+          v-if="['good', 'dry'].includes(stateOf(box.part)) && !compact"
           class="tick"
           :d="`M${box.x + box.w - 15} ${box.y + 8}l4 5l8 -9`"
         />

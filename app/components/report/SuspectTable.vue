@@ -34,8 +34,8 @@ const suspects = computed(() =>
       </tbody>
     </table>
     <p>
-      Nothing wrong: {{ formatChance(ranked.ranking.nothingWrong) }}. Something the book does not
-      list: {{ formatChance(ranked.ranking.notInTheBook) }}.
+      Nothing wrong at all: {{ formatChance(ranked.ranking.nothingWrong) }}. Something the book does
+      not list: {{ formatChance(ranked.ranking.notInTheBook) }}.
     </p>
   </section>
 </template>

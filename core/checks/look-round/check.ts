@@ -72,6 +72,6 @@ export const lookRoundCheck = defineCheck({
   sees: ({ entries }) =>
     [...latestLooks(entries).values()].map(({ data }) => ({
       part: data.part,
-      as: data.seen === 'dry' ? 'good' : 'wet',
+      as: data.seen === 'dry' ? 'dry' : 'wet',
     })),
 })

@@ -218,7 +218,16 @@ function correctFall(
       analysis.notes.push(
         message('hold.driftCorrected', { drop: { kind: 'temperatureDifference', si: cooledK } }),
       )
-  } else if (end) analysis.notes.push(message('hold.temperatureNotRecorded'))
+  } else if (end)
+    analysis.notes.push(
+      message(
+        start.coolantAtStart
+          ? 'hold.endTemperatureNotRecorded'
+          : end.coolantAtEnd
+            ? 'hold.startTemperatureNotRecorded'
+            : 'hold.temperatureNotRecorded',
+      ),
+    )
   return fall
 }
 

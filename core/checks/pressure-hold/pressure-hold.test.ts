@@ -201,6 +201,14 @@ describe('the keeper’s loss', () => {
     expect(analysis.notes.map((n) => n.id)).toContain('hold.tightButBlindToReported')
     expect(analysis.minutesToSeeReportedLoss).toBeGreaterThan(8)
   })
+  it('a seep runs 4.6 times as fast hot as cold at the same pressure, an opening no faster than its pressure lets it', () => {
+    const { low, high, value } = runningFlowFactor(100, 100)
+    // 50 % ethylene glycol: 3.9 mPa·s at 20 °C, 0.85 at 90 °C.
+    expect(high).toBeCloseTo(3.9 / 0.85, 1)
+    expect(low).toBeCloseTo(Math.sqrt(0.5), 9)
+    expect(value).toBeCloseTo(Math.sqrt(low * high), 9)
+    expect(runningFlowFactor(50, 100).high).toBeCloseTo(2 * high, 9)
+  })
   it('a larger reported loss asks for a faster fall, in proportion', () => {
     const hours = { low: 5, value: 10, high: 20 }
     const c = { low: 4, value: 5, high: 6 }

@@ -22,8 +22,8 @@ const LEAST_SPECIFIED_KPA = 1
 /**
  * Only the difference that the pump makes follows the square of its speed, so the static pressure comes off
  * first: share = (P − P_static)·(n_spec/n)² / P_spec. A specification that includes the static pressure holds at
- * its own speed only. Example: 15 psi specified at 1400 rpm, 11.3 psi read at 1000 rpm with 10 psi static: 2.5 psi
- * at the specified speed, a pump at a sixth; scaled naively 22 psi, a false pass.
+ * its own speed only. Example: 120 kPa specified at 1600 rpm, 79.5 kPa read at 1100 rpm with 70 kPa static:
+ * 20 kPa at the specified speed, a pump at a sixth; scaled naively 168 kPa, a false pass.
  */
 export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
   const out: DeliveryAnalysis = { state: 'not-judged', missing: [] }
