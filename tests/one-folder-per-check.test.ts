@@ -10,8 +10,7 @@ const ROOMS = ['app', 'core', 'server', 'cli', 'words']
 const mayName = (file: string, id: string) =>
   [`core/checks/${id}/`, `words/checks/${id}.`, `app/checks/${id}/`, 'core/knowledge/'].some((p) =>
     file.startsWith(p),
-  ) ||
-  ['core/checks/index.ts', 'words/checks/index.ts', 'app/checks/index.ts'].includes(file)
+  ) || ['core/checks/index.ts', 'words/checks/index.ts', 'app/checks/index.ts'].includes(file)
 
 /** Ids that are words of their own as well: a part of the loop, a role of the engine. Only their records are looked for. */
 const ALSO_A_WORD: ReadonlySet<string> = new Set(['cap', 'mix', 'heater'])

@@ -27,7 +27,6 @@ export const quantity = (kind: QuantityKind, value: number, unit: string) => ({
 })
 export const celsius = (value: number) => quantity('temperature', value, '°C') as never
 export const kPa = (value: number) => quantity('pressure', value, 'kPa') as never
-export const psi = (value: number) => quantity('pressure', value, 'psi') as never
 
 const id = (n: number) => `0196aaaa-0000-7000-8000-${n.toString(16).padStart(12, '0')}`
 

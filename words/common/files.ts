@@ -1,5 +1,8 @@
 /** What is wrong with a file that was read. */
 export const FILES: Readonly<Record<string, string>> = {
+  'crankTrace.tooLarge':
+    'This file is too large for one run of the starter: a few seconds are enough.',
+  'crankTrace.unreadable': 'This file could not be read as a trace.',
   'crankTrace.noPressure': 'No columns with a time and a pressure were found in this file.',
   'log.noTable':
     'This is no log: a first row with names and at least two rows of values are needed.',

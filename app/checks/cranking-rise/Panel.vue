@@ -1,20 +1,17 @@
 <script setup lang="ts">
 import {
   compareMoments,
-  crankingOf,
   crankingRiseCheck,
   type CrankingRun,
-  importLog,
-  InputError,
   type Instrument,
   knownValue,
-  message,
   outcomesOf,
   pressureHoldCheck,
   type QuantityRecord,
-  readLogTable,
-  suggestMapping,
 } from '#core'
+import CylinderShares from './CylinderShares.vue'
+import { readRun } from './read-trace'
+import RunList from './RunList.vue'
 
 const { open, all, last, outcomeOf, mayRecord, keep, takeBack, figures } = useCheck(
   crankingRiseCheck,
@@ -78,14 +75,6 @@ const toggle = (c: number) => {
     ? plugged.value.filter((p) => p !== c)
     : [...plugged.value, c].sort((a, b) => a - b)
 }
-const widest = computed(() =>
-  Math.max(0.01, ...(figures.value?.shares ?? []).map((s) => s.kPaPerSecond.high)),
-)
-const feeding = computed(() =>
-  (figures.value?.shares ?? []).filter(
-    (s) => s.share > 0.12 && s.kPaPerSecond.low > 0.15 * widest.value,
-  ),
-)
 const kPa = (si: number): QuantityRecord => ({
   typed: si.toFixed(2),
   value: Number(si.toFixed(2)),
@@ -99,31 +88,15 @@ async function readTrace(event: Event) {
   input.value = ''
   if (!file) return
   problem.value = fileNote.value = ''
-  try {
-    if (file.size > 5_000_000)
-      return void (problem.value =
-        'This file is too large for one run of the starter: a few seconds are enough.')
-    const table = readLogTable(await file.text())
-    const mapping = suggestMapping(table)
-    if (!mapping.time || !mapping.channels?.pressure)
-      throw new InputError('trace', message('crankTrace.noPressure'))
-    const [trace] = importLog(table, {
-      time: mapping.time,
-      channels: { pressure: mapping.channels.pressure },
-    }).traces
-    const run = crankingOf(trace!.seconds, trace!.values)
-    seconds.value = Number(run.crankSeconds.toFixed(1))
-    before.value = kPa(run.beforeKPa)
-    after.value = kPa(run.afterKPa)
-    stays.value = run.staysAfter
-    resolutionKPa.value = run.resolutionKPa
-    fileNote.value = `Read from ${file.name}: ${trace!.values.length} values. Look at the figures, then keep the run.`
-  } catch (error) {
-    problem.value =
-      error instanceof InputError
-        ? preferences.say(error.problem)
-        : 'This file could not be read as a trace.'
-  }
+  const read = await readRun(file)
+  if ('problem' in read) return void (problem.value = preferences.say(read.problem))
+  const { run, values } = read
+  seconds.value = Number(run.crankSeconds.toFixed(1))
+  before.value = kPa(run.beforeKPa)
+  after.value = kPa(run.afterKPa)
+  stays.value = run.staysAfter
+  resolutionKPa.value = run.resolutionKPa
+  fileNote.value = `Read from ${file.name}: ${values} values. Look at the figures, then keep the run.`
 }
 const gauge = ref<Instrument>()
 async function save() {
@@ -179,43 +152,7 @@ const next = computed(() => figures.value?.nextRun)
     </div>
     <Cautions :ids="['cranking']" />
     <CheckResult :outcome="outcome" />
-    <div
-      v-if="figures && figures.shares.length > 0"
-      class="shares"
-      role="group"
-      aria-label="Share of each cylinder"
-    >
-      <h3>
-        {{
-          feeding.length === 1 && figures.resolved
-            ? `It comes from cylinder ${feeding[0]!.cylinder}`
-            : feeding.length > 1 && figures.resolved
-              ? `It comes from ${feeding.length} cylinders: ${feeding.map((s) => s.cylinder).join(' and ')}`
-              : 'Which cylinder feeds it'
-        }}
-      </h3>
-      <div v-for="s in figures.shares" :key="s.cylinder" class="share" :data-share="s.cylinder">
-        <span>{{ s.cylinder }}</span>
-        <span class="track"
-          ><span
-            class="range"
-            :style="{
-              left: `${(s.kPaPerSecond.low / widest) * 100}%`,
-              width: `${((s.kPaPerSecond.high - s.kPaPerSecond.low) / widest) * 100}%`,
-            }" /><span
-            class="bar"
-            :class="{ hot: s.share > 0.12 }"
-            :style="{ width: `${(s.kPaPerSecond.value / widest) * 100}%` }"
-        /></span>
-        <span>{{ Math.round(s.share * 100) }} %</span>
-        <span class="small quiet"
-          >{{ s.kPaPerSecond.low.toFixed(2) }} to {{ s.kPaPerSecond.high.toFixed(2) }} kPa/s</span
-        >
-      </div>
-      <p v-if="!figures.resolved" class="small quiet">
-        The runs so far cannot tell all cylinders apart.
-      </p>
-    </div>
+    <CylinderShares v-if="figures && figures.shares.length > 0" :figures="figures" />
     <p v-if="!known" class="quiet">Four cylinders assumed: say how many in the system profile.</p>
     <template v-if="!mayBeFull || turned">
       <p>
@@ -290,28 +227,7 @@ const next = computed(() => figures.value?.nextRun)
       </div>
     </template>
     <p v-else-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <details v-if="all.length > 0">
-      <summary>{{ all.length }} {{ all.length === 1 ? 'run' : 'runs' }}: look, take back</summary>
-      <ul>
-        <li v-for="run in all" :key="run.id">
-          <span>plugs in {{ run.data.plugged.join(', ') }}</span
-          ><strong
-            >{{ preferences.show('pressure', run.data.after.si - run.data.before.si) }} in
-            {{ run.data.seconds }} s</strong
-          ><span class="small quiet">{{
-            run.data.staysAfter === 'no' ? 'fell back: does not count' : ''
-          }}</span
-          ><button
-            type="button"
-            class="plain-button"
-            :disabled="!mayRecord"
-            @click="takeBack(run.id)"
-          >
-            Take back
-          </button>
-        </li>
-      </ul>
-    </details>
+    <RunList v-if="all.length > 0" :runs="all" :may-record="mayRecord" @take-back="takeBack" />
   </div>
 </template>
 
@@ -362,61 +278,6 @@ const next = computed(() => figures.value?.nextRun)
   height: 1px;
   overflow: hidden;
   clip-path: inset(50%);
-}
-.shares {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-}
-.share {
-  display: grid;
-  grid-template-columns: 24px 1fr 56px 150px;
-  gap: 12px;
-  align-items: center;
-  font-weight: 600;
-}
-.track {
-  position: relative;
-  height: 26px;
-  background: var(--rail);
-}
-.bar {
-  position: absolute;
-  left: 0;
-  top: 6px;
-  bottom: 6px;
-  background: var(--bar-fill);
-}
-.bar.hot {
-  background: var(--hot);
-}
-.range {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  background: color-mix(in srgb, var(--hot) 22%, transparent);
-  border-left: 2px solid var(--ink-2);
-  border-right: 2px solid var(--ink-2);
-}
-summary {
-  cursor: pointer;
-  min-height: 48px;
-  display: flex;
-  align-items: center;
-  font-weight: 600;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-li {
-  display: grid;
-  grid-template-columns: 1fr auto 1fr auto;
-  gap: 12px;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
-  min-height: 52px;
 }
 @media (max-width: 700px) {
   .share {

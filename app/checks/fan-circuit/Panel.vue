@@ -6,6 +6,8 @@ import {
   knownValue,
   type QuantityRecord,
 } from '#core'
+import CircuitDrawing from './CircuitDrawing.vue'
+import { linkNames, stepsOf } from './circuit-steps'
 
 const { open, last, outcome, mayRecord, amend, takeBack, figures } = useCheck(
   fanCircuitCheck,
@@ -14,80 +16,7 @@ const { open, last, outcome, mayRecord, amend, takeBack, figures } = useCheck(
 const preferences = usePreferences()
 const walk = computed<FanCircuit>(() => last.value?.data ?? {})
 const fan = computed(() => knownValue(open.input.value?.vehicle.profile.fan) ?? 'electric-relay')
-const RELAY = computed(
-  () =>
-    ({
-      'electric-module': 'Module',
-      'thermo-switch': 'Relay',
-      'electric-relay': 'Relay',
-      'viscous-clutch': 'Relay',
-    })[fan.value],
-)
-const CONTROL = computed(
-  () =>
-    ({
-      'electric-module': 'Command line',
-      'thermo-switch': 'Switch in the radiator',
-      'electric-relay': 'Control of the relay',
-      'viscous-clutch': 'Control',
-    })[fan.value],
-)
-
-interface Step {
-  field: keyof FanCircuit
-  title: string
-  how: string
-  link?: CircuitLink
-}
-const STEPS = computed<Step[]>(() => [
-  {
-    field: 'switchingPlace',
-    title: 'Place that switches it',
-    how: `Measure where it is switched: ${fan.value === 'thermo-switch' ? 'the radiator at the switch' : 'the coolant sensor, by scan tool'}. A fan that is not called for is not faulty.`,
-  },
-  {
-    field: 'supplyVolts',
-    title: 'Supply at the fan’s plug',
-    how: 'Fan called for, plug on: battery and supply, in volts.',
-    link: 'wire',
-  },
-  {
-    field: 'bridged',
-    title: fan.value === 'thermo-switch' ? 'Switch bridged' : `${RELAY.value} bridged`,
-    how: `Bridge the ${fan.value === 'thermo-switch' ? 'switch' : RELAY.value.toLowerCase()}: does the fan run?`,
-    link: 'relay',
-  },
-  {
-    field: 'command',
-    title: CONTROL.value,
-    how:
-      fan.value === 'electric-module'
-        ? 'Commanded on by the scan tool: is the command at the plug?'
-        : 'Called for: does the control side pull the relay?',
-    link: 'control',
-  },
-  {
-    field: 'groundDropVolts',
-    title: 'Ground, under load',
-    how: 'Between the fan’s ground pin and the battery’s, fan called for.',
-    link: 'ground',
-  },
-  {
-    field: 'directFeed',
-    title: 'Fan fed directly',
-    how: 'Through a fuse, from the battery.',
-    link: 'motor',
-  },
-  {
-    field: 'relay',
-    title: `${RELAY.value} by itself`,
-    how: 'Energised on the bench: does it pass?',
-    link: 'relay',
-  },
-  { field: 'fuse', title: 'Fuse', how: 'Look and measure; a fuse can look whole.', link: 'fuse' },
-  { field: 'speeds', title: 'Speeds', how: 'Does it run at every speed it has?' },
-  { field: 'airDirection', title: 'Air', how: 'Does it draw through the radiator, the right way?' },
-])
+const STEPS = computed(() => stepsOf(fan.value))
 const chosen = ref<keyof FanCircuit>()
 const step = computed(
   () =>
@@ -129,27 +58,12 @@ function keepSupply() {
     ...(battery.value === undefined ? {} : { batteryVolts: battery.value }),
   })
 }
-const ran = (field: 'bridged' | 'directFeed') => {
+const answerTo = (field: keyof FanCircuit) => {
   const was = walk.value[field]
-  return was === 'not-tried' ? undefined : was
+  return typeof was === 'string' && was !== 'not-tried' ? was : undefined
 }
-const NODES: { link: CircuitLink; x: number; y: number; field: keyof FanCircuit }[] = [
-  { link: 'fuse', x: 92, y: 40, field: 'fuse' },
-  { link: 'wire', x: 196, y: 40, field: 'supplyVolts' },
-  { link: 'relay', x: 300, y: 40, field: 'relay' },
-  { link: 'motor', x: 430, y: 40, field: 'directFeed' },
-  { link: 'ground', x: 542, y: 40, field: 'groundDropVolts' },
-  { link: 'control', x: 300, y: 122, field: 'command' },
-]
-const NAMES = computed<Record<CircuitLink, string>>(() => ({
-  fuse: 'Fuse',
-  wire: 'Wire',
-  relay: RELAY.value,
-  motor: 'Fan',
-  ground: 'Ground',
-  control: fan.value === 'thermo-switch' ? 'Switch' : 'Control',
-}))
-const open6 = computed(
+const NAMES = computed(() => linkNames(fan.value))
+const left = computed(
   () =>
     new Set(
       figures.value?.left ??
@@ -186,43 +100,15 @@ const says = computed(
       This vehicle is said to have a viscous clutch: a circuit walk is for an electric fan. Correct
       the system profile if it has one.
     </p>
-    <div class="wide-drawing">
-      <svg
-        viewBox="0 -4 630 156"
-        class="circuit"
-        role="group"
-        aria-label="Circuit of the fan: tap a link to measure it"
-      >
-        <path d="M20 40H610M300 58V104" class="wire" />
-        <text x="8" y="14" class="end">battery +</text>
-        <text x="622" y="14" class="end right">battery −</text>
-        <g
-          v-for="n in NODES"
-          :key="n.link"
-          class="node"
-          :class="{ out: !open6.has(n.link), here: step.field === n.field }"
-          role="button"
-          tabindex="0"
-          :aria-label="`${NAMES[n.link]}: ${open6.has(n.link) ? 'the break could still be here' : 'cleared'}`"
-          :data-link="n.link"
-          @click="chosen = n.field"
-          @keydown.enter="chosen = n.field"
-          @keydown.space.prevent="chosen = n.field"
-        >
-          <rect :x="n.x - 44" :y="n.y - 22" width="88" height="44" rx="3" />
-          <text :x="n.x" :y="n.y + 6">{{ NAMES[n.link] }}</text>
-          <path v-if="!open6.has(n.link)" class="tick" :d="`M${n.x + 26} ${n.y - 14}l4 5l8 -9`" />
-        </g>
-      </svg>
-    </div>
+    <CircuitDrawing :names="NAMES" :left="left" :here="step.field" @choose="chosen = $event" />
     <p role="status">
-      <strong v-if="open6.size === 1"
-        >The break is at: {{ [...open6].map((l) => NAMES[l].toLowerCase()).join() }}.</strong
-      ><strong v-else-if="open6.size === 0"
+      <strong v-if="left.size === 1"
+        >The break is at: {{ [...left].map((l) => NAMES[l].toLowerCase()).join() }}.</strong
+      ><strong v-else-if="left.size === 0"
         >These measurements contradict one single break: measure again, or look for two.</strong
       ><template v-else
-        >{{ open6.size }} links are left:
-        {{ [...open6].map((l) => NAMES[l].toLowerCase()).join(', ') }}.</template
+        >{{ left.size }} links are left:
+        {{ [...left].map((l) => NAMES[l].toLowerCase()).join(', ') }}.</template
       >
     </p>
     <section class="now" :aria-label="step.title">
@@ -262,76 +148,13 @@ const says = computed(
         >
       </div>
       <ChoiceRow
-        v-else-if="step.field === 'bridged' || step.field === 'directFeed'"
-        hide-label
-        :label="step.title"
-        :disabled="!mayRecord"
-        :options="[
-          { value: 'runs', text: 'It runs' },
-          { value: 'dead', text: 'Dead' },
-        ]"
-        :model-value="ran(step.field)"
-        @update:model-value="set({ [step.field]: $event })"
-      />
-      <ChoiceRow
-        v-else-if="step.field === 'command'"
-        hide-label
-        :label="step.title"
-        :disabled="!mayRecord"
-        :options="[
-          { value: 'present', text: 'Command present' },
-          { value: 'absent', text: 'No command' },
-        ]"
-        :model-value="walk.command"
-        @update:model-value="set({ command: $event })"
-      />
-      <ChoiceRow
-        v-else-if="step.field === 'relay'"
-        hide-label
-        :label="step.title"
-        :disabled="!mayRecord"
-        :options="[
-          { value: 'passes', text: 'Passes' },
-          { value: 'fails', text: 'Fails' },
-        ]"
-        :model-value="walk.relay"
-        @update:model-value="set({ relay: $event })"
-      />
-      <ChoiceRow
-        v-else-if="step.field === 'fuse'"
-        hide-label
-        :label="step.title"
-        :disabled="!mayRecord"
-        :options="[
-          { value: 'good', text: 'Good' },
-          { value: 'blown', text: 'Blown' },
-        ]"
-        :model-value="walk.fuse"
-        @update:model-value="set({ fuse: $event })"
-      />
-      <ChoiceRow
-        v-else-if="step.field === 'speeds'"
-        hide-label
-        :label="step.title"
-        :disabled="!mayRecord"
-        :options="[
-          { value: 'all', text: 'All speeds' },
-          { value: 'one-missing', text: 'One is missing' },
-        ]"
-        :model-value="walk.speeds"
-        @update:model-value="set({ speeds: $event })"
-      />
-      <ChoiceRow
         v-else
         hide-label
         :label="step.title"
         :disabled="!mayRecord"
-        :options="[
-          { value: 'right', text: 'Right way' },
-          { value: 'wrong', text: 'Wrong way' },
-        ]"
-        :model-value="walk.airDirection"
-        @update:model-value="set({ airDirection: $event })"
+        :options="step.options ?? []"
+        :model-value="answerTo(step.field)"
+        @update:model-value="set({ [step.field]: $event })"
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </section>
@@ -359,51 +182,6 @@ const says = computed(
 </template>
 
 <style scoped>
-.circuit {
-  width: 100%;
-  height: auto;
-  max-height: 190px;
-}
-.wire {
-  fill: none;
-  stroke: var(--ink-2);
-  stroke-width: 3;
-}
-.end {
-  font-size: 14px;
-  fill: var(--ink-2);
-}
-.end.right {
-  text-anchor: end;
-}
-.node {
-  cursor: pointer;
-  outline-offset: 2px;
-}
-.node rect {
-  fill: var(--sheet);
-  stroke: var(--hot);
-  stroke-width: 3;
-  stroke-dasharray: 7 4;
-}
-.node.out rect {
-  stroke: var(--cool);
-  stroke-dasharray: none;
-}
-.node.here rect {
-  fill: var(--warn-soft);
-}
-.node text {
-  text-anchor: middle;
-  font-size: 16px;
-  font-weight: 600;
-  fill: var(--ink);
-}
-.tick {
-  fill: none;
-  stroke: var(--cool);
-  stroke-width: 3;
-}
 .now {
   border-left: 6px solid var(--cool);
   padding-left: 12px;

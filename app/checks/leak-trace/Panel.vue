@@ -9,6 +9,8 @@ import {
   traceWithSuspects,
 } from '#core'
 import { formatChance } from '../../../words/format'
+import PlaceList from './PlaceList.vue'
+import TrayDrawing from './TrayDrawing.vue'
 import { placeLabels } from './tray-labels'
 
 /** The tray from above: drips set by tap and dragged, each counted with a tap a drop; what stands above each, and what was seen there. */
@@ -22,7 +24,6 @@ const plain = (trace: LeakTrace): LeakTrace => JSON.parse(JSON.stringify(trace))
 const EMPTY: LeakTrace = { drips: [], airFlow: false, places: [] }
 const draft = ref<LeakTrace>(plain(last.value?.data ?? EMPTY))
 const picked = ref<number>()
-const tray = useTemplateRef<SVGSVGElement>('tray')
 const narrow = useMediaQuery('(max-width: 700px)')
 const W = computed(() => (narrow.value ? 340 : 600))
 const H = computed(() => (narrow.value ? 330 : 300))
@@ -101,73 +102,14 @@ const labels = computed(() =>
     H.value,
   ),
 )
-const listed = computed(() => {
-  const top = candidates.value.slice(0, more.value ? undefined : 6).map((c) => c.place)
-  return [...new Set([...top, ...seen.value.keys()])]
-})
-const more = ref(false)
-const share = (id: string) => candidates.value.find((c) => c.place === id)?.share ?? 0
 
-const clamp = (v: number) => Math.round(Math.min(1, Math.max(0, v)) * 1000) / 1000
-function at(event: PointerEvent | MouseEvent) {
-  const box = tray.value!.getBoundingClientRect()
-  return {
-    x: clamp((event.clientX - box.left) / box.width),
-    y: clamp((event.clientY - box.top) / box.height),
-  }
-}
-let dragging: number | undefined
-let moved = false
-function down(event: PointerEvent, i: number) {
-  picked.value = i
-  dragging = i
-  moved = false
-  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
-}
-function drag(event: PointerEvent) {
-  if (dragging === undefined) return
-  moved = true
-  move(dragging, at(event))
-}
-function move(i: number, to: { x: number; y: number }) {
+const move = (i: number, to: { x: number; y: number }) =>
   change({ drips: draft.value.drips.map((d, j) => (i === j ? { ...d, ...to } : d)) })
-}
-function addAt(event: MouseEvent) {
-  if (dragging !== undefined || moved) {
-    dragging = undefined
-    moved = false
-    return
-  }
-  add(at(event))
-}
 function add(place: { x: number; y: number }) {
   if (draft.value.drips.length >= 40) return
   change({ drips: [...draft.value.drips, { ...place, perMinute: 0 }] })
   picked.value = draft.value.drips.length - 1
   taps.value = []
-}
-function letGo() {
-  dragging = undefined
-  moved = false
-}
-/** A finger lifted off a drip that it did not move has tapped it, and taps nothing below. */
-function liftedWithoutMoving() {
-  if (dragging === undefined || moved) return
-  dragging = undefined
-  moved = true
-}
-function nudge(event: KeyboardEvent, i: number) {
-  const step = {
-    ArrowLeft: [-0.03, 0],
-    ArrowRight: [0.03, 0],
-    ArrowUp: [0, -0.03],
-    ArrowDown: [0, 0.03],
-  }[event.key]
-  if (!step) return
-  event.preventDefault()
-  picked.value = i
-  const d = draft.value.drips[i]!
-  move(i, { x: clamp(d.x + step[0]!), y: clamp(d.y + step[1]!) })
 }
 function drop(i: number) {
   change({ drips: draft.value.drips.filter((_, j) => j !== i) })
@@ -212,12 +154,6 @@ const height = computed(() =>
           : best,
       ).value,
 )
-const SEEN: { value: Seen; text: string }[] = [
-  { value: 'dry', text: 'Dry' },
-  { value: 'wet', text: 'Wet' },
-  { value: 'wet-again', text: 'Dried, wet again' },
-  { value: 'issuing', text: 'Seen issuing' },
-]
 const set = (place: string, value: Seen) =>
   change({
     places: [...draft.value.places.filter((p) => p.place !== place), { place, seen: value }],
@@ -256,61 +192,18 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
       />
     </div>
     <p>The tray from above, front at the top. Tap where it drips; drag to move.</p>
-    <svg
-      ref="tray"
-      :viewBox="`0 0 ${W} ${H}`"
-      class="tray"
-      role="group"
-      aria-label="Tray from above, front at the top"
-      @click="addAt"
-      @pointermove="drag"
-      @pointerup="liftedWithoutMoving"
-    >
-      <rect x="1" y="1" :width="W - 2" :height="H - 2" class="pan" />
-      <rect :x="0.08 * W" y="8" :width="0.84 * W" height="22" class="thing" />
-      <text :x="W / 2" y="24" class="thing-name">radiator</text>
-      <rect
-        :x="engine.x * W"
-        :y="engine.y * H"
-        :width="engine.w * W"
-        :height="engine.h * H"
-        class="thing"
-        rx="6"
-      />
-      <text
-        :x="(engine.x + engine.w / 2) * W"
-        :y="(engine.y + 0.85 * engine.h) * H"
-        class="thing-name"
-      >
-        engine
-      </text>
-      <text :x="W / 2" :y="H - 10" class="thing-name">bulkhead</text>
-      <g v-for="c in circles" :key="c.place" class="candidate">
-        <circle :cx="c.x" :cy="c.y" :r="c.r" :class="{ found: c.found }" />
-      </g>
-      <g v-for="[id, label] in labels" :key="`name ${id}`" class="candidate">
-        <text :x="label.x" :y="label.y" text-anchor="middle">{{ name(id) }}</text>
-      </g>
-      <g
-        v-for="(d, i) in draft.drips"
-        :key="i"
-        class="drip"
-        :class="{ picked: picked === i }"
-        :transform="`translate(${d.x * W} ${d.y * H})`"
-        role="button"
-        tabindex="0"
-        :aria-label="`Drip ${i + 1}, ${d.perMinute} a minute. Arrow keys move it`"
-        :data-drip="i"
-        @pointerdown.stop="down($event, i)"
-        @click.stop="letGo"
-        @focus="picked = i"
-        @keydown="nudge($event, i)"
-      >
-        <circle r="24" class="grip" />
-        <path d="M0 -15C7 -4 10 1 10 6A10 10 0 0 1 -10 6C-10 1 -7 -4 0 -15z" />
-        <text y="11">{{ i + 1 }}</text>
-      </g>
-    </svg>
+    <TrayDrawing
+      v-model:picked="picked"
+      :drips="draft.drips"
+      :circles="circles"
+      :labels="labels"
+      :engine="engine"
+      :name="name"
+      :W="W"
+      :H="H"
+      @add="add"
+      @move="move"
+    />
     <div class="row">
       <v-btn :disabled="!mayRecord" @click="add({ x: 0.5, y: 0.5 })"
         >Add a drip in the middle</v-btn
@@ -355,27 +248,13 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
       :disabled="!mayRecord"
       @update:model-value="change({ highestWet: Number($event) })"
     />
-    <section aria-label="Places to look at">
-      <h3>Look here, likeliest first</h3>
-      <div v-for="id in listed" :key="id" class="place" :data-place="id">
-        <span class="who"
-          ><strong>{{ name(id) }}</strong
-          ><span class="bar"><span :style="{ width: `${share(id) * 100}%` }" /></span
-          ><span class="small quiet">{{ formatChance(share(id)) }}</span></span
-        >
-        <ChoiceRow
-          hide-label
-          :label="name(id)"
-          :options="SEEN"
-          :disabled="!mayRecord"
-          :model-value="seen.get(id)"
-          @update:model-value="set(id, $event)"
-        />
-      </div>
-      <button v-if="!more" type="button" class="plain-button" @click="more = true">
-        All places
-      </button>
-    </section>
+    <PlaceList
+      :candidates="candidates"
+      :seen="seen"
+      :name="name"
+      :may-record="mayRecord"
+      @seen="set"
+    />
     <CheckResult v-if="last" :outcome="outcome" />
     <p v-if="analysis.found.length > 1" class="caution">
       {{ analysis.found.length }} sources seen: {{ analysis.found.map(name).join(', ') }}. Repair
@@ -388,73 +267,6 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
 </template>
 
 <style scoped>
-.tray {
-  width: 100%;
-  max-width: 660px;
-  height: auto;
-  cursor: crosshair;
-  touch-action: none;
-  display: block;
-}
-.pan {
-  fill: var(--sheet);
-  stroke: var(--ink-2);
-  stroke-width: 2;
-}
-.thing {
-  fill: var(--rail);
-  stroke: var(--line);
-  stroke-width: 1.5;
-}
-.thing-name {
-  text-anchor: middle;
-  font-size: 15px;
-  fill: var(--ink-2);
-}
-.candidate circle {
-  fill: color-mix(in srgb, var(--hot) 22%, transparent);
-  stroke: var(--hot);
-  stroke-width: 2;
-  stroke-dasharray: 5 4;
-}
-.candidate circle.found {
-  stroke-dasharray: none;
-  stroke-width: 4;
-}
-.candidate text {
-  font-size: 14px;
-  font-weight: 500;
-  fill: var(--ink);
-  paint-order: stroke;
-  stroke: var(--sheet);
-  stroke-width: 4px;
-}
-.candidate {
-  pointer-events: none;
-}
-.drip {
-  cursor: grab;
-  outline-offset: 0;
-}
-.drip .grip {
-  fill: transparent;
-}
-.drip path {
-  fill: var(--cool);
-  stroke: var(--sheet);
-  stroke-width: 1.5;
-}
-.drip text {
-  text-anchor: middle;
-  fill: var(--sheet);
-  font-size: 13px;
-  font-weight: 600;
-  pointer-events: none;
-}
-.drip.picked path {
-  stroke: var(--ink);
-  stroke-width: 3.5;
-}
 .now {
   border-left: 6px solid var(--cool);
   padding-left: 12px;
@@ -464,33 +276,6 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
 }
 .count {
   min-height: 64px !important;
-}
-.place {
-  display: grid;
-  grid-template-columns: minmax(200px, 1fr) auto;
-  gap: 6px 16px;
-  align-items: center;
-  border-bottom: 1px solid var(--line);
-  padding: 6px 0;
-}
-.who {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 2px 10px;
-}
-.who strong {
-  grid-column: 1 / 3;
-  line-height: 1.15;
-}
-.bar {
-  height: 8px;
-  background: var(--rail);
-  align-self: center;
-}
-.bar span {
-  display: block;
-  height: 100%;
-  background: var(--hot);
 }
 .plain-button {
   margin-top: 8px;

@@ -7,6 +7,16 @@ import {
   type QuantityRecord,
   type SystemProfile,
 } from '#core'
+import {
+  type Choice,
+  CHOICES,
+  type Figure,
+  FIGURES,
+  isFlag,
+  type Key,
+  SAME_PLACE,
+  yesNo,
+} from './profile-choices'
 
 /** The system of a vehicle, chosen on its own drawing: tap a part, say which kind it is; the loop follows. */
 const model = defineModel<SystemProfile>({ required: true })
@@ -14,139 +24,11 @@ const props = defineProps<{ templates?: readonly { name: string; profile: System
 const preferences = usePreferences()
 const part = ref<Part>('thermostat')
 
-type Key = keyof SystemProfile
-interface Choice {
-  key: Key
-  label: string
-  options: { value: string; text: string }[]
-}
-interface Figure {
-  key: 'thermostatRatingC' | 'systemRatingKPa' | 'capacityLitres' | 'fanOnC' | 'fanOffC'
-  label: string
-  kind: 'temperature' | 'pressure' | 'volume'
-  min: number
-  max: number
-}
-const yesNo = [
-  { value: 'yes', text: 'Yes' },
-  { value: 'no', text: 'No' },
-]
-const flag = (key: Key, label: string): Choice => ({ key, label, options: yesNo })
-const CHOICES: Partial<Record<Part, Choice[]>> = {
-  thermostat: [
-    {
-      key: 'thermostatSide',
-      label: 'Where it sits',
-      options: [
-        { value: 'outlet', text: 'Engine outlet' },
-        { value: 'inlet', text: 'Engine inlet' },
-      ],
-    },
-    flag('mapThermostat', 'Map-controlled'),
-    flag('heatModule', 'Heat-management module'),
-  ],
-  'expansion-tank': [
-    {
-      key: 'vessel',
-      label: 'Vessel',
-      options: [
-        { value: 'pressurised-tank', text: 'Pressurised tank' },
-        { value: 'overflow-bottle', text: 'Overflow bottle' },
-      ],
-    },
-    {
-      key: 'coolant',
-      label: 'Coolant',
-      options: [
-        { value: 'ethylene-glycol', text: 'Ethylene glycol' },
-        { value: 'propylene-glycol', text: 'Propylene glycol' },
-        { value: 'water', text: 'Water' },
-      ],
-    },
-  ],
-  fan: [
-    {
-      key: 'fan',
-      label: 'Fan',
-      options: [
-        { value: 'viscous-clutch', text: 'Viscous clutch' },
-        { value: 'electric-relay', text: 'Electric, relay' },
-        { value: 'electric-module', text: 'Electric, module' },
-        { value: 'thermo-switch', text: 'Thermo-switch' },
-      ],
-    },
-    flag('electroViscous', 'Clutch controlled electrically'),
-  ],
-  pump: [
-    {
-      key: 'pumpDrive',
-      label: 'Driven by',
-      options: [
-        { value: 'accessory-belt', text: 'Accessory belt' },
-        { value: 'timing-belt', text: 'Timing belt' },
-        { value: 'gear', text: 'Gear' },
-        { value: 'electric', text: 'Electric motor' },
-      ],
-    },
-    flag('switchablePump', 'Can be switched off'),
-  ],
-  engine: [
-    {
-      key: 'engineOrientation',
-      label: 'Stands',
-      options: [
-        { value: 'lengthwise', text: 'Lengthwise' },
-        { value: 'crosswise', text: 'Crosswise' },
-      ],
-    },
-    flag('heavyDiesel', 'Heavy diesel'),
-  ],
-  'heater-core': [
-    flag('rearHeater', 'Rear heater'),
-    flag('heaterValve', 'Heater valve'),
-    flag('auxHeaterPump', 'Auxiliary pump'),
-  ],
-  radiator: [
-    flag('transmissionCooler', 'Gearbox cooler in it'),
-    flag('grilleShutter', 'Grille shutter'),
-  ],
-  'oil-cooler': [flag('oilCooler', 'Oil cooler on the coolant')],
-  'egr-cooler': [flag('egrCooler', 'EGR cooler')],
-  'turbo-line': [flag('turboCooled', 'Coolant-cooled turbo')],
-}
-const FIGURES: Partial<Record<Part, Figure[]>> = {
-  thermostat: [
-    { key: 'thermostatRatingC', label: 'Rating', kind: 'temperature', min: 50, max: 130 },
-  ],
-  'expansion-tank': [
-    { key: 'capacityLitres', label: 'Coolant in the system', kind: 'volume', min: 1, max: 200 },
-  ],
-  fan: [
-    { key: 'fanOnC', label: 'Starts at', kind: 'temperature', min: 60, max: 130 },
-    { key: 'fanOffC', label: 'Stops at', kind: 'temperature', min: 60, max: 130 },
-  ],
-  cap: [
-    {
-      key: 'systemRatingKPa',
-      label: 'The system is made for',
-      kind: 'pressure',
-      min: 10,
-      max: 250,
-    },
-  ],
-}
-const SAME_PLACE: Partial<Record<Part, Part>> = {
-  'heater-hoses': 'heater-core',
-  'upper-hose': 'radiator',
-  'lower-hose': 'radiator',
-  'bypass-hose': 'engine',
-}
 const shown = computed<Part>(() => SAME_PLACE[part.value] ?? part.value)
 const ABSENT: Part[] = ['oil-cooler', 'egr-cooler', 'turbo-line']
 const set = (change: Partial<SystemProfile>) => {
   model.value = { ...model.value, ...change }
 }
-const isFlag = (c: Choice) => c.options === yesNo
 const valueOf = (c: Choice) => {
   const v = model.value[c.key]
   return v === undefined

@@ -1,4 +1,3 @@
-import { COLD_BELOW_C } from '../../physics/engine-temperature'
 import { message, type Message } from '../../quantity/message'
 import {
   complianceFromStrokes,
@@ -18,6 +17,7 @@ import {
 } from './limits'
 import { compareLoss, lossPerWeek, type LossBudget } from './loss-budget'
 import type { HoldEnd, HoldReading, HoldRemark, HoldStart } from './record'
+import { noteContradictions, whatAPassLeavesOpen, cautionsOf } from './leaves-open'
 
 export interface HoldContext {
   atmosphereKPa: number
@@ -71,8 +71,11 @@ export interface HoldAnalysis {
 
 /** Hoses stretch and the tester warms for this long; readings before it are shown and not fitted. */
 export const SETTLING_SECONDS = 90
+
 const LEAK_KPA_PER_MINUTE = 2
+
 const GROSS_KPA_PER_MINUTE = 10
+
 const LONGEST_USEFUL_MINUTES = 60
 
 const minus = (a: Estimate, b: Estimate): Estimate => ({
@@ -158,20 +161,6 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
     analysis.cautions.push(message('caution.cylinderMayBeFull'))
   if (context.grossLeakSeen) notes.push(message('hold.repairGrossLeakFirst'))
   return analysis
-}
-
-/** A cold hold on hot coolant, or a hot one on cold: said, and never silently taken for the other. */
-function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
-  if (!start.coolantAtStart) return
-  const atStartC = correctedSi(start.coolantAtStart)
-  if (start.engine !== 'hot' && atStartC >= COLD_BELOW_C)
-    analysis.cautions.unshift(
-      message('caution.notCold', { limit: { kind: 'temperature', si: COLD_BELOW_C } }),
-    )
-  if (start.engine === 'hot' && atStartC < 60)
-    analysis.notes.push(
-      message('hold.hotButCool', { temperature: { kind: 'temperature', si: atStartC } }),
-    )
 }
 
 function correctFall(
@@ -297,28 +286,4 @@ function noteDilution(analysis: HoldAnalysis, context: HoldContext) {
       to: percent(after),
     }),
   )
-}
-
-function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Message[] {
-  const open = [
-    message('hold.pass.capNotTested'),
-    message('hold.pass.aboveLiquid'),
-    message('hold.pass.otherTemperature'),
-    message('hold.pass.slowInternal'),
-    message('hold.pass.adapterJoint'),
-  ]
-  if (start.level !== 'near-full')
-    open.unshift(message(start.level === 'low' ? 'hold.pass.lowLevel' : 'hold.pass.levelUnknown'))
-  if (context.testerFlowMLPerMinute === undefined) open.push(message('hold.pass.testerUnchecked'))
-  return open
-}
-
-function cautionsOf(anyAbove: boolean, allowedKPaGauge: number): Message[] {
-  const always = [message('caution.hold')]
-  return anyAbove
-    ? [
-        message('caution.aboveMarking', { maximum: { kind: 'pressure', si: allowedKPaGauge } }),
-        ...always,
-      ]
-    : always
 }

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import type { CrankingAnalysis } from '#core'
+
+/** How much of the rise each cylinder feeds, with its range. */
+const { figures } = defineProps<{ figures: CrankingAnalysis }>()
+const widest = computed(() => Math.max(0.01, ...figures.shares.map((s) => s.kPaPerSecond.high)))
+const feeding = computed(() =>
+  figures.shares.filter((s) => s.share > 0.12 && s.kPaPerSecond.low > 0.15 * widest.value),
+)
+</script>
+
+<template>
+  <div class="shares" role="group" aria-label="Share of each cylinder">
+    <h3>
+      {{
+        feeding.length === 1 && figures.resolved
+          ? `It comes from cylinder ${feeding[0]!.cylinder}`
+          : feeding.length > 1 && figures.resolved
+            ? `It comes from ${feeding.length} cylinders: ${feeding.map((s) => s.cylinder).join(' and ')}`
+            : 'Which cylinder feeds it'
+      }}
+    </h3>
+    <div v-for="s in figures.shares" :key="s.cylinder" class="share" :data-share="s.cylinder">
+      <span>{{ s.cylinder }}</span>
+      <span class="track"
+        ><span
+          class="range"
+          :style="{
+            left: `${(s.kPaPerSecond.low / widest) * 100}%`,
+            width: `${((s.kPaPerSecond.high - s.kPaPerSecond.low) / widest) * 100}%`,
+          }" /><span
+          class="bar"
+          :class="{ hot: s.share > 0.12 }"
+          :style="{ width: `${(s.kPaPerSecond.value / widest) * 100}%` }"
+      /></span>
+      <span>{{ Math.round(s.share * 100) }} %</span>
+      <span class="small quiet"
+        >{{ s.kPaPerSecond.low.toFixed(2) }} to {{ s.kPaPerSecond.high.toFixed(2) }} kPa/s</span
+      >
+    </div>
+    <p v-if="!figures.resolved" class="small quiet">
+      The runs so far cannot tell all cylinders apart.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.shares {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+.share {
+  display: grid;
+  grid-template-columns: 24px 1fr 56px 150px;
+  gap: 12px;
+  align-items: center;
+  font-weight: 600;
+}
+.track {
+  position: relative;
+  height: 26px;
+  background: var(--rail);
+}
+.range {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  background: color-mix(in srgb, var(--hot) 22%, transparent);
+  border-left: 2px solid var(--ink-2);
+  border-right: 2px solid var(--ink-2);
+}
+.bar {
+  position: absolute;
+  left: 0;
+  top: 6px;
+  bottom: 6px;
+  background: var(--bar-fill);
+}
+.bar.hot {
+  background: var(--hot);
+}
+</style>

@@ -1,0 +1,283 @@
+<script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
+import { compareMoments, fromCore, parseQuantity, toCore } from '#core'
+import { formatClock, formatNumber } from '../../../words/format'
+import type { Hold, HoldReadingRecord } from './use-hold'
+
+/** Where readings are typed, nudged or tapped in; a reading that was typed wrong is corrected in the same place. */
+const { hold } = defineProps<{ hold: Hold }>()
+const emit = defineEmits<{ end: [] }>()
+const open = useOpenCase()
+const shop = useShop()
+const preferences = usePreferences()
+const LIMITS = { min: -100, max: 400 }
+const text = ref('')
+const at = ref('')
+const atShown = ref(false)
+const padShown = ref(false)
+const touch = useMediaQuery('(pointer: coarse)')
+const problem = ref('')
+const correcting = ref<HoldReadingRecord>()
+
+const plain = (si: number) =>
+  formatNumber('pressure', si, preferences.units, { kPa: 1, psi: 2, bar: 3 }[hold.unit.value])
+    .replace('−', '-')
+    .replace(/\.?0+$/, '')
+watch(
+  [() => hold.start.value?.id, hold.unit],
+  () => {
+    const pressure = hold.readings.value.at(-1)?.data.pressure ?? hold.start.value?.data.target
+    text.value = plain(pressure?.si ?? 0)
+  },
+  { immediate: true },
+)
+
+function parse() {
+  const parsed = parseQuantity(text.value, 'pressure', hold.unit.value, LIMITS)
+  if (parsed.ok) return parsed.quantity
+  problem.value = preferences.say(parsed.problem)
+  return undefined
+}
+function secondsTyped(): number | undefined {
+  if (!atShown.value || at.value.trim() === '')
+    return correcting.value ? correcting.value.data.elapsedSeconds : hold.elapsed.value
+  const match = /^(-?)(\d{1,4})(?::([0-5]?\d))?$/.exec(at.value.trim())
+  const fail = (id: string) => {
+    problem.value = preferences.say({ id, parameters: { typed: at.value } })
+  }
+  if (!match) return void fail('input.badTime')
+  const seconds = (Number(match[2]) * 60 + Number(match[3] ?? 0)) * (match[1] ? -1 : 1)
+  if (seconds < 0) return void fail('input.beforeStart')
+  if (seconds > hold.elapsed.value + 1) return void fail('input.inFuture')
+  return seconds
+}
+async function add() {
+  problem.value = ''
+  const pressure = parse()
+  const elapsedSeconds = pressure && secondsTyped()
+  if (!pressure || elapsedSeconds === undefined || !hold.start.value) return
+  const gauge = hold.start.value.data.target.instrument
+  const data = {
+    run: hold.start.value.id,
+    elapsedSeconds: Math.round(elapsedSeconds * 10) / 10,
+    pressure: {
+      ...pressure,
+      ...(gauge ? { instrument: gauge } : {}),
+      instrumentOffsetSi: hold.offset.value,
+    },
+  }
+  await shop.addRecord(
+    open.id,
+    'pressure-hold.reading',
+    data,
+    correcting.value ? { supersedes: correcting.value.id, corrects: true } : {},
+  )
+  correcting.value = undefined
+  at.value = ''
+  atShown.value = false
+  text.value = plain(pressure.si)
+}
+function leaveCorrection() {
+  correcting.value = undefined
+  atShown.value = false
+  at.value = ''
+}
+function nudge(steps: number) {
+  const parsed = parseQuantity(text.value, 'pressure', hold.unit.value)
+  if (parsed.ok)
+    text.value = plain(
+      toCore(
+        'pressure',
+        fromCore('pressure', parsed.quantity.si, hold.unit.value) + steps * hold.step.value,
+        hold.unit.value,
+      ),
+    )
+}
+function key(k: string) {
+  if (k === '⌫') text.value = text.value.slice(0, -1)
+  else if (k === 'C') text.value = ''
+  else text.value = text.value.length < 12 ? text.value + k : text.value
+}
+async function undo() {
+  const last = [...hold.readings.value]
+    .sort((a, b) => compareMoments(a.observedAt, b.observedAt))
+    .at(-1)
+  if (last) await shop.withdraw(open.id, last.id, 'undone')
+}
+function correct(record: HoldReadingRecord) {
+  correcting.value = record
+  text.value = plain(record.data.pressure.si)
+  at.value = formatClock(record.data.elapsedSeconds)
+  atShown.value = true
+  problem.value = ''
+}
+const remark = (kind: 'hiss-heard' | 'target-not-reached') =>
+  shop.addRecord(open.id, 'pressure-hold.remark', {
+    run: hold.start.value!.id,
+    elapsedSeconds: hold.elapsed.value,
+    remark: kind,
+  })
+const heard = computed(() => hold.remarks.value.some((r) => r.data.remark === 'hiss-heard'))
+defineExpose({ correct })
+</script>
+
+<template>
+  <div v-if="(hold.running.value || correcting) && open.mayRecord.value" class="entry-block">
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <form class="entry" @submit.prevent="add">
+      <button
+        type="button"
+        class="plain-button nudge"
+        aria-label="One step lower"
+        @click="nudge(-1)"
+      >
+        −
+      </button>
+      <label class="reading"
+        ><span class="sr">Reading as the gauge shows it</span
+        ><input
+          v-model="text"
+          :inputmode="padShown ? 'none' : 'text'"
+          autocomplete="off"
+          aria-label="Reading as the gauge shows it"
+          @focus="padShown ||= touch"
+        /><span class="quiet">{{ hold.unit.value }}</span></label
+      >
+      <button
+        type="button"
+        class="plain-button nudge"
+        aria-label="One step higher"
+        @click="nudge(1)"
+      >
+        +
+      </button>
+      <v-btn type="submit" class="solid add" data-testid="add-reading">{{
+        correcting
+          ? 'Keep correction'
+          : atShown && at
+            ? `Add at ${at}`
+            : `Add at ${formatClock(hold.elapsed.value)}`
+      }}</v-btn>
+      <v-btn v-if="correcting" @click="leaveCorrection">Leave it</v-btn>
+      <template v-else-if="hold.running.value">
+        <v-btn :disabled="heard" @click="remark('hiss-heard')">{{
+          heard ? 'Hiss noted' : 'Hiss heard'
+        }}</v-btn>
+        <v-btn :disabled="hold.readings.value.length === 0" @click="undo">Undo</v-btn>
+      </template>
+    </form>
+    <div v-if="padShown" class="pad" role="group" aria-label="Numeric pad">
+      <button
+        v-for="k in ['7', '8', '9', '⌫', '4', '5', '6', 'C', '1', '2', '3', '.', '0']"
+        :key="k"
+        type="button"
+        class="plain-button"
+        :aria-label="k === '⌫' ? 'Delete' : k === 'C' ? 'Clear' : k"
+        @click="key(k)"
+      >
+        {{ k }}
+      </button>
+      <button type="button" class="plain-button wide" @click="padShown = false">Close pad</button>
+    </div>
+    <div class="row">
+      <button v-if="!padShown" type="button" class="plain-button" @click="padShown = true">
+        Numeric pad
+      </button>
+      <button type="button" class="plain-button" @click="atShown = !atShown">
+        At another time
+      </button>
+      <v-text-field v-if="atShown" v-model="at" label="Minutes and seconds, like 4:30" class="at" />
+      <button
+        v-if="hold.running.value && hold.readings.value.length < 2"
+        type="button"
+        class="plain-button"
+        @click="remark('target-not-reached')"
+      >
+        Target never reached
+      </button>
+      <button v-if="hold.running.value" type="button" class="plain-button" @click="emit('end')">
+        End the hold
+      </button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.entry-block {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.entry {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+  align-items: stretch;
+}
+.reading {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  border: 2px solid var(--ink);
+  border-radius: 4px;
+  padding: 0 12px;
+  flex: 1 1 140px;
+  background: var(--sheet);
+}
+.reading input {
+  width: 100%;
+  min-width: 70px;
+  font-size: 28px;
+  font-weight: 600;
+  border: 0;
+  background: none;
+  color: inherit;
+  outline-offset: 6px;
+}
+.sr {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+.nudge {
+  font-size: 26px;
+  width: 56px;
+}
+.entry .v-btn {
+  height: auto;
+  min-height: 56px;
+}
+.pad {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(56px, 90px));
+  gap: 8px;
+}
+.pad button {
+  font-size: 24px;
+  min-height: 56px;
+}
+.pad .wide {
+  grid-column: span 3;
+  font-size: 17px;
+}
+.at {
+  max-width: 240px;
+}
+@media (max-width: 700px) {
+  .entry-block {
+    display: contents;
+  }
+  .problem {
+    order: 2;
+  }
+  .entry,
+  .pad {
+    order: 3;
+  }
+  .row {
+    order: 5;
+  }
+}
+</style>

@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { type HoldAnalysis, holdVerdict, pressureHoldCheck } from '#core'
+import { formatClock, formatNumber } from '../../../words/format'
+import { stateWords } from '../../../words/states'
+
+/** The newest reading large, how fast it falls and what that is in a week, and the verdict. */
+const props = defineProps<{
+  analysis: HoldAnalysis | undefined
+  running: boolean
+  latest: { at: number; kPa: number } | undefined
+  /** the gauge's offset was taken off */
+  corrected: boolean
+}>()
+const preferences = usePreferences()
+const verdict = computed(() => props.analysis && holdVerdict(props.analysis, props.running))
+const COMPARE = {
+  explains: 'explains the loss reported',
+  part: 'only a part of the loss reported: look for another',
+  'far-more': 'far more than reported',
+}
+</script>
+
+<template>
+  <div class="figures">
+    <span class="quiet small">{{
+      latest
+        ? `At ${formatClock(latest.at)}${corrected ? ', corrected' : ''}`
+        : 'Add the first reading'
+    }}</span>
+    <span v-if="latest" class="figure"
+      >{{ formatNumber('pressure', latest.kPa, preferences.units) }}
+      <span class="unit">{{ preferences.units.pressure }}</span></span
+    >
+    <template v-if="analysis?.fallKPaPerMinute">
+      <span class="quiet small">Falling</span>
+      <strong class="big">{{
+        preferences.show('pressureRate', Math.max(0, analysis.fallKPaPerMinute.value))
+      }}</strong>
+      <span class="small quiet"
+        >{{
+          formatNumber(
+            'pressureRate',
+            Math.max(0, analysis.fallKPaPerMinute.low),
+            preferences.units,
+          )
+        }}
+        to
+        {{
+          formatNumber(
+            'pressureRate',
+            Math.max(0, analysis.fallKPaPerMinute.high),
+            preferences.units,
+          )
+        }}
+        · limit
+        {{ formatNumber('pressureRate', analysis.limit.kPaPerMinute, preferences.units) }}</span
+      >
+      <span class="small quiet"
+        >Leak {{ preferences.show('flow', analysis.leakMLPerMinute!.value) }} ({{
+          formatNumber('flow', analysis.leakMLPerMinute!.low, preferences.units)
+        }}
+        to {{ formatNumber('flow', analysis.leakMLPerMinute!.high, preferences.units) }})</span
+      >
+      <template v-if="analysis.lossBudget">
+        <strong
+          >About {{ preferences.show('volume', analysis.lossBudget.litresPerWeek.value, 1) }} a
+          week</strong
+        >
+        <span class="small quiet"
+          >{{ formatNumber('volume', analysis.lossBudget.litresPerWeek.low, preferences.units, 1) }}
+          to
+          {{ formatNumber('volume', analysis.lossBudget.litresPerWeek.high, preferences.units, 1)
+          }}<template v-if="analysis.lossBudget.reportedLitresPerWeek !== undefined"
+            >; reported
+            {{
+              formatNumber(
+                'volume',
+                analysis.lossBudget.reportedLitresPerWeek,
+                preferences.units,
+                1,
+              )
+            }}: {{ COMPARE[analysis.lossBudget.comparison!] }}</template
+          ></span
+        >
+      </template>
+    </template>
+    <p v-if="analysis" class="verdict" :class="analysis.state" role="status" data-testid="verdict">
+      <strong>{{ stateWords(pressureHoldCheck.id, [analysis.state]) }}</strong>
+      {{ verdict && preferences.say(verdict) }}
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.figures {
+  display: flex;
+  flex-direction: column;
+  gap: 1px;
+}
+.big {
+  font-size: 24px;
+  line-height: 1.15;
+}
+.verdict {
+  margin-top: 8px;
+  padding: 8px 12px;
+  border-left: 6px solid var(--line);
+  background: var(--rail);
+  font-size: 18px;
+}
+.verdict.tight {
+  border-color: var(--cool);
+  background: var(--cool-soft);
+}
+.verdict.seep,
+.verdict.leak,
+.verdict.gross {
+  border-color: var(--hot);
+  background: var(--hot-soft);
+}
+</style>

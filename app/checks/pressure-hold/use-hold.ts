@@ -1,0 +1,73 @@
+import {
+  type CaseRecord,
+  correctedSi,
+  fromCore,
+  ofKind,
+  outcomesOf,
+  pressureHoldCheck,
+} from '#core'
+
+export type HoldReadingRecord = CaseRecord<'pressure-hold.reading'>
+
+/** The newest hold of the open case: what it was started with, its readings, its clock, and what it comes to. */
+export function useHold() {
+  const open = useOpenCase()
+  const preferences = usePreferences()
+  const { now } = useTimers()
+  const starts = computed(() => ofKind(open.records.value, 'pressure-hold.start'))
+  /** another hold is being set up */
+  const again = ref(false)
+  const settingUp = ref(false)
+  const start = computed(() => (again.value ? undefined : starts.value.at(-1)))
+  const ofRun = <T extends { data: { run: string } }>(list: readonly T[]) =>
+    list.filter((r) => r.data.run === start.value?.id)
+  const end = computed(() => ofRun(ofKind(open.records.value, 'pressure-hold.end')).at(-1))
+  const readings = computed<HoldReadingRecord[]>(() =>
+    ofRun(ofKind(open.records.value, 'pressure-hold.reading')).sort(
+      (a, b) => a.data.elapsedSeconds - b.data.elapsedSeconds,
+    ),
+  )
+  const remarks = computed(() => ofRun(ofKind(open.records.value, 'pressure-hold.remark')))
+  const analysis = computed(
+    () =>
+      outcomesOf(open.answer.value?.ranked.assessment.outcomes ?? [], pressureHoldCheck).find(
+        (h) => h.source === start.value?.id,
+      )?.figures,
+  )
+  const elapsed = computed(() =>
+    start.value ? Math.max(0, (now.value - Date.parse(start.value.observedAt)) / 1000) : 0,
+  )
+  const running = computed(() => start.value !== undefined && end.value === undefined)
+  const unit = computed(() => preferences.units.pressure)
+  const step = computed(() =>
+    fromCore('pressure', start.value?.data.resolutionKPa ?? 1, unit.value),
+  )
+  const offset = computed(() => start.value?.data.target.instrumentOffsetSi ?? 0)
+  const latest = computed(() => {
+    const reading = readings.value.at(-1)?.data
+    return reading && { at: reading.elapsedSeconds, kPa: correctedSi(reading.pressure) }
+  })
+  /** A set-up that was kept, new or corrected, ends setting up, whoever kept it. */
+  watch(
+    () => starts.value.at(-1)?.id,
+    () => {
+      again.value = settingUp.value = false
+    },
+  )
+  return {
+    again,
+    settingUp,
+    start,
+    end,
+    readings,
+    remarks,
+    analysis,
+    elapsed,
+    running,
+    unit,
+    step,
+    offset,
+    latest,
+  }
+}
+export type Hold = ReturnType<typeof useHold>

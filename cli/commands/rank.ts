@@ -1,0 +1,43 @@
+import { believe, BOOK, BOOK_HASH, pivotAnswer, rankBelief, readCaseFile, stabilityOf } from '#core'
+import { sentence } from '../../words/catalogue'
+import { formatChance } from '../../words/format'
+import { type Read, lines } from '../reading'
+
+export function rankCommand(read: Read, file: string | undefined, json: boolean): string {
+  const input = readCaseFile(read(file))
+  const { assessment, belief } = believe(input)
+  const ranking = rankBelief(belief, assessment.facts)
+  const stability = stabilityOf(belief)
+  if (json) {
+    const { suspects, nothingWrong, notInTheBook, sets, moved, unexplained } = ranking
+    return lines({
+      suspects,
+      nothingWrong,
+      notInTheBook,
+      sets,
+      moved,
+      unexplained,
+      stability,
+      book: { version: BOOK.version, hash: BOOK_HASH },
+    })
+  }
+  const listed = ranking.suspects.slice(0, 10).map((s) => {
+    const open = s.guards.filter((g) => !g.met).map((g) => `\n      not yet: ${g.text}`)
+    return `${(s.probability * 100).toFixed(1).padStart(6)} %  ${s.name} (${formatChance(s.probability)}, ${s.role})${open.join('')}`
+  })
+  const pivot = pivotAnswer(belief, input)
+  return [
+    ...listed,
+    `Nothing wrong: ${formatChance(ranking.nothingWrong)}. Book ${BOOK.version}, ${BOOK_HASH}.`,
+    `One level moved a step keeps the lead in ${Math.round(stability.keeps * 100)} % of ${stability.shifts} trials.`,
+    ...(pivot
+      ? [
+          `Would change the lead most: ${pivot.sign} = ${pivot.state} (${pivot.check}), then ${pivot.newLead}.`,
+        ]
+      : []),
+    ...(assessment.assumptions.length > 0
+      ? ['Assumed:', ...assessment.assumptions.map((a) => `  ${sentence(a)}`)]
+      : []),
+    '',
+  ].join('\n')
+}

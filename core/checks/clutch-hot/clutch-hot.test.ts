@@ -1,0 +1,31 @@
+import { describe, expect, it } from 'vitest'
+import { celsius, CONTEXT, outcome } from '../check.fixture'
+import { clutchHotCheck } from './check'
+
+describe('clutch, hot', () => {
+  it('hot drag and turns after switch-off carry the clutch; a policy sets the limit of turns', () => {
+    const clutch = (more: object, turns = 1.5) =>
+      outcome(
+        clutchHotCheck,
+        'clutch-hot.test',
+        {
+          dragHot: 'not-tried',
+          roarHot: 'not-heard',
+          airBehindRadiator: celsius(85),
+          ...more,
+        } as never,
+        {
+          profile: { fan: 'viscous-clutch' },
+          policy: { ...CONTEXT.policy, clutchTurnsAfterSwitchOff: turns },
+        },
+      )
+    expect(clutch({ dragHot: 'none' }).states).toEqual(['slips'])
+    expect(clutch({ dragHot: 'firm' }).states).toEqual(['grips'])
+    expect(clutch({ dragHot: 'seized' }).states).toEqual(['locked'])
+    expect(clutch({ turnsAfterSwitchOff: 1.8 }).states).toEqual(['slips'])
+    expect(clutch({ turnsAfterSwitchOff: 1.8 }, 2).states).toEqual(['not-judged'])
+    expect(clutch({ dragHot: 'none', airBehindRadiator: celsius(40) }).states).toEqual([
+      'not-judged',
+    ])
+  })
+})

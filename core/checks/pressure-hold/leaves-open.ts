@@ -1,0 +1,43 @@
+import { COLD_BELOW_C } from '../../physics/engine-temperature'
+import { message, type Message } from '../../quantity/message'
+import { correctedSi } from '../../quantity/record'
+import type { HoldStart } from './record'
+import type { HoldAnalysis, HoldContext } from './analysis'
+
+/** A cold hold on hot coolant, or a hot one on cold: said, and never silently taken for the other. */
+export function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
+  if (!start.coolantAtStart) return
+  const atStartC = correctedSi(start.coolantAtStart)
+  if (start.engine !== 'hot' && atStartC >= COLD_BELOW_C)
+    analysis.cautions.unshift(
+      message('caution.notCold', { limit: { kind: 'temperature', si: COLD_BELOW_C } }),
+    )
+  if (start.engine === 'hot' && atStartC < 60)
+    analysis.notes.push(
+      message('hold.hotButCool', { temperature: { kind: 'temperature', si: atStartC } }),
+    )
+}
+
+export function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Message[] {
+  const open = [
+    message('hold.pass.capNotTested'),
+    message('hold.pass.aboveLiquid'),
+    message('hold.pass.otherTemperature'),
+    message('hold.pass.slowInternal'),
+    message('hold.pass.adapterJoint'),
+  ]
+  if (start.level !== 'near-full')
+    open.unshift(message(start.level === 'low' ? 'hold.pass.lowLevel' : 'hold.pass.levelUnknown'))
+  if (context.testerFlowMLPerMinute === undefined) open.push(message('hold.pass.testerUnchecked'))
+  return open
+}
+
+export function cautionsOf(anyAbove: boolean, allowedKPaGauge: number): Message[] {
+  const always = [message('caution.hold')]
+  return anyAbove
+    ? [
+        message('caution.aboveMarking', { maximum: { kind: 'pressure', si: allowedKPaGauge } }),
+        ...always,
+      ]
+    : always
+}

@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest'
+import { figures, outcome, kPa } from '../check.fixture'
+import { pumpDeliveryCheck } from './check'
+import type { DeliveryAnalysis } from './analysis'
+
+describe('pump delivery', () => {
+  const test = (more: object) =>
+    outcome(pumpDeliveryCheck, 'pump-delivery.test', {
+      returnStream: 'not-seen',
+      lowerHose: 'not-seen',
+      ...more,
+    } as never)
+  it('120 kPa specified at 1600 rpm, 79.5 read at 1100 with 70 static: 20 kPa at that speed and not 168', () => {
+    const o = test({
+      port: kPa(79.5),
+      static: kPa(70),
+      engineRpm: 1100,
+      specified: { pressure: kPa(120), rpm: 1600, includesStatic: false },
+    })
+    const a = figures<DeliveryAnalysis>(o)
+    expect(a.naiveKPa!).toBeCloseTo(168.2, 1)
+    expect(a.atSpecifiedSpeedKPa!).toBeCloseTo(20.1, 1)
+    expect(a.share!).toBeCloseTo(0.17, 2)
+    expect(o.states).toEqual(['weak'])
+    expect(o.facts).not.toContain('pump-delivers')
+  })
+  it('pressure without the static pressure proves nothing', () => {
+    const o = test({
+      port: kPa(80),
+      engineRpm: 1100,
+      specified: { pressure: kPa(120), rpm: 1600, includesStatic: false },
+    })
+    expect([o.states, o.signs]).toEqual([['not-judged'], []])
+    expect(o.notes[0]!.id).toBe('delivery.missing.static')
+  })
+  it('a specification that includes the static pressure holds at its own speed only', () => {
+    const spec = { pressure: kPa(120), rpm: 1600, includesStatic: true }
+    expect(
+      test({ port: kPa(120), static: kPa(60), engineRpm: 1100, specified: spec }).notes.map(
+        (n) => n.id,
+      ),
+    ).toContain('delivery.missing.specified-speed-only')
+    expect(
+      test({ port: kPa(120), static: kPa(60), engineRpm: 1600, specified: spec }).states,
+    ).toEqual(['delivers'])
+  })
+  it('delivery is not flow', () =>
+    expect(test({ returnStream: 'strong' }).doesNotProve[0]!.id).toBe('delivery.pass.notFlow'))
+})
