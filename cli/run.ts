@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
-import { BOOK, caseJsonSchema, InputError, message, readCaseFile } from '#core'
+import { BOOK, caseJsonSchema, InputError, readCaseFile } from '#core'
 import { bench } from './benchmark'
 import { sentence } from '../words/catalogue'
 import { fromCaller, type Read, reader, UsageError, lines, type Streams } from './reading'

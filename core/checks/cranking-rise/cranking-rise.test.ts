@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { CONTEXT, figures, kPa, records, speaksFor } from '../check.fixture'
+import { CONTEXT, kPa, records, speaksFor } from '../check.fixture'
 import { crankingRiseCheck } from './check'
 import { analyseCranking, type CrankingAnalysis } from './analysis'
 

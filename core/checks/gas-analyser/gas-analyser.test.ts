@@ -1,27 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { celsius, outcome, speaksFor } from '../check.fixture'
-import { chemicalGasTestCheck } from '../chemical-gas-test/check'
 import { gasAnalyserCheck } from './check'
 
 describe('gas analyser', () => {
-  const gas = (more: object, complaint: 'coolant-loss' | 'overheats' = 'coolant-loss') =>
-    outcome(
-      chemicalGasTestCheck,
-      'chemical-gas-test.test',
-      {
-        engine: celsius(92),
-        thermostatOpen: 'shown',
-        levelLowered: 'yes',
-        drawnMinutes: 4,
-        colour: 'same',
-        fluid: 'fresh',
-        load: 'idle',
-        spoilt: 'no',
-        funnelFittedCold: 'yes',
-        ...more,
-      } as never,
-      { complaint },
-    )
   it('the analyser: hundreds of ppm above background are gas, a few tens are hot glycol', () => {
     const analyser = (hcPpm: number) =>
       outcome(gasAnalyserCheck, 'gas-analyser.test', {

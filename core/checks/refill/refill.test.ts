@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { figures, outcome } from '../check.fixture'
+import { outcome } from '../check.fixture'
 import { refillCheck } from './check'
 
 describe('refill', () => {
