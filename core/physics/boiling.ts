@@ -14,6 +14,7 @@ export interface BoilingConditions {
 /**
  * Boiling point of the coolant in °C: T_sat((p_atm + p_gauge) / a_w).
  * Example: 50 % by mass of ethylene glycol, sea level, 15 psi held: 129.4 °C.
+ * @example boilingPointC({ base: 'water', massFraction: 0, elevationMetres: 3000, heldKPaGauge: 0 }) // 90.0
  */
 export function boilingPointC({
   base,
@@ -26,7 +27,10 @@ export function boilingPointC({
   )
 }
 
-/** Kelvin of boiling point lost when the system holds `heldKPaGauge` instead of `ratedKPaGauge`. */
+/**
+ * Kelvin of boiling point lost when the system holds `heldKPaGauge` instead of `ratedKPaGauge`.
+ * @example boilingMarginLostK({ base: 'water', massFraction: 0, elevationMetres: 0, heldKPaGauge: 0 }, 103.4) // 21
+ */
 export function boilingMarginLostK(conditions: BoilingConditions, ratedKPaGauge: number): number {
   return boilingPointC({ ...conditions, heldKPaGauge: ratedKPaGauge }) - boilingPointC(conditions)
 }

@@ -7,6 +7,7 @@ import type { Estimate } from '../quantity/interval'
  * mass of gas, constant temperature), so C = Q/|dP/dt| = V/P. Pumping from p_atm to P needs strokes·stroke = V·P_gauge/p_atm
  * of outside air, hence C = strokes·stroke/P_gauge · p_atm/P.
  * The interval is ±`relativeUncertainty` (default 15 %: a hand pump does not fill every stroke).
+ * @example complianceFromStrokes(20, 28, 90, 101.3).value // 3.29
  */
 export function complianceFromStrokes(
   strokes: number,
@@ -29,6 +30,7 @@ export const DEFAULT_COMPLIANCE_ML_PER_KPA: Estimate = { low: 3, value: 5.2, hig
  * Compliance of the tester closed on itself, mL/kPa at test pressure: enclosed volume / absolute pressure.
  * Default volume 45 mL, 20 to 70. Taken on the same basis as the vehicle's (at test pressure), so that flows
  * from both may be subtracted.
+ * @example testerCompliance(undefined, 100, 100).value // 0.225
  */
 export function testerCompliance(
   enclosedML: Estimate | undefined,
@@ -49,6 +51,7 @@ export function testerCompliance(
  * Gas at constant volume gives P_abs/T; the liquid's expansion β·V_liquid squeezes the cushion and adds
  * β·V_liquid/C. β about 4.5e-4 /K for 50 % ethylene glycol between 20 and 40 °C. Hoses and the metal give way
  * too, so the liquid's share is taken between nothing and all of it.
+ * @example thermalDriftKPaPerK(8, 5, 200, 20).low // 0.682
  */
 export function thermalDriftKPaPerK(
   coolantLitres: number,

@@ -64,14 +64,20 @@ function interpolate(
   return a[want] + ((b[want] - a[want]) * (at - a[key])) / (b[key] - a[key])
 }
 
-/** Mass fraction (0 to 0.6) of a mix given by volume of pure glycol. 50 % by volume of ethylene glycol is 52.4 to 52.7 % by mass. */
+/**
+ * Mass fraction (0 to 0.6) of a mix given by volume of pure glycol. 50 % by volume of ethylene glycol is 52.4 to 52.7 % by mass.
+ * @example massFractionFromVolume('ethylene-glycol', 0.476) // 0.50
+ */
 export function massFractionFromVolume(base: CoolantBase, volumeFraction: number): number {
   return base === 'water'
     ? 0
     : interpolate(TABLES[base], 'volumeFraction', volumeFraction, 'massFraction')
 }
 
-/** Volume fraction (0 to 0.578) of the mix that freezes at a temperature in °C; ends of the table are held. */
+/**
+ * Volume fraction (0 to 0.578) of the mix that freezes at a temperature in °C; ends of the table are held.
+ * @example volumeFractionFromFreezePoint('ethylene-glycol', -33.8) // 0.476
+ */
 export function volumeFractionFromFreezePoint(
   base: Exclude<CoolantBase, 'water'>,
   freezeC: number,
@@ -88,7 +94,10 @@ export function volumeFractionFromFreezePoint(
   )
 }
 
-/** Freezing point in °C of a mix with the given mass fraction of glycol (0 to 0.6). */
+/**
+ * Freezing point in °C of a mix with the given mass fraction of glycol (0 to 0.6).
+ * @example freezingPointC('propylene-glycol', 0.4) // -21.1
+ */
 export function freezingPointC(base: CoolantBase, massFraction: number): number {
   return base === 'water' ? 0 : interpolate(TABLES[base], 'massFraction', massFraction, 'freezeC')
 }
@@ -96,6 +105,7 @@ export function freezingPointC(base: CoolantBase, massFraction: number): number 
 /**
  * Activity of water in the mix, from the boiling point in the table and taken as constant with temperature:
  * a_w = 100.7 kPa / p_sat(boiling point). Water is 1 by definition (the table's rounding would give 0.993).
+ * @example waterActivity('water', 0) // 1
  */
 export function waterActivity(base: CoolantBase, massFraction: number): number {
   if (base === 'water' || massFraction === 0) return 1
@@ -106,6 +116,7 @@ export function waterActivity(base: CoolantBase, massFraction: number): number {
 /**
  * Dilution when losses are topped up with water: fraction left after `times` losses of `lossLitres` from a
  * system of `capacityLitres`. Six losses of 1 L out of 14 L take 50 % to 32 %.
+ * @example fractionAfterToppingUpWithWater(0.5, 1, 14, 6) // 0.32
  */
 export function fractionAfterToppingUpWithWater(
   fraction: number,

@@ -45,7 +45,7 @@ export interface EngineTemperature {
  * Temperature of the coolant at a moment, from the starts and stops before it (in order of time): warming towards
  * 90 °C while it runs, cooling towards the 20 °C of a bay when it stands, each by an exponential law. An engine that
  * nobody reported running is cold. `coolDownMinutes` is the vehicle's one constant: from working temperature to cold.
- * @example engineTemperatureAt([{ minutes: 0, running: true }, { minutes: 30, running: false }], 90, 60).phase // 'cooling'
+ * @example engineTemperatureAt([{ minutes: 0, running: true }, { minutes: 30, running: false }], 80, 60).phase // 'cooling'
  */
 export function engineTemperatureAt(
   switches: readonly EngineSwitch[],

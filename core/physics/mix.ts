@@ -13,6 +13,7 @@ export interface MixPlan {
  * Concentrate that takes `capacity` litres from fraction `from` to `to` after draining `drained`:
  * to = (from·(V − D) + c)/V, with 0 ≤ c ≤ D; reaching `to` needs D ≥ V·(to − from)/(1 − from).
  * RangeError for fractions outside 0 to 1 or a drain above the capacity.
+ * @example mixPlan(10, 0.3, 0.5, 4).concentrateLitres // 3.2
  */
 export function mixPlan(
   capacityLitres: number,
@@ -43,7 +44,10 @@ export function mixPlan(
   }
 }
 
-/** Share of the old coolant left after n passes that each drain D of V and fill with water: (1 − D/V)^n. */
+/**
+ * Share of the old coolant left after n passes that each drain D of V and fill with water: (1 − D/V)^n.
+ * @example residualAfterFlush(10, 5, 2) // 0.25
+ */
 export function residualAfterFlush(
   capacityLitres: number,
   drainedLitres: number,
@@ -52,7 +56,10 @@ export function residualAfterFlush(
   return (1 - drainedLitres / capacityLitres) ** passes
 }
 
-/** Fraction after refilling the drained part with premix: what stays in the block dilutes it. D/V = 0.5 with 50 % gives 25 % over water. */
+/**
+ * Fraction after refilling the drained part with premix: what stays in the block dilutes it. D/V = 0.5 with 50 % gives 25 % over water.
+ * @example fractionAfterRefill(10, 5, 0, 0.5) // 0.25
+ */
 export function fractionAfterRefill(
   capacityLitres: number,
   drainedLitres: number,

@@ -2,6 +2,7 @@
  * Saturation pressure of water, Wagner & Pruss (IAPWS SR1-86, revised 1992), in kPa absolute.
  * Valid from 0.01 °C to 373.9 °C; RangeError outside.
  * Example: saturationPressureKPaAbsolute(100) = 101.42.
+ * @example saturationPressureKPaAbsolute(121) // 205.05
  */
 export function saturationPressureKPaAbsolute(temperatureC: number): number {
   if (!(temperatureC >= 0.01 && temperatureC <= 373.9))
@@ -20,7 +21,10 @@ export function saturationPressureKPaAbsolute(temperatureC: number): number {
   return criticalKPa * Math.exp((criticalK / kelvin) * sum)
 }
 
-/** Temperature in °C at which water boils at an absolute pressure in kPa (0.62 to 21,000); bisection to 1e-9 K. */
+/**
+ * Temperature in °C at which water boils at an absolute pressure in kPa (0.62 to 21,000); bisection to 1e-9 K.
+ * @example saturationTemperatureC(101.42) // 100.0
+ */
 export function saturationTemperatureC(pressureKPaAbsolute: number): number {
   if (!(pressureKPaAbsolute >= 0.62 && pressureKPaAbsolute <= 21000))
     throw new RangeError(`no boiling point at ${pressureKPaAbsolute} kPa absolute`)

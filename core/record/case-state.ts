@@ -36,8 +36,12 @@ export interface CaseState {
   stage: CaseStage
 }
 
-const checksIn = (records: readonly CaseRecord[]) =>
-  new Set(records.flatMap((record) => checkOfKind(record.kind)?.id ?? []))
+/** Checks that something stands of; what belongs to a run counts only while the record that began it stands. */
+function checksIn(records: readonly CaseRecord[]): Set<CheckId> {
+  const ids = new Set(records.map((record) => record.id))
+  const stands = ({ data }: CaseRecord) => !('run' in data) || ids.has(data.run)
+  return new Set(records.filter(stands).flatMap((record) => checkOfKind(record.kind)?.id ?? []))
+}
 
 const bringing = (done: ReadonlySet<CheckId>) => (achievement: Achievement) =>
   ALL_CHECKS.some((check) => check.brings === achievement && done.has(check.id))

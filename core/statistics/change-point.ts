@@ -15,6 +15,7 @@ export interface ChangePoint {
  * The moment at which a series changes its slope: two straight lines fitted by least squares, the break tried
  * between every pair of neighbours with at least `least` points on each side. O(n²) sums are avoided by running
  * sums. Returns undefined for fewer than 2·least points. x must rise.
+ * @example changePoint([0, 1, 2, 3, 4, 5, 6, 7, 8], [0, 0, 0, 0, 0, 2, 4, 6, 8])?.at // 4
  */
 export function changePoint(
   x: readonly number[],

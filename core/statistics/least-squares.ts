@@ -1,6 +1,7 @@
 /**
  * Small dense least squares. Matrices are arrays of rows. `solve` is Gaussian elimination with partial pivoting
  * on the normal equations, good for the handful of unknowns met here.
+ * @example normalEquations([[1], [2]], [3, 6]).b // 15
  */
 export function normalEquations(
   rows: readonly (readonly number[])[],
@@ -18,7 +19,10 @@ export function normalEquations(
   return { a, b }
 }
 
-/** Solution of a·x = b, or undefined where a has no full rank. */
+/**
+ * Solution of a·x = b, or undefined where a has no full rank.
+ * @example solve([[2]], [6]) // 3
+ */
 export function solve(
   a: readonly (readonly number[])[],
   b: readonly number[],
@@ -40,7 +44,10 @@ export function solve(
   return m.map((row, i) => row[n]! / row[i]!)
 }
 
-/** Number of independent columns. */
+/**
+ * Number of independent columns.
+ * @example rank([[1, 1], [2, 2]]) // 1
+ */
 export function rank(rows: readonly (readonly number[])[]): number {
   const m = rows.map((row) => [...row])
   let found = 0
@@ -62,6 +69,7 @@ export function rank(rows: readonly (readonly number[])[]): number {
 /**
  * Non-negative least squares, min |rows·x − y| with x ≥ 0, by the active-set method of Lawson and Hanson. A tiny
  * ridge keeps it defined where columns cannot be told apart; use `rank` to say so.
+ * @example nonNegativeLeastSquares([[1, 0], [0, 1]], [2, -1])[0] // 2
  */
 export function nonNegativeLeastSquares(
   rows: readonly (readonly number[])[],

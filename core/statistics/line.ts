@@ -4,6 +4,9 @@ export interface Line {
   intercept: number
 }
 
+/**
+ * @example fitLine([0, 1, 2], [1, 3, 5]).slope // 2
+ */
 export function fitLine(x: readonly number[], y: readonly number[]): Line {
   const n = x.length
   const mx = x.reduce((a, b) => a + b, 0) / n
@@ -18,13 +21,19 @@ export function fitLine(x: readonly number[], y: readonly number[]): Line {
   return { slope, intercept: my - slope * mx }
 }
 
+/**
+ * @example median([3, 1, 2]) // 2
+ */
 export function median(values: readonly number[]): number {
   const sorted = [...values].sort((a, b) => a - b)
   const middle = sorted.length >> 1
   return sorted.length % 2 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2
 }
 
-/** Linear interpolation of a series at x, its ends held. x must rise. */
+/**
+ * Linear interpolation of a series at x, its ends held. x must rise.
+ * @example interpolate([0, 10], [0, 5], 4) // 2
+ */
 export function interpolate(xs: readonly number[], ys: readonly number[], x: number): number {
   if (x <= xs[0]!) return ys[0]!
   if (x >= xs.at(-1)!) return ys.at(-1)!

@@ -26,19 +26,28 @@ function erfc(x: number): number {
   return x >= 0 ? value : 2 - value
 }
 
-/** Standard normal distribution function. */
+/**
+ * Standard normal distribution function.
+ * @example normalCdf(1.645) // 0.95
+ */
 export function normalCdf(z: number): number {
   return 0.5 * erfc(-z / Math.SQRT2)
 }
 
-/** Probability that a normal variable lies between two bounds; stable in the tails. */
+/**
+ * Probability that a normal variable lies between two bounds; stable in the tails.
+ * @example normalBetween(-1, 1, 0, 1) // 0.683
+ */
 export function normalBetween(low: number, high: number, mean: number, sd: number): number {
   const a = (low - mean) / sd
   const b = (high - mean) / sd
   return a > 0 ? normalCdf(-a) - normalCdf(-b) : normalCdf(b) - normalCdf(a)
 }
 
-/** Density of a log-normal distribution with the given median and log standard deviation, at x > 0. */
+/**
+ * Density of a log-normal distribution with the given median and log standard deviation, at x > 0.
+ * @example logNormalDensity(1, 1, 1) // 0.399
+ */
 export function logNormalDensity(x: number, median: number, logSd: number): number {
   const z = Math.log(x / median) / logSd
   return Math.exp(-0.5 * z * z) / (x * logSd * Math.sqrt(2 * Math.PI))

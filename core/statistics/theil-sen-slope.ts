@@ -12,6 +12,7 @@ export interface SlopeEstimate {
  * pairwise slopes and Kendall's variance. Needs two different x; RangeError otherwise. With fewer than four
  * points the interval is the range of the pairwise slopes.
  * Example: x = 0,1,2,3 and y = 0,2,4,6 has slope 2.
+ * @example theilSenSlope([0, 1, 2, 3], [9, 7, 5, 3]).slope // -2
  */
 export function theilSenSlope(x: readonly number[], y: readonly number[]): SlopeEstimate {
   const slopes: number[] = []

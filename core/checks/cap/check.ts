@@ -20,6 +20,7 @@ export const capCheck = defineCheck({
   minutes: 5,
   sides: ['leak'],
   opens: { 'press-first': 2, 'bleed-first': 4 },
+  marks: 'begun',
   begins: 4,
   usualFor: ['coolant-loss', 'overheats'],
   signs: these(

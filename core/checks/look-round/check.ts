@@ -42,6 +42,7 @@ export const lookRoundCheck = defineCheck({
   phase: 'cold',
   minutes: 12,
   sides: ['leak', 'air'],
+  marks: 'begun',
   begins: 3,
   usualFor: ['coolant-loss', 'overheats', 'no-heat'],
   openEnded: true,

@@ -63,6 +63,7 @@ export const pressureHoldCheck = defineCheck({
   sides: ['leak', 'nothing-wrong'],
   presses: true,
   opens: { 'press-first': 3 },
+  marks: 'pressed',
   begins: 5,
   usualFor: ['coolant-loss', 'overheats'],
   signs: these('hold-cold', 'tray-wet', 'air-hiss'),
