@@ -16,6 +16,7 @@ export { type QuantityRecord, correctedSi } from './quantity/record'
 export { type QuantityKind, UNITS, fromCore, toCore, unitOf } from './quantity/units'
 
 export { COLD_BELOW_C, type EngineTemperature } from './physics/engine-temperature'
+export { DEFAULT_TESTER_VOLUME_ML } from './physics/compliance'
 export { mixPlan } from './physics/mix'
 
 export { COMPLAINTS, type Complaint } from './vehicle/complaint'
@@ -69,7 +70,7 @@ export { analyseWarmUp } from './checks/warm-up-run/analysis'
 export { gatherSeries } from './checks/warm-up-run/series'
 
 export { type CaseInput } from './record/case-input'
-export { type CaseStage, type CaseState, caseStateOf } from './record/case-state'
+export { type CaseState, caseStateOf } from './record/case-state'
 export { composeCaseFile } from './record/compose'
 export { type CaseRecord, caseRecord } from './record/envelope'
 export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'

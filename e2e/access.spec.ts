@@ -51,7 +51,7 @@ for (const colorScheme of ['light', 'dark'] as const)
     await expect(page.getByText(/in 10|certain/).first()).toBeVisible()
     const href = await page.getByRole('link', { name: /KVD 207/ }).getAttribute('href')
     const hrefs = new Map<string, string>()
-    for (const plate of ['KVD 207', 'KVD 219', 'RSC 006', 'POS 124', 'SLT 052'])
+    for (const plate of ['KVD 207', 'KVD 219', 'RSC 006', 'LIF 36', 'SLT 052'])
       hrefs.set(
         plate,
         (await page.getByRole('link', { name: new RegExp(plate) }).getAttribute('href'))!,
@@ -65,7 +65,7 @@ for (const colorScheme of ['light', 'dark'] as const)
         ],
         ['KVD 219', ['look-round', 'mix', 'clean-and-dry', 'leak-trace']],
         ['RSC 006', ['cranking-rise', 'endoscope']],
-        ['POS 124', ['fan-circuit', 'cold-soak', 'belt-and-pump']],
+        ['LIF 36', ['fan-circuit', 'cold-soak', 'belt-and-pump']],
         ['SLT 052', ['fan-by-hand', 'vacuum-decay', 'cylinder-leakage', 'cooler-test']],
       ]
       const panels = cases.flatMap(([plate, checks]) =>

@@ -29,7 +29,7 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
   await expect(page.getByRole('button', { name: 'Pumped up: start the clock' })).toBeDisabled()
   await page.getByLabel('Pump until it shows').fill('100')
   await page.getByLabel('Coolant temperature now').fill('140 F')
-  await expect(page.getByText(/Not cold: 40 °C or more/)).toBeVisible()
+  await expect(page.getByText(/Not cold: 40\s°C or more/)).toBeVisible()
   await page.getByLabel('Coolant temperature now').fill('')
   await startHold(page, 'Bad gauge')
   const field = page.getByLabel('Reading as the gauge shows it', { exact: true })

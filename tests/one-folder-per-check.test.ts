@@ -6,11 +6,18 @@ import { ALL_CHECKS } from '#core'
 /** Rooms of the product; tests, data that is written as cases, and generated files are no part of it. */
 const ROOMS = ['app', 'core', 'server', 'cli', 'words']
 
-/** Places that may name a check: its own three folders, the three index files, and the book, whose signs it reads. */
+/**
+ * Places that may name a check: its own three folders, the three index files, the book, whose signs it reads, and
+ * the files of other languages, which need none of its names.
+ */
 const mayName = (file: string, id: string) =>
-  [`core/checks/${id}/`, `words/checks/${id}.`, `app/checks/${id}/`, 'core/knowledge/'].some((p) =>
-    file.startsWith(p),
-  ) || ['core/checks/index.ts', 'words/checks/index.ts', 'app/checks/index.ts'].includes(file)
+  [
+    `core/checks/${id}/`,
+    `words/checks/${id}.`,
+    `app/checks/${id}/`,
+    'core/knowledge/',
+    'words/languages/',
+  ].some((p) => file.startsWith(p)) || ['core/checks/index.ts', 'words/checks/index.ts', 'app/checks/index.ts'].includes(file)
 
 /** Ids that are words of their own as well: a part of the loop, a role of the engine. Only their records are looked for. */
 const ALSO_A_WORD: ReadonlySet<string> = new Set(['cap', 'mix', 'heater'])

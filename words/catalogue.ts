@@ -12,7 +12,10 @@ import { SCREENS } from './screens'
 
 /** Every sentence the product says, in the language it is written in. `{name}` is a parameter, in ICU message format. */
 export const SENTENCES: Readonly<Record<string, string>> = {
-  ...Object.assign({}, ...Object.values(CHECK_WORDS).map((check) => check.sentences)),
+  ...Object.assign(
+    {},
+    ...Object.values(CHECK_WORDS).flatMap(({ sentences, panel = {} }) => [sentences, panel]),
+  ),
   ...INPUT,
   ...CAUTIONS,
   ...NOTES,
@@ -47,6 +50,13 @@ const isPart = (text: string): text is Part => text in PART_NAMES
 export const partName = (part: Part, language: Language = SOURCE_LANGUAGE): string =>
   LANGUAGES[language].sentences[`part.${part}`] ?? PART_NAMES[part]
 
+/** A pattern of the catalogue filled in; throws for an id without a sentence and for a parameter that is not given. */
+export const formatted = (
+  id: string,
+  values: Readonly<Record<string, string | number>>,
+  language: Language = SOURCE_LANGUAGE,
+): string => String(formatOf(id, language).format({ ...values }))
+
 /** The sentence of a message in the reader's units and language; throws for an id without a sentence, so that a test finds it. */
 export function sentence(
   { id, parameters }: Message,
@@ -65,5 +75,5 @@ export function sentence(
   const values = Object.fromEntries(
     Object.entries(parameters).map(([name, parameter]) => [name, worded(parameter)]),
   )
-  return String(formatOf(id, language).format(values))
+  return formatted(id, values, language)
 }

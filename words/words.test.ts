@@ -2,30 +2,70 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { SENTENCES, sentence } from './catalogue'
+import { CHECK_WORDS } from './checks'
+import { LANGUAGES } from './languages'
+import { SCREENS } from './screens'
 import { formatChance, formatClock, formatQuantity } from './format'
 
-function coreSources(folder: string): string[] {
+function sourcesIn(folder: string): string[] {
   return readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>
     entry.isDirectory()
-      ? coreSources(join(folder, entry.name))
-      : /(?<!test|fixture)\.ts$/.test(entry.name)
+      ? sourcesIn(join(folder, entry.name))
+      : /(?<!test|fixture)\.(ts|vue)$/.test(entry.name)
         ? [join(folder, entry.name)]
         : [],
   )
 }
+/** Sentences that are looked up by an id put together: a stage, a caution of the start card. */
+const NAMED_BY_ID = ['stage.', 'complaint.', 'start.', 'tab.', 'fan-circuit.control.']
+const textsOf = (folder: string) =>
+  sourcesIn(folder).map((file) => ({ file, text: readFileSync(file, 'utf8') }))
+
+/** Names that a pattern asks for: `{name}`, and `{name, plural, …}`. */
+const asked = (pattern: string) =>
+  new Set([...pattern.matchAll(/\{(\w+)(?=[},])/g)].map((m) => m[1]!))
 
 describe('the catalogue', () => {
   it('has a sentence for every message id that core writes out', () => {
-    const missing = coreSources('core').flatMap((file) =>
+    const missing = textsOf('core').flatMap(({ text }) =>
       [
-        ...readFileSync(file, 'utf8').matchAll(
-          /(?:message|fail)\((?:`[^`]*`, )?'((?:input|hold|cap|selfCheck|caution|assumes|advice|says|file)\.[\w.-]+)'/g,
-        ),
+        ...text.matchAll(/\bmessage\('([\w.-]+)'/g),
+        ...text.matchAll(/\bfail\([^,]+, '([\w.-]+)'/g),
+        ...text.matchAll(/\? '([a-z][A-Za-z]+\.[\w.-]+)'\s*:/g),
       ]
         .map((m) => m[1]!)
-        .filter((id) => !(id in SENTENCES)),
+        .filter((id) => id.includes('.') && !(id in SENTENCES)),
     )
     expect(missing).toEqual([])
+  })
+  it('has a sentence for everything the screens say, and the screens say every sentence of theirs', () => {
+    const screens = [...textsOf('app'), ...textsOf('words')].filter(
+      ({ file }) => !/^words\/(screens|checks|languages)\//.test(file),
+    )
+    const called = screens.flatMap(({ text }) =>
+      [...text.matchAll(/\bsay\(\s*'([\w.-]+)'/g)].map((m) => m[1]!),
+    )
+    expect(called.filter((id) => !(id in SENTENCES))).toEqual([])
+    const isSaid = (id: string) => screens.some(({ text }) => text.includes(`'${id}'`))
+    const written = [
+      ...Object.keys(SCREENS),
+      ...Object.values(CHECK_WORDS).flatMap(({ panel = {} }) => Object.keys(panel)),
+    ]
+    const isLookedUp = (id: string) => NAMED_BY_ID.some((start) => id.startsWith(start))
+    expect(written.filter((id) => !isSaid(id) && !isLookedUp(id))).toEqual([])
+  })
+  it('no sentence holds a unit that a reader may want in another', () => {
+    const fixed = Object.entries(SENTENCES)
+      .filter(([, text]) => /(?:\d|\})\s?(?:°C|°F|K|kPa|psi|bar|mm|km|m|L|mL)(?![\w/])/.test(text))
+      .map(([id]) => id)
+    expect(fixed).toEqual([])
+  })
+  it.each(Object.entries(LANGUAGES))('%s asks for the same parameters as the source', (_, file) => {
+    for (const [id, text] of Object.entries(file.sentences)) {
+      if (id.startsWith('part.') || id.startsWith('check.')) continue
+      expect(SENTENCES[id], id).toBeDefined()
+      expect(asked(text), id).toEqual(asked(SENTENCES[id]!))
+    }
   })
   it('writes quantities in the reader’s unit', () => {
     const target = { kind: 'pressure' as const, si: 103.4 }

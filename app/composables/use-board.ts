@@ -1,15 +1,7 @@
 import { DateTime } from 'luxon'
-import { type CaseStage, caseStateOf, compareMoments, type Complaint } from '#core'
+import { caseStateOf, compareMoments, type Complaint } from '#core'
 import { formatChance } from '../../words/format'
 import type { BoardAnswer } from '../workers/board.worker'
-
-const STAGE_NAMES: Readonly<Record<CaseStage, string>> = {
-  closed: 'Closed',
-  repaired: 'Repaired, to be proven',
-  pressed: 'Pressed',
-  begun: 'Cold checks begun',
-  'complaint-taken': 'Complaint taken',
-}
 
 export interface CaseSummary {
   id: string
@@ -27,6 +19,7 @@ export interface CaseSummary {
 /** The cases of the shop with their leading suspect, ranked one by one in a worker. */
 export function useBoard() {
   const shop = useShop()
+  const { say } = useWords()
   const leads = shallowRef(new Map<string, BoardAnswer>())
   const worker = new Worker(new URL('../workers/board.worker.ts', import.meta.url), {
     type: 'module',
@@ -64,7 +57,7 @@ export function useBoard() {
             bay: header.bay,
             complaint: header.complaint,
             title: header.title,
-            stage: STAGE_NAMES[stage],
+            stage: say(`stage.${stage}`),
             opened: DateTime.fromISO(header.openedAt).toFormat('d LLL'),
             closed,
             lead: lead && { ...lead, chance: formatChance(lead.probability) },

@@ -1,7 +1,6 @@
 import { useLocalStorage, useNow } from '@vueuse/core'
 import { uuidv7 } from 'uuidv7'
 import { ALL_CHECKS, type CheckId, standingRecords } from '#core'
-import { checkName } from '../../words/check-names'
 
 export interface RunningTimer {
   id: string
@@ -49,6 +48,7 @@ function callOut() {
  */
 export function useTimers() {
   const shop = useShop()
+  const { checkName } = useWords()
   const ticking = useNow({ interval: 500 })
   const now = computed(() => ticking.value.getTime())
   const opened = Date.now()

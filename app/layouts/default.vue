@@ -2,6 +2,8 @@
 import { mdiChevronLeft, mdiCogOutline } from '@mdi/js'
 import { formatClock } from '../../words/format'
 
+const { say } = useWords()
+
 const session = useSession()
 const shop = useShop()
 const preferences = usePreferences()
@@ -11,26 +13,29 @@ const { running, now } = useTimers()
 const sendState = computed(() => {
   if (shop.refused.length > 0)
     return {
-      text: `${shop.refused.length} set aside`,
-      short: `${shop.refused.length} aside`,
+      text: say('frame.setAside', { refused: shop.refused.length }),
+      short: say('frame.aside', { refused: shop.refused.length }),
       bad: true,
     }
   if (session.state === 'signed-out')
     return {
-      text: `Signed out · ${shop.kept.length} kept`,
-      short: `${shop.kept.length} kept`,
+      text: say('frame.signedOutKept', { kept: shop.kept.length }),
+      short: say('frame.kept', { kept: shop.kept.length }),
       bad: true,
     }
-  if (shop.storing > 0) return { text: 'Keeping', short: 'Keeping', bad: false }
+  if (shop.storing > 0)
+    return { text: say('frame.keeping'), short: say('frame.keeping'), bad: false }
   if (shop.kept.length > 0)
     return {
-      text: shop.reachable ? `Sending ${shop.kept.length}` : `${shop.kept.length} kept, not sent`,
-      short: `${shop.kept.length} kept`,
+      text: shop.reachable
+        ? say('frame.sending', { kept: shop.kept.length })
+        : say('frame.keptNotSent', { kept: shop.kept.length }),
+      short: say('frame.kept', { kept: shop.kept.length }),
       bad: false,
     }
   return {
-    text: shop.reachable ? 'All kept, all sent' : 'No network · all kept',
-    short: shop.reachable ? 'Sent' : 'No net',
+    text: shop.reachable ? say('frame.allKeptAllSent') : say('frame.noNetworkAllKept'),
+    short: shop.reachable ? say('frame.sent') : say('frame.noNet'),
     bad: false,
   }
 })
@@ -40,10 +45,14 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
 <template>
   <div class="frame">
     <header class="bar no-print">
-      <NuxtLink v-if="route.path !== '/'" to="/" class="back" aria-label="Back to the board"
+      <NuxtLink
+        v-if="route.path !== '/'"
+        to="/"
+        class="back"
+        :aria-label="say('frame.backToTheBoard')"
         ><v-icon :icon="mdiChevronLeft" size="34"
       /></NuxtLink>
-      <NuxtLink to="/" class="name">Thermognosis</NuxtLink>
+      <NuxtLink to="/" class="name">{{ say('frame.thermognosis') }}</NuxtLink>
       <span id="bar-title" class="title" />
       <span class="space" />
       <NuxtLink
@@ -65,7 +74,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
         ><span class="long">{{ sendState.text }}</span
         ><span class="short">{{ sendState.short }}</span></NuxtLink
       >
-      <NuxtLink to="/settings" class="pill units" aria-label="Units, theme and sign-out">
+      <NuxtLink to="/settings" class="pill units" :aria-label="say('frame.unitsThemeAndSignOut')">
         {{ preferences.units.pressure }} · {{ preferences.units.temperature }}
         <v-icon :icon="mdiCogOutline" size="22" />
       </NuxtLink>
@@ -75,14 +84,18 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
       class="caution no-print"
       role="status"
     >
-      Signed out. What you record is kept on this device and sent when
-      {{ session.current.person.name }} signs in again.
-      <NuxtLink :to="{ path: '/sign-in', query: { to: route.fullPath } }">Sign in</NuxtLink>
+      {{ say('frame.signedOutWhatYouRecord', { name: session.current.person.name }) }}
+      <NuxtLink :to="{ path: '/sign-in', query: { to: route.fullPath } }">{{
+        say('frame.signIn')
+      }}</NuxtLink>
     </p>
     <p v-if="clockWrong" class="caution no-print" role="status">
-      This device’s clock is {{ Math.round(Math.abs(session.clockOffsetMs ?? 0) / 60000) }} min
-      {{ (session.clockOffsetMs ?? 0) > 0 ? 'behind' : 'ahead of' }} the server. Entries are kept
-      with both times.
+      {{
+        say('frame.thisDevicesClockIsMin', {
+          clockOffsetMs: Math.round(Math.abs(session.clockOffsetMs ?? 0) / 60000),
+          clockOffsetMs2: (session.clockOffsetMs ?? 0) > 0 ? 'behind' : say('frame.aheadOf'),
+        })
+      }}
     </p>
     <slot />
   </div>

@@ -2,6 +2,8 @@
 import { MAX_FILE_BYTES } from '#core'
 import { ask } from '../offline/api'
 
+const { say } = useWords()
+
 const shop = useShop()
 const session = useSession()
 const preferences = usePreferences()
@@ -18,7 +20,10 @@ async function importFile() {
   if (!file) return
   problem.value = note.value = ''
   if (file.size > MAX_FILE_BYTES)
-    problem.value = `${file.name} is too large: a case file has at most ${MAX_FILE_BYTES / 1048576} MB.`
+    problem.value = say('board.isTooLargeACase', {
+      name: file.name,
+      max_file_bytes: MAX_FILE_BYTES / 1048576,
+    })
   else
     try {
       const done = await ask<{ case: string; added: number; already: number }>(
@@ -29,8 +34,8 @@ async function importFile() {
       )
       note.value =
         done.added > 0
-          ? `${file.name}: ${done.added} entries taken in.`
-          : `${file.name} was here already; nothing changed.`
+          ? say('board.entriesTakenIn', { name: file.name, added: done.added })
+          : say('board.wasHereAlreadyNothingChanged', { name: file.name })
       await shop.synchronise()
     } catch (error) {
       problem.value = `${file.name}: ${(error as Error).message}`
@@ -43,7 +48,7 @@ async function importFile() {
   <main class="board">
     <div class="row head">
       <div class="grow">
-        <h1>Open cases</h1>
+        <h1>{{ say('board.openCases') }}</h1>
         <p class="quiet">
           {{ session.current?.shop.name }} ·
           {{ preferences.show('elevation', session.current?.shop.elevationMetres ?? 0) }} ·
@@ -55,11 +60,15 @@ async function importFile() {
         type="file"
         accept="application/json,.json"
         class="hidden-input"
-        aria-label="Case file to import"
+        :aria-label="say('board.caseFileToImport')"
         @change="importFile"
       />
-      <v-btn v-if="session.current?.may.import" @click="picker?.click()">Import a case</v-btn>
-      <v-btn v-if="session.current?.may.record" class="solid" to="/new">New complaint</v-btn>
+      <v-btn v-if="session.current?.may.import" @click="picker?.click()">{{
+        say('board.importACase')
+      }}</v-btn>
+      <v-btn v-if="session.current?.may.record" class="solid" to="/new">{{
+        say('board.newComplaint')
+      }}</v-btn>
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <p v-if="note" role="status">{{ note }}</p>
@@ -67,16 +76,14 @@ async function importFile() {
       <CaseCard v-for="summary in shown" :key="summary.id" :summary="summary" />
     </div>
     <div v-else-if="shop.loaded" class="sheet empty">
-      <h2>No open case</h2>
+      <h2>{{ say('board.noOpenCase') }}</h2>
       <p class="quiet">
         {{
-          shop.reachable
-            ? 'When a vehicle comes in, take its complaint: it takes less than a minute.'
-            : 'The server cannot be reached, and this device has no copy yet.'
+          shop.reachable ? say('board.whenAVehicleComesIn') : say('board.theServerCannotBeReached')
         }}
       </p>
     </div>
-    <p v-else class="quiet">Opening the shop’s copy on this device …</p>
+    <p v-else class="quiet">{{ say('board.openingTheShopsCopyOn') }}</p>
     <button
       v-if="closedCount > 0"
       type="button"
@@ -84,7 +91,12 @@ async function importFile() {
       :aria-pressed="showClosed"
       @click="showClosed = !showClosed"
     >
-      {{ showClosed ? 'Hide' : 'Show' }} {{ closedCount }} closed
+      {{
+        say('board.closed', {
+          showClosed: showClosed ? say('board.hide') : say('board.show'),
+          closedCount,
+        })
+      }}
     </button>
   </main>
 </template>

@@ -2,6 +2,8 @@
 import { DateTime } from 'luxon'
 import type { Instrument, QuantityKind, QuantityRecord } from '#core'
 
+const { say } = useWords()
+
 /** The shop's instruments: what each is, what it is known to be off by, its smallest step, and when it was last compared. */
 const shop = useShop()
 const session = useSession()
@@ -11,37 +13,37 @@ const KINDS: Record<
   { name: string; kind: QuantityKind; step: { min: number; max: number }; unit: string }
 > = {
   'pressure-tester': {
-    name: 'Pressure tester',
+    name: say('instruments.pressureTester'),
     kind: 'pressure',
     step: { min: 0.01, max: 50 },
     unit: 'kPa',
   },
   'cap-adapter': {
-    name: 'Cap adapter',
+    name: say('instruments.capAdapter'),
     kind: 'pressure',
     step: { min: 0.01, max: 50 },
     unit: 'kPa',
   },
   thermometer: {
-    name: 'Thermometer',
+    name: say('instruments.thermometer'),
     kind: 'temperatureDifference',
     step: { min: 0.01, max: 20 },
     unit: '°C',
   },
   infrared: {
-    name: 'Infrared gun',
+    name: say('instruments.infraredGun'),
     kind: 'temperatureDifference',
     step: { min: 0.01, max: 20 },
     unit: '°C',
   },
   'scan-tool': {
-    name: 'Scan tool',
+    name: say('instruments.scanTool'),
     kind: 'temperatureDifference',
     step: { min: 0.01, max: 20 },
     unit: '°C',
   },
   other: {
-    name: 'Other',
+    name: say('instruments.other'),
     kind: 'temperatureDifference',
     step: { min: 0.001, max: 1000 },
     unit: '°C',
@@ -78,10 +80,9 @@ function edit(i: Instrument | undefined) {
 }
 async function keep() {
   problem.value = ''
-  if (!name.value.trim())
-    return void (problem.value = 'Give the instrument a name that is written on it.')
+  if (!name.value.trim()) return void (problem.value = say('instruments.giveTheInstrumentAName'))
   if (compared.value === 'yes' && !offset.value)
-    return void (problem.value = 'Type what it reads too high by; 0 when it was right.')
+    return void (problem.value = say('instruments.typeWhatItReadsToo'))
   const old = editing.value === 'new' ? undefined : shop.instruments.get(editing.value!)
   await shop.addInstrument(
     {
@@ -114,24 +115,23 @@ const off = (i: Instrument) =>
 <template>
   <main class="page stack">
     <div class="row">
-      <h1 class="grow">Instruments</h1>
-      <v-btn class="solid" :disabled="!mayRecord" @click="edit(undefined)"
-        >Another instrument</v-btn
-      >
+      <h1 class="grow">{{ say('instruments.instruments') }}</h1>
+      <v-btn class="solid" :disabled="!mayRecord" @click="edit(undefined)">{{
+        say('instruments.anotherInstrument')
+      }}</v-btn>
     </div>
     <p>
-      What an instrument is off by is taken off every reading made with it from then on. Readings
-      made before keep what was known then.
+      {{ say('instruments.whatAnInstrumentIsOff') }}
     </p>
-    <section v-if="editing" class="sheet stack" aria-label="Instrument">
-      <ChoiceRow v-model="kind" label="Kind" :options="kinds" />
-      <v-text-field v-model="name" label="Name on it" maxlength="80" />
+    <section v-if="editing" class="sheet stack" :aria-label="say('instruments.instrument')">
+      <ChoiceRow v-model="kind" :label="say('instruments.kind')" :options="kinds" />
+      <v-text-field v-model="name" :label="say('instruments.nameOnIt')" maxlength="80" />
       <ChoiceRow
         v-model="compared"
-        label="Compared with a better one today"
+        :label="say('instruments.comparedWithABetterOne')"
         :options="[
-          { value: 'yes', text: 'Yes' },
-          { value: 'no', text: 'No' },
+          { value: 'yes', text: say('instruments.yes') },
+          { value: 'no', text: say('instruments.no') },
         ]"
       />
       <div class="row top">
@@ -139,15 +139,15 @@ const off = (i: Instrument) =>
           v-if="compared === 'yes'"
           :key="`o-${kind}`"
           v-model="offset"
-          label="Reads too high by"
+          :label="say('instruments.readsTooHighBy')"
           :kind="KINDS[kind].kind"
           :limits="{ min: -60, max: 60 }"
-          hint="−2 when it reads 2 low"
+          :hint="say('instruments.2WhenItReads2')"
         />
         <QuantityField
           :key="`s-${kind}`"
           v-model="step"
-          label="Smallest step"
+          :label="say('instruments.smallestStep')"
           :kind="KINDS[kind].kind"
           :limits="KINDS[kind].step"
           optional
@@ -155,12 +155,14 @@ const off = (i: Instrument) =>
       </div>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn class="solid" @click="keep">Keep the instrument</v-btn
-        ><v-btn @click="editing = undefined">Leave as it was</v-btn>
+        <v-btn class="solid" @click="keep">{{ say('instruments.keepTheInstrument') }}</v-btn><v-btn
+          @click="editing = undefined"
+          >{{ say('instruments.leaveAsItWas') }}</v-btn
+        >
       </div>
     </section>
     <p v-if="list.length === 0" class="sheet">
-      No instrument is listed yet. A gauge named at a hold is listed by itself.
+      {{ say('instruments.noInstrumentIsListedYet') }}
     </p>
     <ul v-else class="sheet list">
       <li v-for="i in list" :key="i.id">
@@ -168,25 +170,29 @@ const off = (i: Instrument) =>
           <strong>{{ i.name }}</strong><span class="small quiet">{{ KINDS[i.kind].name }}</span>
         </div>
         <div>
-          <span class="small quiet">Off by</span><span>{{ off(i) }}</span>
+          <span class="small quiet">{{ say('instruments.offBy') }}</span><span>{{ off(i) }}</span>
         </div>
         <div>
-          <span class="small quiet">Smallest step</span
-          ><span>{{
+          <span class="small quiet">{{ say('instruments.smallestStep') }}</span><span>{{
             i.resolutionSi === undefined
-              ? 'not known'
+              ? say('instruments.notKnown')
               : preferences.show(KINDS[i.kind].kind, i.resolutionSi)
           }}</span>
         </div>
         <div>
-          <span class="small quiet">Last compared</span
-          ><span :class="{ problem: (age(i) ?? 0) > STALE_DAYS }"
+          <span class="small quiet">{{ say('instruments.lastCompared') }}</span><span
+            :class="{ problem: (age(i) ?? 0) > STALE_DAYS }"
             >{{ i.checkedAt ? DateTime.fromISO(i.checkedAt).toFormat('d LLL yyyy') : 'never'
-            }}<template v-if="(age(i) ?? 0) > STALE_DAYS">: over a year</template></span
+            }}<template v-if="(age(i) ?? 0) > STALE_DAYS">{{
+              say('instruments.overAYear')
+            }}</template></span
           >
         </div>
-        <v-btn :disabled="!mayRecord" :aria-label="`Change ${i.name}`" @click="edit(i)"
-          >Change</v-btn
+        <v-btn
+          :disabled="!mayRecord"
+          :aria-label="say('instruments.change', { name: i.name })"
+          @click="edit(i)"
+          >{{ say('instruments.change2') }}</v-btn
         >
       </li>
     </ul>

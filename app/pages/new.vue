@@ -3,7 +3,8 @@ import { type Complaint, COMPLAINTS, type ReportedLoss, type SystemProfile } fro
 import InterviewQuestions from '../checks/interview/InterviewQuestions.vue'
 import LossField from '../checks/interview/LossField.vue'
 import { keepInterview } from '../checks/interview/keep-interview'
-import { COMPLAINT_NAMES } from '../words-app'
+
+const { say } = useWords()
 
 const shop = useShop()
 const session = useSession()
@@ -24,20 +25,20 @@ const known = computed(() =>
   [...shop.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)),
 )
 const templates = computed(() => shop.templatesFor(model.value.trim() || name.value))
-const complaints = COMPLAINTS.map((value) => ({ value, text: COMPLAINT_NAMES[value] }))
+const complaints = COMPLAINTS.map((value) => ({ value, text: say(`complaint.${value}`) }))
 
 function title() {
   if (words.value.trim()) return words.value.trim().slice(0, 160)
   const given = loss.value && loss.value.amount !== 'not-known' ? loss.value.amount : undefined
   if (complaint.value === 'coolant-loss' && given && loss.value?.per)
     return `about ${given.typed.match(/[a-z]/i) ? given.typed : `${given.typed} ${given.unit}`} ${'time' in loss.value.per ? ({ 86400: 'a day', 604800: 'a week' }[loss.value.per.time.si] ?? 'a month') : `per ${loss.value.per.distance.typed}`}`
-  return COMPLAINT_NAMES[complaint.value!].toLowerCase()
+  return say(`complaint.${complaint.value!}`).toLowerCase()
 }
 async function take() {
   problem.value = ''
-  if (!complaint.value) return void (problem.value = 'Choose which of the three complaints it is.')
+  if (!complaint.value) return void (problem.value = say('new.chooseWhichOfTheThree'))
   if (!chosen.value && !name.value.trim())
-    return void (problem.value = 'Say which vehicle it is: choose one, or give a name.')
+    return void (problem.value = say('new.sayWhichVehicleItIs'))
   busy.value = true
   try {
     const vehicle =
@@ -63,7 +64,7 @@ async function take() {
     })
     await navigateTo(`/cases/${id}`)
   } catch (error) {
-    problem.value = `This could not be kept: ${(error as Error).message}`
+    problem.value = say('new.thisCouldNotBeKept', { message: (error as Error).message })
   } finally {
     busy.value = false
   }
@@ -72,14 +73,19 @@ async function take() {
 
 <template>
   <main class="page stack">
-    <h1>New complaint</h1>
-    <p v-if="!session.current?.may.record" class="caution">Your role may look and not record.</p>
+    <h1>{{ say('new.newComplaint') }}</h1>
+    <p v-if="!session.current?.may.record" class="caution">{{ say('new.yourRoleMayLookAnd') }}</p>
     <section class="sheet stack">
-      <ChoiceRow v-model="complaint" label="Which of the three" :options="complaints" class="big" />
+      <ChoiceRow
+        v-model="complaint"
+        :label="say('new.whichOfTheThree')"
+        :options="complaints"
+        class="big"
+      />
       <div v-if="known.length > 0" class="stack">
-        <label class="bold" for="vehicle">Vehicle</label>
+        <label class="bold" for="vehicle">{{ say('new.vehicle') }}</label>
         <select id="vehicle" v-model="chosen">
-          <option :value="undefined">A vehicle not seen here before</option>
+          <option :value="undefined">{{ say('new.aVehicleNotSeenHere') }}</option>
           <option v-for="vehicle in known" :key="vehicle.id" :value="vehicle.id">
             {{ vehicle.name }}{{ vehicle.plate ? ` · ${vehicle.plate}` : '' }}
           </option>
@@ -89,39 +95,57 @@ async function take() {
         <v-text-field
           v-if="!chosen"
           v-model="name"
-          label="Vehicle, as you call it"
+          :label="say('new.vehicleAsYouCallIt')"
           maxlength="80"
           class="grow wide"
         />
-        <v-text-field v-if="!chosen" v-model="model" label="Model" maxlength="80" class="grow" />
-        <v-text-field v-if="!chosen" v-model="plate" label="Plate" maxlength="20" class="grow" />
-        <v-text-field v-model="bay" label="Bay" maxlength="40" class="grow" />
+        <v-text-field
+          v-if="!chosen"
+          v-model="model"
+          :label="say('new.model')"
+          maxlength="80"
+          class="grow"
+        />
+        <v-text-field
+          v-if="!chosen"
+          v-model="plate"
+          :label="say('new.plate')"
+          maxlength="20"
+          class="grow"
+        />
+        <v-text-field v-model="bay" :label="say('new.bay')" maxlength="40" class="grow" />
       </div>
     </section>
     <section v-if="complaint" class="sheet stack">
-      <h2>What the keeper says</h2>
+      <h2>{{ say('new.whatTheKeeperSays') }}</h2>
       <LossField v-if="complaint === 'coolant-loss'" v-model="loss" />
       <InterviewQuestions
         :complaint="complaint"
         :answers="answers"
         @answer="(q, a) => (answers = new Map(answers).set(q, a))"
       />
-      <v-text-field v-model="words" label="In the keeper’s words" maxlength="160" />
+      <v-text-field v-model="words" :label="say('new.inTheKeepersWords')" maxlength="160" />
     </section>
     <details v-if="complaint && !chosen" class="sheet">
       <summary>
-        The cooling system of this vehicle
-        <span class="quiet">(can wait; what is not known stays open)</span>
+        {{ say('new.theCoolingSystemOfThis') }}
+        <span class="quiet">{{ say('new.canWaitWhatIsNot') }}</span>
       </summary>
       <ProfileLoop v-model="profile" :templates="templates" class="profile" />
     </details>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :loading="busy" :disabled="!session.current?.may.record" @click="take"
-      >Open the case</v-btn
-    >
+    <v-btn class="solid" :loading="busy" :disabled="!session.current?.may.record" @click="take">{{
+      say('new.openTheCase')
+    }}</v-btn>
     <p class="quiet small">
-      Elevation {{ preferences.show('elevation', session.current?.shop.elevationMetres ?? 0) }},
-      used for every boiling point.
+      {{
+        say('new.elevationUsedForEveryBoiling', {
+          elevationMetres: preferences.show(
+            'elevation',
+            session.current?.shop.elevationMetres ?? 0,
+          ),
+        })
+      }}
     </p>
   </main>
 </template>

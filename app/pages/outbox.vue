@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { OutboxItem } from '../offline/local-database'
 
+const { say } = useWords()
+
 const shop = useShop()
 const editing = ref<OutboxItem>()
 const text = ref('')
@@ -29,7 +31,7 @@ async function resend() {
     await shop.resend(editing.value!, JSON.parse(text.value) as object)
     editing.value = undefined
   } catch {
-    problem.value = 'What stands here is no longer JSON; mend it before it is sent.'
+    problem.value = say('outbox.whatStandsHereIsNo')
   }
 }
 function exportAll() {
@@ -46,16 +48,19 @@ function exportAll() {
 <template>
   <main class="page stack">
     <div class="row">
-      <h1 class="grow">Kept on this device</h1>
-      <v-btn v-if="shop.outbox.length > 0" @click="exportAll">Export as a file</v-btn>
-      <v-btn class="solid" @click="shop.synchronise()">Send now</v-btn>
+      <h1 class="grow">{{ say('outbox.keptOnThisDevice') }}</h1>
+      <v-btn v-if="shop.outbox.length > 0" @click="exportAll">{{
+        say('outbox.exportAsAFile')
+      }}</v-btn>
+      <v-btn class="solid" @click="shop.synchronise()">{{ say('outbox.sendNow') }}</v-btn>
     </div>
-    <p v-if="shop.outbox.length === 0" class="sheet">Everything you recorded here has been sent.</p>
+    <p v-if="shop.outbox.length === 0" class="sheet">
+      {{ say('outbox.everythingYouRecordedHereHas') }}
+    </p>
     <template v-if="shop.refused.length > 0">
-      <h2>Set aside</h2>
+      <h2>{{ say('outbox.setAside') }}</h2>
       <p class="quiet">
-        The server did not take these. They stay here until you change, export or discard them;
-        later entries went on.
+        {{ say('outbox.theServerDidNotTake') }}
       </p>
       <div v-for="item in shop.refused" :key="item.order" class="sheet stack" data-testid="refused">
         <div>
@@ -63,13 +68,15 @@ function exportAll() {
         </div>
         <p class="problem">{{ item.reason }}</p>
         <div class="row">
-          <v-btn @click="edit(item)">Look and change</v-btn
-          ><v-btn @click="shop.discard(item)">Discard</v-btn>
+          <v-btn @click="edit(item)">{{ say('outbox.lookAndChange') }}</v-btn><v-btn
+            @click="shop.discard(item)"
+            >{{ say('outbox.discard') }}</v-btn
+          >
         </div>
       </div>
     </template>
     <template v-if="shop.kept.length > 0">
-      <h2>Waiting to be sent</h2>
+      <h2>{{ say('outbox.waitingToBeSent') }}</h2>
       <ul class="sheet list">
         <li v-for="item in shop.kept" :key="item.order">
           {{ describe(item) }} · {{ new Date(item.at).toLocaleTimeString() }}
@@ -82,12 +89,14 @@ function exportAll() {
       @update:model-value="editing = undefined"
     >
       <v-card class="pa-4 stack">
-        <h2>Change this entry</h2>
-        <v-textarea v-model="text" rows="14" label="The entry as it is kept" />
+        <h2>{{ say('outbox.changeThisEntry') }}</h2>
+        <v-textarea v-model="text" rows="14" :label="say('outbox.theEntryAsItIs')" />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <div class="row">
-          <v-btn class="solid" @click="resend">Keep and send again</v-btn
-          ><v-btn @click="editing = undefined">Leave as it is</v-btn>
+          <v-btn class="solid" @click="resend">{{ say('outbox.keepAndSendAgain') }}</v-btn><v-btn
+            @click="editing = undefined"
+            >{{ say('outbox.leaveAsItIs') }}</v-btn
+          >
         </div>
       </v-card>
     </v-dialog>

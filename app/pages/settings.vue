@@ -1,10 +1,17 @@
 <script setup lang="ts">
+import { type Language, LANGUAGES } from '../../words/languages'
 import { ask } from '../offline/api'
+
+const { say } = useWords()
 
 const preferences = usePreferences()
 const session = useSession()
 const shop = useShop()
 const problem = ref('')
+const languages = Object.entries(LANGUAGES).map(([value, { name }]) => ({
+  value: value as Language,
+  text: name,
+}))
 const same = <T extends string>(values: readonly T[]) =>
   values.map((value) => ({ value, text: value as string }))
 
@@ -21,56 +28,64 @@ async function leave(everywhere: boolean) {
 
 <template>
   <main class="page stack">
-    <h1>Units and look of this device</h1>
+    <h1>{{ say('settings.unitsAndLookOfThis') }}</h1>
     <section class="sheet stack">
       <ChoiceRow
         v-model="preferences.units.pressure"
-        label="Pressure"
+        :label="say('settings.pressure')"
         :options="same(['kPa', 'psi', 'bar'])"
       />
       <ChoiceRow
         v-model="preferences.units.temperature"
-        label="Temperature"
+        :label="say('settings.temperature')"
         :options="same(['°C', '°F'])"
       />
       <ChoiceRow
         v-model="preferences.units.volume"
-        label="Volume and distance"
+        :label="say('settings.volumeAndDistance')"
         :options="[
-          { value: 'L', text: 'L, km' },
-          { value: 'qt', text: 'qt, mi' },
+          { value: 'L', text: say('settings.lKm') },
+          { value: 'qt', text: say('settings.qtMi') },
         ]"
       />
       <ChoiceRow
+        v-model="preferences.language"
+        :label="say('settings.language')"
+        :options="languages"
+      />
+      <ChoiceRow
         v-model="preferences.theme"
-        label="Theme"
+        :label="say('settings.theme')"
         :options="[
-          { value: 'auto', text: 'As the device' },
-          { value: 'light', text: 'Light' },
-          { value: 'dark', text: 'Dark' },
+          { value: 'auto', text: say('settings.asTheDevice') },
+          { value: 'light', text: say('settings.light') },
+          { value: 'dark', text: say('settings.dark') },
         ]"
       />
       <p class="quiet">
-        Each reading keeps the unit it was typed in; this only changes what is shown.
+        {{ say('settings.eachReadingKeepsTheUnit') }}
       </p>
     </section>
     <section class="sheet row">
       <span class="grow"
-        ><strong>Instruments</strong><br /><span class="quiet small"
-          >What each is off by, its smallest step, when it was last compared.</span
-        ></span
-      ><v-btn to="/instruments">Instruments of the shop</v-btn>
+        ><strong>{{ say('settings.instruments') }}</strong
+        ><br /><span class="quiet small">{{ say('settings.whatEachIsOffBy') }}</span></span
+      ><v-btn to="/instruments">{{ say('settings.instrumentsOfTheShop') }}</v-btn>
     </section>
     <h2>{{ session.current?.person.name }}, {{ session.current?.person.role }}</h2>
     <section class="sheet stack">
       <p v-if="shop.outbox.length > 0" class="caution">
-        {{ shop.outbox.length }} entries are not sent yet. They stay on this device until
-        {{ session.current?.person.name }} signs in here again.
+        {{
+          say('settings.entriesAreNotSentYet', {
+            outbox: shop.outbox.length,
+            name: session.current?.person.name,
+          })
+        }}
       </p>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn @click="leave(false)">Sign out</v-btn>
-        <v-btn @click="leave(true)">Sign out on every device</v-btn>
+        <v-btn @click="leave(false)">{{ say('settings.signOut') }}</v-btn>
+        <v-btn @click="leave(true)">{{ say('settings.signOutOnEveryDevice') }}</v-btn>
       </div>
     </section>
   </main>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { Unreachable } from '../offline/api'
 
+const { say } = useWords()
+
 const session = useSession()
 const route = useRoute()
 const name = ref('')
@@ -10,7 +12,7 @@ const busy = ref(false)
 
 async function enter() {
   if (!name.value.trim() || !password.value) {
-    problem.value = 'Type your sign-in name and your password.'
+    problem.value = say('sign-in.typeYourSignInName')
     return
   }
   busy.value = true
@@ -22,7 +24,7 @@ async function enter() {
   } catch (error) {
     problem.value =
       error instanceof Unreachable
-        ? 'The server cannot be reached. Check the network and try again.'
+        ? say('sign-in.theServerCannotBeReached')
         : (error as Error).message
   } finally {
     busy.value = false
@@ -51,31 +53,36 @@ definePageMeta({ layout: false })
       </svg>
     </div>
     <form class="stack" @submit.prevent="enter">
-      <h1>Thermognosis</h1>
+      <h1>{{ say('sign-in.thermognosis') }}</h1>
       <p class="quiet">
-        Overheating, no heat, coolant loss: what is measured, what it proves, what is next.
+        {{ say('sign-in.overheatingNoHeatCoolantLoss') }}
       </p>
       <v-text-field
         v-model="name"
-        label="Sign-in name"
+        :label="say('sign-in.signInName')"
         autocomplete="username"
         autocapitalize="none"
       />
       <v-text-field
         v-model="password"
-        label="Password"
+        :label="say('sign-in.password')"
         type="password"
         autocomplete="current-password"
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <v-btn type="submit" class="solid" :loading="busy">Sign in</v-btn>
+      <v-btn type="submit" class="solid" :loading="busy">{{ say('sign-in.signIn') }}</v-btn>
       <p v-for="(entry, id) in session.waiting" :key="id" class="caution">
-        {{ entry.count }} {{ entry.count === 1 ? 'entry' : 'entries' }} by {{ entry.name }} kept on
-        this device, to be sent when {{ entry.name }} signs in.
+        {{
+          say('sign-in.byKeptOnThisDevice', {
+            count: entry.count,
+            count2: entry.count === 1 ? 'entry' : 'entries',
+            name: entry.name,
+            name2: entry.name,
+          })
+        }}
       </p>
       <p class="small quiet">
-        Supports a qualified technician. The maker’s procedure and figures, local codes and licensed
-        practice go first.
+        {{ say('sign-in.supportsAQualifiedTechnicianThe') }}
       </p>
     </form>
   </main>

@@ -26,6 +26,9 @@ export function complianceFromStrokes(
 /** Compliance of a vehicle's system when no strokes were counted: some 3 to 9 mL/kPa. */
 export const DEFAULT_COMPLIANCE_ML_PER_KPA: Estimate = { low: 3, value: 5.2, high: 9 }
 
+/** Volume of a tester's hose and gauge when nobody measured it, mL. */
+export const DEFAULT_TESTER_VOLUME_ML: Estimate = { low: 20, value: 45, high: 70 }
+
 /**
  * Compliance of the tester closed on itself, mL/kPa at test pressure: enclosed volume / absolute pressure.
  * Default volume 45 mL, 20 to 70. Taken on the same basis as the vehicle's (at test pressure), so that flows
@@ -37,7 +40,7 @@ export function testerCompliance(
   testKPaGauge: number,
   atmosphereKPa: number,
 ): Estimate {
-  const volume = enclosedML ?? { low: 20, value: 45, high: 70 }
+  const volume = enclosedML ?? DEFAULT_TESTER_VOLUME_ML
   const absolute = atmosphereKPa + testKPaGauge
   return {
     low: volume.low / absolute,

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { CHECKS } from '../checks'
+import { given } from '../quantity/field'
 import { part } from '../vehicle/parts'
 
 /** Records that belong to no check. */
@@ -10,13 +11,13 @@ const OTHER_RECORDS = {
     fault: z.string().min(1).max(80),
     as: z.enum(['proven', 'withdrawn']),
     because: z.string().min(1).max(500),
-    probability: z.number().min(0).max(1),
+    probability: given(z.number().min(0).max(1), { unit: 'fraction' }),
   }),
   /** a photograph by reference; its bytes stand beside the case */
   'photo.taken': z.strictObject({
     sha256: z.string().regex(/^[0-9a-f]{64}$/),
     mediaType: z.literal('image/jpeg'),
-    bytes: z.number().int().min(1).max(8_000_000),
+    bytes: given(z.number().int().min(1).max(8_000_000), { unit: 'bytes' }),
     part: part.optional(),
     check: z.string().max(40).optional(),
     words: z.string().max(300).optional(),

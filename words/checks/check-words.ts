@@ -5,6 +5,8 @@ export interface CheckWords {
   why: string
   /** findings by the state that the analysis names */
   states?: Readonly<Record<string, string>>
+  /** what its panel and its part of the report say, by id */
+  panel?: Readonly<Record<string, string>>
   /** sentences by message id; `{name}` is a parameter, quantities come in the reader's unit */
   sentences: Readonly<Record<string, string>>
 }

@@ -9,6 +9,33 @@ export const coldSoak: CheckWords = {
     'not-soaked': 'Not stood long enough to judge.',
     'nothing-to-compare': 'Nothing to compare with yet.',
   },
+  panel: {
+    'cold-soak.beforeAnyStartAfterHours':
+      'Before any start, after {soak_hours} hours or more: every sensor should read the morning air.',
+    'cold-soak.coolantSensorAgainstTheAir': 'Coolant sensor against the air',
+    'cold-soak.theyAgreeWhenTheyLie':
+      'They agree when they lie within {agrees_within_k} of each other.',
+    'cold-soak.stoodFor': 'Stood for',
+    'cold-soak.coolantScanTool': 'Coolant, scan tool',
+    'cold-soak.airOutside': 'Air outside',
+    'cold-soak.intakeAirScanTool': 'Intake air, scan tool',
+    'cold-soak.scanTool': 'Scan tool',
+    'cold-soak.airMeasuredWith': 'Air measured with',
+    'cold-soak.readingWhilePlugAndWire': 'Reading while plug and wire are moved',
+    'cold-soak.steady': 'Steady',
+    'cold-soak.jumps': 'Jumps',
+    'cold-soak.notTried': 'Not tried',
+    'cold-soak.keepTheComparison': 'Keep the comparison',
+    'cold-soak.takeItBack': 'Take it back',
+    'cold-soak.coolantSensor': 'Coolant sensor',
+    'cold-soak.intakeAir': 'Intake air',
+    'cold-soak.sayHowManyHoursIt':
+      'Say how many hours it stood: a warm engine agrees with nothing.',
+    'cold-soak.typeTheCoolantSensorsReading':
+      'Type the coolant sensor’s reading from the scan tool.',
+    'cold-soak.typeTheAirOutsideOr':
+      'Type the air outside, or the intake-air sensor, to compare with.',
+  },
   sentences: {
     'coldSoak.pass.hot': 'a sensor that fails only hot',
     'coldSoak.shortSoak':

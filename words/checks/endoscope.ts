@@ -8,6 +8,20 @@ export const endoscope: CheckWords = {
     'steam-cleaned': 'Steam-cleaned.',
     dry: 'Dry.',
   },
+  panel: {
+    'endoscope.fourCylindersAssumedSayHow':
+      'Four cylinders assumed: say how many in the system profile.',
+    'endoscope.wasTheSystemUnderPressure': 'Was the system under pressure for some time before?',
+    'endoscope.yesPressed': 'Yes, pressed',
+    'endoscope.no': 'No',
+    'endoscope.lookAtThisOne': 'Look at this one',
+    'endoscope.cylinderLooks': 'Cylinder {chosen} looks',
+    'endoscope.drySooted': 'Dry, sooted',
+    'endoscope.coolantInIt': 'Coolant in it',
+    'endoscope.washedClean': 'Washed clean',
+    'endoscope.takeItBack': 'Take it back',
+    'endoscope.notSeen': 'not seen',
+  },
   sentences: {
     'endoscope.pass.otherCylinders': 'the other cylinders, and a breach that seals cold',
     'says.endoscope.dry': 'Cylinder {cylinder} dry inside',

@@ -1,2 +1,28 @@
-/** Every sentence of the screens, by view. */
-export const SCREENS: Readonly<Record<string, string>> = {}
+import { BOARD } from './board'
+import { CASE } from './case'
+import { COMMON } from './common'
+import { FRAME } from './frame'
+import { INSTRUMENTS } from './instruments'
+import { LOOP } from './loop'
+import { NEW } from './new'
+import { OUTBOX } from './outbox'
+import { REPORT } from './report'
+import { SETTINGS } from './settings'
+import { SIGNIN } from './sign-in'
+import { SHARED } from './shared'
+
+/** Every sentence of the screens, a view a file; what a check's panel says stands with the check. */
+export const SCREENS: Readonly<Record<string, string>> = {
+  ...SHARED,
+  ...BOARD,
+  ...CASE,
+  ...COMMON,
+  ...FRAME,
+  ...INSTRUMENTS,
+  ...LOOP,
+  ...NEW,
+  ...OUTBOX,
+  ...REPORT,
+  ...SETTINGS,
+  ...SIGNIN,
+}

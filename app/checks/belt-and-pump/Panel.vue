@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { type BeltAndPump, beltAndPumpCheck } from '#core'
 
+const { say } = useWords()
+
 const { open, last, outcome, mayRecord, amend, takeBack } = useCheck(
   beltAndPumpCheck,
   'belt-and-pump.look',
@@ -19,43 +21,43 @@ const ROWS = computed(() => [
     : [
         {
           key: 'slip',
-          label: 'Belt: glazed, slack, or slipping',
+          label: say('belt-and-pump.beltGlazedSlackOrSlipping'),
           options: [
-            { value: 'none', text: 'Tight, dry' },
-            { value: 'some', text: 'Some slip' },
-            { value: 'much', text: 'Slips much' },
-            { value: 'not-looked', text: 'Not looked' },
+            { value: 'none', text: say('belt-and-pump.tightDry') },
+            { value: 'some', text: say('belt-and-pump.someSlip') },
+            { value: 'much', text: say('belt-and-pump.slipsMuch') },
+            { value: 'not-looked', text: say('belt-and-pump.notLooked') },
           ],
         },
         {
           key: 'routing',
-          label: 'Belt run, against the maker’s drawing',
+          label: say('belt-and-pump.beltRunAgainstTheMakers'),
           options: [
-            { value: 'right', text: 'Right' },
-            { value: 'wrong', text: 'Wrong way round' },
-            { value: 'not-checked', text: 'Not checked' },
+            { value: 'right', text: say('belt-and-pump.right') },
+            { value: 'wrong', text: say('belt-and-pump.wrongWayRound') },
+            { value: 'not-checked', text: say('belt-and-pump.notChecked') },
           ],
         },
       ]),
   {
     key: 'wobble',
-    label: 'Pulley, rocked by hand',
+    label: say('belt-and-pump.pulleyRockedByHand'),
     options: [
-      { value: 'none', text: 'Runs true' },
-      { value: 'wobbles', text: 'Wobbles' },
-      { value: 'not-looked', text: 'Not looked' },
+      { value: 'none', text: say('belt-and-pump.runsTrue') },
+      { value: 'wobbles', text: say('belt-and-pump.wobbles') },
+      { value: 'not-looked', text: say('belt-and-pump.notLooked') },
     ],
   },
   {
     key: 'pumpTurns',
     label:
       drive.value === 'electric'
-        ? 'Commanded on: does the pump turn?'
-        : 'Turned over by hand: does the pump turn with it?',
+        ? say('belt-and-pump.commandedOnDoesThePump')
+        : say('belt-and-pump.turnedOverByHandDoes'),
     options: [
-      { value: 'yes', text: 'Turns' },
-      { value: 'no', text: 'Stands still' },
-      { value: 'not-seen', text: 'Cannot be seen' },
+      { value: 'yes', text: say('belt-and-pump.turns') },
+      { value: 'no', text: say('belt-and-pump.standsStill') },
+      { value: 'not-seen', text: say('belt-and-pump.cannotBeSeen') },
     ],
   },
 ])
@@ -66,13 +68,18 @@ const set = (key: string, value: string) => amend({ ...seen.value, [key]: value 
   <div class="stack">
     <Cautions :ids="['engineOffKeyOut']" />
     <p v-if="drive === 'timing-belt' || drive === 'gear'" class="quiet">
-      This pump is driven by the {{ drive === 'gear' ? 'gears' : 'timing belt' }}: what is behind
-      the cover is not judged by the accessory belt.
+      {{
+        say('belt-and-pump.thisPumpIsDrivenBy', {
+          drive: drive === 'gear' ? 'gears' : say('belt-and-pump.timingBelt'),
+        })
+      }}
     </p>
     <ChoiceRows :rows="ROWS" :values="seen" :disabled="!mayRecord" @set="set" />
-    <CheckResult :outcome="outcome" nothing="Nothing found so far." />
+    <CheckResult :outcome="outcome" :nothing="say('belt-and-pump.nothingFoundSoFar')" />
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+        say('belt-and-pump.takeItBack')
+      }}</v-btn>
     </div>
   </div>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { capCheck, type CapTest, type Instrument, knownValue, type QuantityRecord } from '#core'
-import { stateWords } from '../../../words/states'
+
+const { say, stateWords } = useWords()
 
 const { open, last, figures: analysis } = useCheck(capCheck, 'cap.test')
 const shop = useShop()
@@ -50,7 +51,7 @@ const gauge = ref<Instrument>()
 async function keep() {
   problem.value = ''
   if (markingKind.value === 'marked' && !marking.value)
-    return void (problem.value = 'Type the cap’s marking, or say that it has none.')
+    return void (problem.value = say('cap.typeTheCapsMarkingOr'))
   if (
     !opening.value &&
     !held.value &&
@@ -59,7 +60,7 @@ async function keep() {
     vacuumValve.value === 'not-tested' &&
     fitsPlace.value === 'not-known'
   )
-    return void (problem.value = 'Nothing was measured or seen yet.')
+    return void (problem.value = say('cap.nothingWasMeasuredOrSeen'))
   const data: CapTest = {
     place: place.value,
     marking: markingKind.value === 'marked' ? marking.value! : markingKind.value,
@@ -82,8 +83,7 @@ async function keep() {
 <template>
   <div class="stack">
     <p class="caution">
-      Only cold, without pressure: open slowly, cloth over the cap. Wet the seal before it goes on
-      the adapter.
+      {{ say('cap.onlyColdWithoutPressureOpen') }}
     </p>
     <template v-if="last && !editing">
       <div class="result">
@@ -92,83 +92,94 @@ async function keep() {
             analysis
               ? analysis.states.length > 0
                 ? stateWords(capCheck.id, analysis.states)
-                : 'Recorded.'
+                : say('cap.recorded')
               : '…'
           }}
         </p>
         <dl>
           <div>
-            <dt>Marked</dt>
+            <dt>{{ say('cap.marked') }}</dt>
             <dd>
               {{
                 typeof last.data.marking === 'string'
                   ? last.data.marking === 'unmarked'
-                    ? 'not marked'
-                    : 'looks wrong'
+                    ? say('cap.notMarked')
+                    : say('cap.looksWrong')
                   : preferences.show('pressure', last.data.marking.si)
               }}
             </dd>
           </div>
           <div v-if="analysis?.openingKPaGauge !== undefined">
-            <dt>Opens at</dt>
+            <dt>{{ say('cap.opensAt') }}</dt>
             <dd>{{ preferences.show('pressure', analysis.openingKPaGauge) }}</dd>
           </div>
           <div v-if="analysis?.heldKPaGauge !== undefined">
-            <dt>Holds after a minute</dt>
+            <dt>{{ say('cap.holdsAfterAMinute') }}</dt>
             <dd>{{ preferences.show('pressure', analysis.heldKPaGauge) }}</dd>
           </div>
           <div v-if="analysis?.boilingPointC !== undefined">
-            <dt>Coolant boils at</dt>
+            <dt>{{ say('cap.coolantBoilsAt') }}</dt>
             <dd>
               {{ preferences.show('temperature', analysis.boilingPointC)
               }}<span v-if="(analysis.marginLostK ?? 0) > 0.5" class="problem">
-                · {{ preferences.show('temperatureDifference', analysis.marginLostK!) }} lost</span
+                {{
+                  say('cap.lost', {
+                    marginLostK: preferences.show('temperatureDifference', analysis.marginLostK!),
+                  })
+                }}</span
               >
             </dd>
           </div>
         </dl>
         <p>
-          <strong>This does not clear:</strong>
+          <strong>{{ say('cap.thisDoesNotClear') }}</strong>
           {{ analysis?.doesNotProve.map(preferences.say).join('; ') }}.
         </p>
       </div>
       <div class="row">
-        <v-btn :disabled="!open.mayRecord.value" @click="change">Correct it</v-btn
-        ><v-btn :disabled="!open.mayRecord.value" @click="shop.withdraw(open.id, last.id)"
-          >Take it back</v-btn
+        <v-btn :disabled="!open.mayRecord.value" @click="change">{{
+          say('cap.correctIt')
+        }}</v-btn><v-btn
+          :disabled="!open.mayRecord.value"
+          @click="shop.withdraw(open.id, last.id)"
+          >{{ say('cap.takeItBack') }}</v-btn
         >
       </div>
     </template>
     <template v-else>
       <ChoiceRow
         v-model="place"
-        label="Where the cap sits"
+        :label="say('cap.whereTheCapSits')"
         :options="[
-          { value: 'tank', text: 'On the tank' },
-          { value: 'radiator-neck', text: 'On the radiator' },
+          { value: 'tank', text: say('cap.onTheTank') },
+          { value: 'radiator-neck', text: say('cap.onTheRadiator') },
         ]"
       />
       <ChoiceRow
         v-model="markingKind"
-        label="Marking"
+        :label="say('cap.marking')"
         :options="[
-          { value: 'marked', text: 'Marked' },
-          { value: 'unmarked', text: 'No marking' },
-          { value: 'looks-wrong', text: 'Looks wrong here' },
+          { value: 'marked', text: say('cap.marked') },
+          { value: 'unmarked', text: say('cap.noMarking') },
+          { value: 'looks-wrong', text: say('cap.looksWrongHere') },
         ]"
       />
       <div class="row top">
         <QuantityField
           v-if="markingKind === 'marked'"
           v-model="marking"
-          label="Marked"
+          :label="say('cap.marked')"
           kind="pressure"
           :limits="{ min: 10, max: 250 }"
-          :hint="rating ? `Asked for here: ${preferences.show('pressure', rating)}` : undefined"
+          :hint="
+            rating
+              ? say('cap.askedForHere', { rating: preferences.show('pressure', rating) })
+              : undefined
+          "
         />
         <QuantityField
           v-model="opening"
-          label="Opens at"
+          :label="say('cap.opensAt')"
           kind="pressure"
           :instrument="gauge"
           :limits="limits"
@@ -176,12 +187,12 @@ async function keep() {
         />
         <QuantityField
           v-model="held"
-          label="A minute after"
+          :label="say('cap.aMinuteAfter')"
           kind="pressure"
           :instrument="gauge"
           :limits="limits"
           optional
-          hint="After it opened and closed again"
+          :hint="say('cap.afterItOpenedAndClosed')"
         />
         <InstrumentPick
           v-model="gauge"
@@ -189,43 +200,49 @@ async function keep() {
           :start="last?.data.opening?.instrument"
         />
       </div>
-      <CheckTimer check="cap" :minutes="1" label="It has opened and closed" />
+      <CheckTimer check="cap" :minutes="1" :label="say('cap.itHasOpenedAndClosed')" />
       <p v-if="wrongMarking" class="problem" role="alert">
-        Wrong cap for this place: it is marked {{ preferences.show('pressure', marking!.si) }},
-        asked for here is {{ preferences.show('pressure', rating!) }}.
+        {{
+          say('cap.wrongCapForThisPlace', {
+            si: preferences.show('pressure', marking!.si),
+            rating: preferences.show('pressure', rating!),
+          })
+        }}
       </p>
       <ChoiceRow
         v-model="vacuumValve"
-        label="Vacuum valve"
+        :label="say('cap.vacuumValve')"
         :options="[
-          { value: 'free', text: 'Free' },
-          { value: 'stuck', text: 'Stuck' },
-          { value: 'not-tested', text: 'Not tried' },
+          { value: 'free', text: say('cap.free') },
+          { value: 'stuck', text: say('cap.stuck') },
+          { value: 'not-tested', text: say('cap.notTried') },
         ]"
       />
       <ChoiceRow
         v-model="seals"
-        label="Seals"
+        :label="say('cap.seals')"
         :options="[
-          { value: 'good', text: 'Good' },
-          { value: 'damaged', text: 'Damaged' },
-          { value: 'not-looked', text: 'Not looked at' },
+          { value: 'good', text: say('cap.good') },
+          { value: 'damaged', text: say('cap.damaged') },
+          { value: 'not-looked', text: say('cap.notLookedAt') },
         ]"
       />
       <ChoiceRow
         v-model="fitsPlace"
-        label="Right type and rating for this place"
+        :label="say('cap.rightTypeAndRatingFor')"
         :options="[
-          { value: 'right', text: 'Right' },
-          { value: 'wrong', text: 'Wrong' },
-          { value: 'not-known', text: 'Not known' },
+          { value: 'right', text: say('cap.right') },
+          { value: 'wrong', text: say('cap.wrong') },
+          { value: 'not-known', text: say('cap.notKnown') },
         ]"
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn class="solid" :disabled="!open.mayRecord.value" @click="keep"
-          >Keep the cap test</v-btn
-        ><v-btn v-if="editing" @click="editing = false">Leave as it was</v-btn>
+        <v-btn class="solid" :disabled="!open.mayRecord.value" @click="keep">{{
+          say('cap.keepTheCapTest')
+        }}</v-btn><v-btn v-if="editing" @click="editing = false">{{
+          say('cap.leaveAsItWas')
+        }}</v-btn>
       </div>
     </template>
   </div>

@@ -10,6 +10,8 @@ import {
   pressureHoldCheck,
 } from '#core'
 
+const { say } = useWords()
+
 const { open, last, mayRecord, amend, takeBack } = useCheck(cleanAndDryCheck, 'clean-and-dry.done')
 const profile = computed(() => open.input.value?.vehicle.profile ?? {})
 const parts = computed(() => partsOf(profile.value).filter((p) => p !== 'fan'))
@@ -54,23 +56,26 @@ async function toggle(part: Part) {
   <div class="stack">
     <Cautions :ids="['engineOffKeyOut']" />
     <p>
-      Wipe every joint dry before pressing. Tap what you wiped: what is wet there afterwards is new.
+      {{ say('clean-and-dry.wipeEveryJointDryBefore') }}
     </p>
     <div v-if="alreadyWet.length > 0" class="caution stack">
       <p>
-        Already seen wet: {{ alreadyWet.map((p) => PART_NAMES[p].toLowerCase()).join(', ') }}. A
-        gross leak is repaired or clamped off first, and the hold is made again.
+        {{
+          say('clean-and-dry.alreadySeenWetAGross', {
+            p: alreadyWet.map((p) => PART_NAMES[p].toLowerCase()).join(', '),
+          })
+        }}
       </p>
       <div v-for="p in alreadyWet" :key="p" class="row">
         <strong>{{ PART_NAMES[p] }}</strong><template v-if="clamped.has(p)"
-          ><span class="grow">clamped off</span
+          ><span class="grow">{{ say('clean-and-dry.clampedOff') }}</span
           ><button
             type="button"
             class="plain-button"
             :disabled="!mayRecord"
             @click="shop.addEvent(open.id, 'released', { part: p })"
           >
-            Clamp taken off
+            {{ say('clean-and-dry.clampTakenOff') }}
           </button></template
         ><template v-else
           ><button
@@ -79,7 +84,7 @@ async function toggle(part: Part) {
             :disabled="!mayRecord"
             @click="shop.addEvent(open.id, 'isolated', { part: p })"
           >
-            Clamped off</button
+            {{ say('clean-and-dry.clampedOff2') }}</button
           ><button
             v-if="faultOf(p)"
             type="button"
@@ -92,16 +97,18 @@ async function toggle(part: Part) {
               })
             "
           >
-            Repaired: {{ faultOf(p)!.name.toLowerCase() }}
+            {{ say('clean-and-dry.repaired', { name: faultOf(p)!.name.toLowerCase() }) }}
           </button></template
         >
       </div>
     </div>
     <div class="row">
-      <v-btn class="solid" :disabled="!mayRecord || left.length === 0" @click="amend({ parts })"
-        >All joints wiped</v-btn
-      >
-      <v-btn v-if="wiped.size > 0" @click="open.goTo(pressureHoldCheck.id)">Press it now</v-btn>
+      <v-btn class="solid" :disabled="!mayRecord || left.length === 0" @click="amend({ parts })">{{
+        say('clean-and-dry.allJointsWiped')
+      }}</v-btn>
+      <v-btn v-if="wiped.size > 0" @click="open.goTo(pressureHoldCheck.id)">{{
+        say('clean-and-dry.pressItNow')
+      }}</v-btn>
     </div>
     <div class="wide-drawing">
       <LoopDrawing
@@ -113,11 +120,12 @@ async function toggle(part: Part) {
       />
     </div>
     <p role="status">
-      <strong>{{ wiped.size }} of {{ parts.length }} wiped.</strong>
-      <template v-if="wiped.size > 0 && left.length > 0"
-        >Not wiped: {{ left.map((p) => PART_NAMES[p].toLowerCase()).join(', ') }}. Wet there may be
-        old.</template
-      >
+      <strong>{{ say('clean-and-dry.ofWiped', { size: wiped.size, parts: parts.length }) }}</strong>
+      <template v-if="wiped.size > 0 && left.length > 0">{{
+        say('clean-and-dry.notWipedWetThereMay', {
+          p: left.map((p) => PART_NAMES[p].toLowerCase()).join(', '),
+        })
+      }}</template>
     </p>
   </div>
 </template>

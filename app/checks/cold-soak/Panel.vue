@@ -9,6 +9,8 @@ import {
   SOAK_HOURS,
 } from '#core'
 
+const { say } = useWords()
+
 const { last, outcome, mayRecord, keep, takeBack, figures } = useCheck(
   coldSoakCheck,
   'cold-soak.test',
@@ -26,9 +28,9 @@ const readings = computed(() => {
   const data = last.value?.data
   if (!data) return []
   return [
-    { name: 'Coolant sensor', q: data.coolant },
-    { name: 'Air outside', q: data.ambient },
-    { name: 'Intake air', q: data.intakeAir },
+    { name: say('cold-soak.coolantSensor'), q: data.coolant },
+    { name: say('cold-soak.airOutside'), q: data.ambient },
+    { name: say('cold-soak.intakeAir'), q: data.intakeAir },
   ].flatMap(({ name, q }) => (q ? [{ name, c: correctedSi(q as QuantityRecord) }] : []))
 })
 const span = computed(() => {
@@ -46,12 +48,10 @@ const ticks = computed(() => {
 const place = (c: number) => ((c - span.value.low) / span.value.width) * 100
 async function save() {
   problem.value = ''
-  if (hours.value === undefined)
-    return void (problem.value = 'Say how many hours it stood: a warm engine agrees with nothing.')
-  if (!coolant.value)
-    return void (problem.value = 'Type the coolant sensor’s reading from the scan tool.')
+  if (hours.value === undefined) return void (problem.value = say('cold-soak.sayHowManyHoursIt'))
+  if (!coolant.value) return void (problem.value = say('cold-soak.typeTheCoolantSensorsReading'))
   if (!ambient.value && !intakeAir.value)
-    return void (problem.value = 'Type the air outside, or the intake-air sensor, to compare with.')
+    return void (problem.value = say('cold-soak.typeTheAirOutsideOr'))
   await keep(
     {
       hoursStood: hours.value,
@@ -68,15 +68,14 @@ async function save() {
 <template>
   <div class="stack">
     <p>
-      Before any start, after {{ SOAK_HOURS }} hours or more: every sensor should read the morning
-      air.
+      {{ say('cold-soak.beforeAnyStartAfterHours', { soak_hours: SOAK_HOURS }) }}
     </p>
     <CheckResult
       :outcome="outcome"
       :shown="[
         {
           path: 'biasK',
-          label: 'Coolant sensor against the air',
+          label: say('cold-soak.coolantSensorAgainstTheAir'),
           kind: 'temperatureDifference',
           decimals: 1,
         },
@@ -107,21 +106,30 @@ async function save() {
       >
     </div>
     <p v-if="figures" class="small quiet">
-      They agree when they lie within
-      {{ preferences.show('temperatureDifference', AGREES_WITHIN_K, 0) }} of each other.
+      {{
+        say('cold-soak.theyAgreeWhenTheyLie', {
+          agrees_within_k: preferences.show('temperatureDifference', AGREES_WITHIN_K, 0),
+        })
+      }}
     </p>
     <div class="row top">
-      <NumberField v-model="hours" label="Stood for" unit="h" :min="0" :max="1000" />
+      <NumberField
+        v-model="hours"
+        :label="say('cold-soak.stoodFor')"
+        unit="h"
+        :min="0"
+        :max="1000"
+      />
       <QuantityField
         v-model="coolant"
-        label="Coolant, scan tool"
+        :label="say('cold-soak.coolantScanTool')"
         kind="temperature"
         :instrument="scanTool"
         :limits="{ min: -50, max: 200 }"
       />
       <QuantityField
         v-model="ambient"
-        label="Air outside"
+        :label="say('cold-soak.airOutside')"
         kind="temperature"
         :instrument="thermometer"
         :limits="{ min: -50, max: 60 }"
@@ -129,7 +137,7 @@ async function save() {
       />
       <QuantityField
         v-model="intakeAir"
-        label="Intake air, scan tool"
+        :label="say('cold-soak.intakeAirScanTool')"
         kind="temperature"
         :instrument="scanTool"
         :limits="{ min: -50, max: 60 }"
@@ -138,29 +146,33 @@ async function save() {
       <InstrumentPick
         v-model="scanTool"
         :kinds="['scan-tool']"
-        label="Scan tool"
+        :label="say('cold-soak.scanTool')"
         :start="last?.data.coolant.instrument"
       />
       <InstrumentPick
         v-model="thermometer"
         :kinds="['thermometer', 'infrared']"
-        label="Air measured with"
+        :label="say('cold-soak.airMeasuredWith')"
         :start="last?.data.ambient?.instrument"
       />
     </div>
     <ChoiceRow
       v-model="wiring"
-      label="Reading while plug and wire are moved"
+      :label="say('cold-soak.readingWhilePlugAndWire')"
       :options="[
-        { value: 'steady', text: 'Steady' },
-        { value: 'jumps', text: 'Jumps' },
-        { value: 'not-tried', text: 'Not tried' },
+        { value: 'steady', text: say('cold-soak.steady') },
+        { value: 'jumps', text: say('cold-soak.jumps') },
+        { value: 'not-tried', text: say('cold-soak.notTried') },
       ]"
     />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep the comparison</v-btn>
+    <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+      say('cold-soak.keepTheComparison')
+    }}</v-btn>
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+        say('cold-soak.takeItBack')
+      }}</v-btn>
     </div>
   </div>
 </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { CrankingAnalysis } from '#core'
 
+const { say } = useWords()
+
 /** How much of the rise each cylinder feeds, with its range. */
 const { figures } = defineProps<{ figures: CrankingAnalysis }>()
 const widest = computed(() => Math.max(0.01, ...figures.shares.map((s) => s.kPaPerSecond.high)))
@@ -10,14 +12,23 @@ const feeding = computed(() =>
 </script>
 
 <template>
-  <div class="shares" role="group" aria-label="Share of each cylinder">
+  <div
+    class="shares"
+    role="group"
+    :aria-label="say('cranking-rise.cylinder-shares.shareOfEachCylinder')"
+  >
     <h3>
       {{
         feeding.length === 1 && figures.resolved
-          ? `It comes from cylinder ${feeding[0]!.cylinder}`
+          ? say('cranking-rise.cylinder-shares.itComesFromCylinder', {
+              cylinder: feeding[0]!.cylinder,
+            })
           : feeding.length > 1 && figures.resolved
-            ? `It comes from ${feeding.length} cylinders: ${feeding.map((s) => s.cylinder).join(' and ')}`
-            : 'Which cylinder feeds it'
+            ? say('cranking-rise.cylinder-shares.itComesFromCylinders', {
+                feeding: feeding.length,
+                cylinder: feeding.map((s) => s.cylinder).join(' and '),
+              })
+            : say('cranking-rise.cylinder-shares.whichCylinderFeedsIt')
       }}
     </h3>
     <div v-for="s in figures.shares" :key="s.cylinder" class="share" :data-share="s.cylinder">
@@ -34,12 +45,15 @@ const feeding = computed(() =>
           :style="{ width: `${(s.kPaPerSecond.value / widest) * 100}%` }"
       /></span>
       <span>{{ Math.round(s.share * 100) }} %</span>
-      <span class="small quiet"
-        >{{ s.kPaPerSecond.low.toFixed(2) }} to {{ s.kPaPerSecond.high.toFixed(2) }} kPa/s</span
-      >
+      <span class="small quiet">{{
+        say('cranking-rise.cylinder-shares.toKpaS', {
+          low: s.kPaPerSecond.low.toFixed(2),
+          high: s.kPaPerSecond.high.toFixed(2),
+        })
+      }}</span>
     </div>
     <p v-if="!figures.resolved" class="small quiet">
-      The runs so far cannot tell all cylinders apart.
+      {{ say('cranking-rise.cylinder-shares.theRunsSoFarCannot') }}
     </p>
   </div>
 </template>

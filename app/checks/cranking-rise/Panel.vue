@@ -13,6 +13,8 @@ import CylinderShares from './CylinderShares.vue'
 import { readRun } from './read-trace'
 import RunList from './RunList.vue'
 
+const { say } = useWords()
+
 const { open, all, last, outcomeOf, mayRecord, keep, takeBack, figures } = useCheck(
   crankingRiseCheck,
   'cranking-rise.run',
@@ -65,8 +67,8 @@ const marks = computed(
       Array.from({ length: cylinders.value }, (_, i) => i + 1).map((c) => [
         c,
         plugged.value.includes(c)
-          ? { text: 'plug in', tone: 'cool' as const }
-          : { text: 'plug out', tone: 'open' as const },
+          ? { text: say('cranking-rise.plugIn'), tone: 'cool' as const }
+          : { text: say('cranking-rise.plugOut'), tone: 'open' as const },
       ]),
     ),
 )
@@ -96,23 +98,21 @@ async function readTrace(event: Event) {
   after.value = kPa(run.afterKPa)
   stays.value = run.staysAfter
   resolutionKPa.value = run.resolutionKPa
-  fileNote.value = `Read from ${file.name}: ${values} values. Look at the figures, then keep the run.`
+  fileNote.value = say('cranking-rise.readFromValuesLookAt', { name: file.name, values })
 }
 const gauge = ref<Instrument>()
 async function save() {
   problem.value = ''
   if (mayBeFull.value && !turned.value)
-    return void (problem.value =
-      'First: plugs out and the engine turned by hand, two full turns. Then say so above.')
+    return void (problem.value = say('cranking-rise.firstPlugsOutAndThe'))
   if (plugged.value.length === 0)
-    return void (problem.value = 'With every plug out nothing presses: leave at least one in.')
+    return void (problem.value = say('cranking-rise.withEveryPlugOutNothing'))
   if (seconds.value === undefined)
-    return void (problem.value = 'Say how many seconds it was cranked.')
+    return void (problem.value = say('cranking-rise.sayHowManySecondsIt'))
   if (!before.value || !after.value)
-    return void (problem.value = 'Type the pressure before and after.')
+    return void (problem.value = say('cranking-rise.typeThePressureBeforeAnd'))
   if (after.value.si < before.value.si - 1)
-    return void (problem.value =
-      'The pressure fell while cranking: let it settle at zero, and crank again.')
+    return void (problem.value = say('cranking-rise.thePressureFellWhileCranking'))
   await keep({
     plugged: plugged.value,
     seconds: seconds.value,
@@ -136,66 +136,73 @@ const next = computed(() => figures.value?.nextRun)
   <div class="stack">
     <div v-if="mayBeFull" class="full" :class="{ done: turned }" role="alert">
       <p v-if="!turned">
-        <strong
-          >Pressure went and nobody saw where. A cylinder may be full of coolant: cranking on it
-          breaks the engine.</strong
-        >
+        <strong>{{ say('cranking-rise.pressureWentAndNobodySaw') }}</strong>
       </p>
       <p v-if="!turned">
-        Plugs out, rag over the bores, and the engine turned by hand two full turns, before any
-        cranking.
+        {{ say('cranking-rise.plugsOutRagOverThe') }}
       </p>
       <label class="tick"
-        ><input v-model="turned" type="checkbox" /> Plugs out, turned by hand: it turns
-        freely</label
+        ><input v-model="turned" type="checkbox" />
+        {{ say('cranking-rise.plugsOutTurnedByHand') }}</label
       >
     </div>
     <Cautions :ids="['cranking']" />
     <CheckResult :outcome="outcome" />
     <CylinderShares v-if="figures && figures.shares.length > 0" :figures="figures" />
-    <p v-if="!known" class="quiet">Four cylinders assumed: say how many in the system profile.</p>
+    <p v-if="!known" class="quiet">{{ say('cranking-rise.fourCylindersAssumedSayHow') }}</p>
     <template v-if="!mayBeFull || turned">
       <p>
-        Cold, full, capped by the transducer, vented to zero.
-        <strong>Which plugs are in for this run?</strong>
+        {{ say('cranking-rise.coldFullCappedByThe') }}
+        <strong>{{ say('cranking-rise.whichPlugsAreInFor') }}</strong>
       </p>
       <EnginePicture
         :cylinders="cylinders"
         :marks="marks"
         :chosen="plugged"
-        verb="Tap to take the plug out or put it in"
+        :verb="say('cranking-rise.tapToTakeThePlug')"
         :disabled="!mayRecord"
         @tap="toggle"
       />
       <div v-if="next" class="row">
         <span
-          ><strong>Tells most next:</strong> only {{ next.length > 1 ? 'cylinders' : 'cylinder' }}
-          {{ next.join(' and ') }} plugged.</span
-        ><v-btn @click="plugged = [...next]">Set the plugs so</v-btn>
+          ><strong>{{ say('cranking-rise.tellsMostNext') }}</strong>
+          {{
+            say('cranking-rise.onlyPlugged', {
+              next: next.length > 1 ? 'cylinders' : 'cylinder',
+              next2: next.join(' and '),
+            })
+          }}</span
+        ><v-btn @click="plugged = [...next]">{{ say('cranking-rise.setThePlugsSo') }}</v-btn>
       </div>
       <div class="row top">
-        <NumberField v-model="seconds" label="Cranked for" unit="s" :min="1" :max="60" />
+        <NumberField
+          v-model="seconds"
+          :label="say('cranking-rise.crankedFor')"
+          unit="s"
+          :min="1"
+          :max="60"
+        />
         <QuantityField
           v-model="before"
-          label="Before"
+          :label="say('cranking-rise.before')"
           kind="pressure"
           :instrument="gauge"
           :limits="{ min: -5, max: 200 }"
         />
         <QuantityField
           v-model="after"
-          label="After"
+          :label="say('cranking-rise.after')"
           kind="pressure"
           :instrument="gauge"
           :limits="{ min: -5, max: 300 }"
         />
         <NumberField
           v-model="rpm"
-          label="Speed"
+          :label="say('cranking-rise.speed')"
           unit="rpm"
           :min="30"
           :max="600"
-          hint="Faster with plugs out"
+          :hint="say('cranking-rise.fasterWithPlugsOut')"
         />
         <InstrumentPick
           v-model="gauge"
@@ -205,23 +212,26 @@ const next = computed(() => figures.value?.nextRun)
       </div>
       <ChoiceRow
         v-model="stays"
-        label="Does it stay when cranking stops?"
+        :label="say('cranking-rise.doesItStayWhenCranking')"
         :options="[
-          { value: 'yes', text: 'Stays' },
-          { value: 'no', text: 'Falls back' },
-          { value: 'not-watched', text: 'Not watched' },
+          { value: 'yes', text: say('cranking-rise.stays') },
+          { value: 'no', text: say('cranking-rise.fallsBack') },
+          { value: 'not-watched', text: say('cranking-rise.notWatched') },
         ]"
       />
       <p v-if="fileNote" class="small" role="status">{{ fileNote }}</p>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep the run</v-btn>
+        <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+          say('cranking-rise.keepTheRun')
+        }}</v-btn>
         <label class="plain-button file"
-          >From a trace file<input
+          >{{ say('cranking-rise.fromATraceFile')
+          }}<input
             type="file"
             accept=".csv,.txt,text/csv,text/plain"
             class="sr"
-            aria-label="Trace file of the run"
+            :aria-label="say('cranking-rise.traceFileOfTheRun')"
             @change="readTrace"
         /></label>
       </div>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { CaseRecord } from '#core'
 
+const { say } = useWords()
+
 /** Every run of the starter so far, to be looked at and taken back. */
 defineProps<{ runs: readonly CaseRecord<'cranking-rise.run'>[]; mayRecord: boolean }>()
 const emit = defineEmits<{ takeBack: [run: string] }>()
@@ -9,15 +11,26 @@ const preferences = usePreferences()
 
 <template>
   <details>
-    <summary>{{ runs.length }} {{ runs.length === 1 ? 'run' : 'runs' }}: look, take back</summary>
+    <summary>
+      {{
+        say('cranking-rise.run-list.lookTakeBack', {
+          runs: runs.length,
+          runs2: runs.length === 1 ? 'run' : 'runs',
+        })
+      }}
+    </summary>
     <ul>
       <li v-for="run in runs" :key="run.id">
-        <span>plugs in {{ run.data.plugged.join(', ') }}</span
-        ><strong
-          >{{ preferences.show('pressure', run.data.after.si - run.data.before.si) }} in
-          {{ run.data.seconds }} s</strong
+        <span>{{
+          say('cranking-rise.run-list.plugsIn', { plugged: run.data.plugged.join(', ') })
+        }}</span><strong>{{
+          say('cranking-rise.run-list.inS', {
+            si: preferences.show('pressure', run.data.after.si - run.data.before.si),
+            seconds: run.data.seconds,
+          })
+        }}</strong
         ><span class="small quiet">{{
-          run.data.staysAfter === 'no' ? 'fell back: does not count' : ''
+          run.data.staysAfter === 'no' ? say('cranking-rise.run-list.fellBackDoesNotCount') : ''
         }}</span
         ><button
           type="button"
@@ -25,7 +38,7 @@ const preferences = usePreferences()
           :disabled="!mayRecord"
           @click="emit('takeBack', run.id)"
         >
-          Take back
+          {{ say('cranking-rise.run-list.takeBack') }}
         </button>
       </li>
     </ul>

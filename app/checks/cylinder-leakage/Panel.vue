@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { type CylinderLeakage, cylinderLeakageCheck, knownValue } from '#core'
 
+const { say } = useWords()
+
 const { open, all, outcomeOf, mayRecord, keep, takeBack } = useCheck(
   cylinderLeakageCheck,
   'cylinder-leakage.test',
@@ -28,8 +30,8 @@ const marks = computed(
           c,
           {
             text: test
-              ? `${test.leakPercent} %${test.bubblesInNeck === 'yes' ? ', bubbles' : ''}`
-              : 'not tested',
+              ? `${test.leakPercent} %${test.bubblesInNeck === 'yes' ? say('cylinder-leakage.bubbles2') : ''}`
+              : say('cylinder-leakage.notTested'),
             tone: !test
               ? ('open' as const)
               : test.bubblesInNeck === 'yes'
@@ -43,7 +45,7 @@ const marks = computed(
 async function save() {
   problem.value = ''
   if (percent.value === undefined)
-    return void (problem.value = 'Type the leakage in per cent, 0 to 100.')
+    return void (problem.value = say('cylinder-leakage.typeTheLeakageInPer'))
   await keep(
     { cylinder: chosen.value, leakPercent: percent.value, bubblesInNeck: bubbles.value },
     of(chosen.value)?.id,
@@ -58,32 +60,36 @@ async function save() {
       :cylinders="cylinders"
       :marks="marks"
       :chosen="[chosen]"
-      verb="Test this one"
+      :verb="say('cylinder-leakage.testThisOne')"
       @tap="chosen = $event"
     />
     <div class="row top">
       <NumberField
         v-model="percent"
-        :label="`Cylinder ${chosen} leaks`"
+        :label="say('cylinder-leakage.cylinderLeaks', { chosen })"
         unit="%"
         :min="0"
         :max="100"
       />
       <ChoiceRow
         v-model="bubbles"
-        label="Bubbles in the neck"
+        :label="say('cylinder-leakage.bubblesInTheNeck')"
         :options="[
-          { value: 'yes', text: 'Bubbles' },
-          { value: 'no', text: 'None' },
-          { value: 'not-looked', text: 'Not looked' },
+          { value: 'yes', text: say('cylinder-leakage.bubbles') },
+          { value: 'no', text: say('cylinder-leakage.none') },
+          { value: 'not-looked', text: say('cylinder-leakage.notLooked') },
         ]"
       />
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :disabled="!mayRecord" @click="save">Keep cylinder {{ chosen }}</v-btn>
+    <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+      say('cylinder-leakage.keepCylinder', { chosen })
+    }}</v-btn>
     <CheckResult :outcome="outcomeOf(of(chosen)?.id)" />
     <div v-if="of(chosen)" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(of(chosen)!.id)">Take it back</v-btn>
+      <v-btn :disabled="!mayRecord" @click="takeBack(of(chosen)!.id)">{{
+        say('cylinder-leakage.takeItBack')
+      }}</v-btn>
     </div>
   </div>
 </template>

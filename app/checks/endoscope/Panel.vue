@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { endoscopeCheck, type EndoscopeLook, knownValue } from '#core'
 
+const { say } = useWords()
+
 const { open, all, outcomeOf, mayRecord, keep, takeBack } = useCheck(
   endoscopeCheck,
   'endoscope.look',
@@ -18,7 +20,7 @@ const marks = computed(
         return [
           c,
           {
-            text: seen ? SEEN[seen] : 'not seen',
+            text: seen ? SEEN[seen] : say('endoscope.notSeen'),
             tone:
               seen === undefined
                 ? ('open' as const)
@@ -39,38 +41,40 @@ const looked = computed(() => of(chosen.value))
   <div class="stack">
     <Cautions :ids="['plugHole', 'hold']" />
     <p v-if="!knownValue(open.input.value?.vehicle.profile.cylinders)" class="quiet">
-      Four cylinders assumed: say how many in the system profile.
+      {{ say('endoscope.fourCylindersAssumedSayHow') }}
     </p>
     <ChoiceRow
       v-model="pressed"
-      label="Was the system under pressure for some time before?"
+      :label="say('endoscope.wasTheSystemUnderPressure')"
       :options="[
-        { value: 'yes', text: 'Yes, pressed' },
-        { value: 'no', text: 'No' },
+        { value: 'yes', text: say('endoscope.yesPressed') },
+        { value: 'no', text: say('endoscope.no') },
       ]"
     />
     <EnginePicture
       :cylinders="cylinders"
       :marks="marks"
       :chosen="[chosen]"
-      verb="Look at this one"
+      :verb="say('endoscope.lookAtThisOne')"
       @tap="chosen = $event"
     />
     <ChoiceRow
       :key="chosen"
-      :label="`Cylinder ${chosen} looks`"
+      :label="say('endoscope.cylinderLooks', { chosen })"
       :disabled="!mayRecord"
       :options="[
-        { value: 'dry', text: 'Dry, sooted' },
-        { value: 'wet', text: 'Coolant in it' },
-        { value: 'steam-cleaned', text: 'Washed clean' },
+        { value: 'dry', text: say('endoscope.drySooted') },
+        { value: 'wet', text: say('endoscope.coolantInIt') },
+        { value: 'steam-cleaned', text: say('endoscope.washedClean') },
       ]"
       :model-value="looked?.data.seen"
       @update:model-value="set"
     />
     <CheckResult :outcome="outcomeOf(looked?.id)" />
     <div v-if="looked" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(looked.id)">Take it back</v-btn>
+      <v-btn :disabled="!mayRecord" @click="takeBack(looked.id)">{{
+        say('endoscope.takeItBack')
+      }}</v-btn>
     </div>
   </div>
 </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { type FanByHand, fanByHandCheck } from '#core'
 
+const { say } = useWords()
+
 const { last, outcome, mayRecord, amend, takeBack } = useCheck(fanByHandCheck, 'fan-by-hand.test')
 const NOTHING: FanByHand = {
   drag: 'not-tried',
@@ -13,41 +15,41 @@ const turns = ref<number | undefined>(seen.value.freeTurns)
 const ROWS = [
   {
     key: 'drag',
-    label: 'Push the fan: how does it turn, cold?',
+    label: say('fan-by-hand.pushTheFanHowDoes'),
     options: [
-      { value: 'free', text: 'Spins free' },
-      { value: 'some', text: 'Some drag' },
-      { value: 'stiff', text: 'Stiff' },
-      { value: 'seized', text: 'Does not slip' },
-      { value: 'not-tried', text: 'Not tried' },
+      { value: 'free', text: say('fan-by-hand.spinsFree') },
+      { value: 'some', text: say('fan-by-hand.someDrag') },
+      { value: 'stiff', text: say('fan-by-hand.stiff') },
+      { value: 'seized', text: say('fan-by-hand.doesNotSlip') },
+      { value: 'not-tried', text: say('fan-by-hand.notTried') },
     ],
   },
   {
     key: 'rocking',
-    label: 'Rock it at the tip of a blade',
+    label: say('fan-by-hand.rockItAtTheTip'),
     options: [
-      { value: 'none', text: 'No play' },
-      { value: 'clutch-only', text: 'Clutch rocks' },
-      { value: 'pulley-too', text: 'Pulley rocks too' },
-      { value: 'not-tried', text: 'Not tried' },
+      { value: 'none', text: say('fan-by-hand.noPlay') },
+      { value: 'clutch-only', text: say('fan-by-hand.clutchRocks') },
+      { value: 'pulley-too', text: say('fan-by-hand.pulleyRocksToo') },
+      { value: 'not-tried', text: say('fan-by-hand.notTried') },
     ],
   },
   {
     key: 'streaks',
-    label: 'Fluid streaks on the clutch',
+    label: say('fan-by-hand.fluidStreaksOnTheClutch'),
     options: [
-      { value: 'yes', text: 'Streaks' },
-      { value: 'no', text: 'Clean' },
-      { value: 'not-looked', text: 'Not looked' },
+      { value: 'yes', text: say('fan-by-hand.streaks') },
+      { value: 'no', text: say('fan-by-hand.clean') },
+      { value: 'not-looked', text: say('fan-by-hand.notLooked') },
     ],
   },
   {
     key: 'blades',
-    label: 'Blades',
+    label: say('fan-by-hand.blades'),
     options: [
-      { value: 'good', text: 'All whole' },
-      { value: 'damaged', text: 'Damaged' },
-      { value: 'not-looked', text: 'Not looked' },
+      { value: 'good', text: say('fan-by-hand.allWhole') },
+      { value: 'damaged', text: say('fan-by-hand.damaged') },
+      { value: 'not-looked', text: say('fan-by-hand.notLooked') },
     ],
   },
 ]
@@ -67,15 +69,17 @@ watchDebounced(
     <ChoiceRows :rows="ROWS" :values="seen" :disabled="!mayRecord" @set="set" />
     <NumberField
       v-model="turns"
-      label="Turns after a push"
+      :label="say('fan-by-hand.turnsAfterAPush')"
       :min="0"
       :max="50"
-      hint="Count them if it spins"
+      :hint="say('fan-by-hand.countThemIfItSpins')"
       :disabled="!mayRecord"
     />
-    <CheckResult :outcome="outcome" nothing="Nothing found by hand." />
+    <CheckResult :outcome="outcome" :nothing="say('fan-by-hand.nothingFoundByHand')" />
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+        say('fan-by-hand.takeItBack')
+      }}</v-btn>
     </div>
   </div>
 </template>

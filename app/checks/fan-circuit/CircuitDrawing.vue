@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { CircuitLink, FanCircuit } from '#core'
 
+const { say } = useWords()
+
 /** The circuit of the fan, link by link: a tick where the break cannot be any more; a tap measures there. */
 type Field = keyof FanCircuit
 defineProps<{
@@ -27,11 +29,13 @@ const NODES: { link: CircuitLink; x: number; y: number; field: Field }[] = [
       viewBox="0 -4 630 156"
       class="circuit"
       role="group"
-      aria-label="Circuit of the fan: tap a link to measure it"
+      :aria-label="say('fan-circuit.circuit-drawing.circuitOfTheFanTap')"
     >
       <path d="M20 40H610M300 58V104" class="wire" />
-      <text x="8" y="14" class="end">battery +</text>
-      <text x="622" y="14" class="end right">battery −</text>
+      <text x="8" y="14" class="end">{{ say('fan-circuit.circuit-drawing.battery') }}</text>
+      <text x="622" y="14" class="end right">
+        {{ say('fan-circuit.circuit-drawing.battery2') }}
+      </text>
       <g
         v-for="n in NODES"
         :key="n.link"
@@ -39,7 +43,14 @@ const NODES: { link: CircuitLink; x: number; y: number; field: Field }[] = [
         :class="{ out: !left.has(n.link), here: here === n.field }"
         role="button"
         tabindex="0"
-        :aria-label="`${names[n.link]}: ${left.has(n.link) ? 'the break could still be here' : 'cleared'}`"
+        :aria-label="
+          say(
+            left.has(n.link)
+              ? 'fan-circuit.circuit-drawing.theBreakCouldStillBe'
+              : 'fan-circuit.circuit-drawing.cleared',
+            { link: names[n.link] },
+          )
+        "
         :data-link="n.link"
         @click="emit('choose', n.field)"
         @keydown.enter="emit('choose', n.field)"

@@ -9,6 +9,8 @@ import {
 import CircuitDrawing from './CircuitDrawing.vue'
 import { linkNames, stepsOf } from './circuit-steps'
 
+const { say } = useWords()
+
 const { open, last, outcome, mayRecord, amend, takeBack, figures } = useCheck(
   fanCircuitCheck,
   'fan-circuit.walk',
@@ -16,7 +18,7 @@ const { open, last, outcome, mayRecord, amend, takeBack, figures } = useCheck(
 const preferences = usePreferences()
 const walk = computed<FanCircuit>(() => last.value?.data ?? {})
 const fan = computed(() => knownValue(open.input.value?.vehicle.profile.fan) ?? 'electric-relay')
-const STEPS = computed(() => stepsOf(fan.value))
+const STEPS = computed(() => stepsOf(fan.value, say))
 const chosen = ref<keyof FanCircuit>()
 const step = computed(
   () =>
@@ -46,13 +48,13 @@ async function set(change: Partial<FanCircuit>) {
 }
 function keepPlace() {
   if (!place.value || !switches.value)
-    return void (problem.value = 'Both are needed: how hot it is there, and when it should switch.')
+    return void (problem.value = say('fan-circuit.bothAreNeededHowHot'))
   return set({ switchingPlace: place.value, switchesAt: switches.value })
 }
 function keepSupply() {
-  if (supply.value === undefined) return void (problem.value = 'Type the volts at the fan’s plug.')
+  if (supply.value === undefined) return void (problem.value = say('fan-circuit.typeTheVoltsAtThe'))
   if (battery.value !== undefined && supply.value > battery.value + 0.3)
-    return void (problem.value = 'More at the plug than at the battery: measure both again.')
+    return void (problem.value = say('fan-circuit.moreAtThePlugThan'))
   return set({
     supplyVolts: supply.value,
     ...(battery.value === undefined ? {} : { batteryVolts: battery.value }),
@@ -62,7 +64,7 @@ const answerTo = (field: keyof FanCircuit) => {
   const was = walk.value[field]
   return typeof was === 'string' && was !== 'not-tried' ? was : undefined
 }
-const NAMES = computed(() => linkNames(fan.value))
+const NAMES = computed(() => linkNames(fan.value, say))
 const left = computed(
   () =>
     new Set(
@@ -97,54 +99,81 @@ const says = computed(
   <div class="stack">
     <Cautions :ids="['fansStart', 'fusedFeed']" />
     <p v-if="fan === 'viscous-clutch'" class="caution">
-      This vehicle is said to have a viscous clutch: a circuit walk is for an electric fan. Correct
-      the system profile if it has one.
+      {{ say('fan-circuit.thisVehicleIsSaidTo') }}
     </p>
     <CircuitDrawing :names="NAMES" :left="left" :here="step.field" @choose="chosen = $event" />
     <p role="status">
-      <strong v-if="left.size === 1"
-        >The break is at: {{ [...left].map((l) => NAMES[l].toLowerCase()).join() }}.</strong
-      ><strong v-else-if="left.size === 0"
-        >These measurements contradict one single break: measure again, or look for two.</strong
-      ><template v-else
-        >{{ left.size }} links are left:
-        {{ [...left].map((l) => NAMES[l].toLowerCase()).join(', ') }}.</template
-      >
+      <strong v-if="left.size === 1">{{
+        say('fan-circuit.theBreakIsAt', { l: [...left].map((l) => NAMES[l].toLowerCase()).join() })
+      }}</strong><strong v-else-if="left.size === 0">{{
+        say('fan-circuit.theseMeasurementsContradictOneSingle')
+      }}</strong
+      ><template v-else>{{
+        say('fan-circuit.linksAreLeft', {
+          size: left.size,
+          l: [...left].map((l) => NAMES[l].toLowerCase()).join(', '),
+        })
+      }}</template>
     </p>
     <section class="now" :aria-label="step.title">
-      <h3>{{ figures?.next === step.field && !chosen ? 'Measure next: ' : '' }}{{ step.title }}</h3>
+      <h3>
+        {{ figures?.next === step.field && !chosen ? say('fan-circuit.measureNext') : ''
+        }}{{ step.title }}
+      </h3>
       <p>{{ step.how }}</p>
       <div v-if="step.field === 'switchingPlace'" class="row top">
         <QuantityField
           v-model="place"
-          label="It is there"
+          :label="say('fan-circuit.itIsThere')"
           kind="temperature"
           :limits="{ min: -40, max: 200 }"
         />
         <QuantityField
           v-model="switches"
-          label="It should switch at"
+          :label="say('fan-circuit.itShouldSwitchAt')"
           kind="temperature"
           :limits="{ min: 40, max: 130 }"
         />
-        <v-btn class="solid low" :disabled="!mayRecord" @click="keepPlace">Keep</v-btn>
+        <v-btn class="solid low" :disabled="!mayRecord" @click="keepPlace">{{
+          say('fan-circuit.keep')
+        }}</v-btn>
       </div>
       <div v-else-if="step.field === 'supplyVolts'" class="row top">
-        <NumberField v-model="battery" label="Battery" unit="V" :min="0" :max="60" />
-        <NumberField v-model="supply" label="At the plug" unit="V" :min="0" :max="60" />
-        <v-btn class="solid low" :disabled="!mayRecord" @click="keepSupply">Keep</v-btn>
+        <NumberField
+          v-model="battery"
+          :label="say('fan-circuit.battery')"
+          unit="V"
+          :min="0"
+          :max="60"
+        />
+        <NumberField
+          v-model="supply"
+          :label="say('fan-circuit.atThePlug')"
+          unit="V"
+          :min="0"
+          :max="60"
+        />
+        <v-btn class="solid low" :disabled="!mayRecord" @click="keepSupply">{{
+          say('fan-circuit.keep')
+        }}</v-btn>
       </div>
       <div v-else-if="step.field === 'groundDropVolts'" class="row top">
-        <NumberField v-model="ground" label="Dropped to ground" unit="V" :min="0" :max="60" />
+        <NumberField
+          v-model="ground"
+          :label="say('fan-circuit.droppedToGround')"
+          unit="V"
+          :min="0"
+          :max="60"
+        />
         <v-btn
           class="solid low"
           :disabled="!mayRecord"
           @click="
             ground === undefined
-              ? (problem = 'Type the volts dropped.')
+              ? (problem = say('fan-circuit.typeTheVoltsDropped'))
               : set({ groundDropVolts: ground })
           "
-          >Keep</v-btn
+          >{{ say('fan-circuit.keep') }}</v-btn
         >
       </div>
       <ChoiceRow
@@ -158,7 +187,7 @@ const says = computed(
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     </section>
-    <div class="steps" role="group" aria-label="Measurements">
+    <div class="steps" role="group" :aria-label="say('fan-circuit.measurements')">
       <button
         v-for="s in STEPS"
         :key="s.field"
@@ -167,16 +196,23 @@ const says = computed(
         :class="{ open: !done(s.field), chosen: s.field === step.field }"
         @click="chosen = s.field"
       >
-        {{ s.title }}<span class="small">{{ done(s.field) ? says[s.field] : 'not measured' }}</span>
+        {{ s.title
+        }}<span class="small">{{
+          done(s.field) ? says[s.field] : say('fan-circuit.notMeasured')
+        }}</span>
       </button>
     </div>
     <CheckResult
       v-if="last"
       :outcome="outcome"
-      :shown="[{ path: 'feedDropVolts', label: 'Lost on the way', unit: 'V', decimals: 1 }]"
+      :shown="[
+        { path: 'feedDropVolts', label: say('fan-circuit.lostOnTheWay'), unit: 'V', decimals: 1 },
+      ]"
     />
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+        say('fan-circuit.takeItBack')
+      }}</v-btn>
     </div>
   </div>
 </template>

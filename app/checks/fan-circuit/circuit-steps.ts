@@ -1,4 +1,5 @@
 import type { CircuitLink, FanCircuit, SystemProfile } from '#core'
+import type { Say } from '../../composables/use-words'
 
 export type FanKind = Exclude<NonNullable<SystemProfile['fan']>, 'unknown'>
 
@@ -12,113 +13,114 @@ export interface Step {
   options?: readonly { value: string; text: string }[]
 }
 
-const RELAYS: Readonly<Record<FanKind, string>> = {
-  'electric-module': 'Module',
-  'thermo-switch': 'Relay',
-  'electric-relay': 'Relay',
-  'viscous-clutch': 'Relay',
-}
-const CONTROLS: Readonly<Record<FanKind, string>> = {
-  'electric-module': 'Command line',
-  'thermo-switch': 'Switch in the radiator',
-  'electric-relay': 'Control of the relay',
-  'viscous-clutch': 'Control',
-}
-const RUNS = [
-  { value: 'runs', text: 'It runs' },
-  { value: 'dead', text: 'Dead' },
-]
-const OPTIONS: Readonly<Partial<Record<keyof FanCircuit, Step['options']>>> = {
-  bridged: RUNS,
-  directFeed: RUNS,
-  command: [
-    { value: 'present', text: 'Command present' },
-    { value: 'absent', text: 'No command' },
-  ],
-  relay: [
-    { value: 'passes', text: 'Passes' },
-    { value: 'fails', text: 'Fails' },
-  ],
-  fuse: [
-    { value: 'good', text: 'Good' },
-    { value: 'blown', text: 'Blown' },
-  ],
-  speeds: [
-    { value: 'all', text: 'All speeds' },
-    { value: 'one-missing', text: 'One is missing' },
-  ],
-  airDirection: [
-    { value: 'right', text: 'Right way' },
-    { value: 'wrong', text: 'Wrong way' },
-  ],
+/** What can be said of each field that is not measured in figures. */
+const optionsOf = (say: Say): Readonly<Partial<Record<keyof FanCircuit, Step['options']>>> => {
+  const runs = [
+    { value: 'runs', text: say('fan-circuit.itRuns') },
+    { value: 'dead', text: say('fan-circuit.dead') },
+  ]
+  return {
+    bridged: runs,
+    directFeed: runs,
+    command: [
+      { value: 'present', text: say('fan-circuit.commandPresent') },
+      { value: 'absent', text: say('fan-circuit.noCommand') },
+    ],
+    relay: [
+      { value: 'passes', text: say('fan-circuit.passes') },
+      { value: 'fails', text: say('fan-circuit.fails') },
+    ],
+    fuse: [
+      { value: 'good', text: say('fan-circuit.good') },
+      { value: 'blown', text: say('fan-circuit.blown') },
+    ],
+    speeds: [
+      { value: 'all', text: say('fan-circuit.allSpeeds') },
+      { value: 'one-missing', text: say('fan-circuit.oneIsMissing') },
+    ],
+    airDirection: [
+      { value: 'right', text: say('fan-circuit.rightWay') },
+      { value: 'wrong', text: say('fan-circuit.wrongWay') },
+    ],
+  }
 }
 
+const relayName = (fan: FanKind, say: Say) =>
+  say(fan === 'electric-module' ? 'fan-circuit.module' : 'fan-circuit.relay')
+
 /** What each link of the circuit is called on a fan of this kind. */
-export const linkNames = (fan: FanKind): Readonly<Record<CircuitLink, string>> => ({
-  fuse: 'Fuse',
-  wire: 'Wire',
-  relay: RELAYS[fan],
-  motor: 'Fan',
-  ground: 'Ground',
-  control: fan === 'thermo-switch' ? 'Switch' : 'Control',
+export const linkNames = (fan: FanKind, say: Say): Readonly<Record<CircuitLink, string>> => ({
+  fuse: say('fan-circuit.fuse'),
+  wire: say('fan-circuit.wire'),
+  relay: relayName(fan, say),
+  motor: say('fan-circuit.fan'),
+  ground: say('fan-circuit.ground'),
+  control: say(fan === 'thermo-switch' ? 'fan-circuit.switch' : 'fan-circuit.control'),
 })
 
 /** The measurements of the walk on a fan of this kind, in the order in which they are usually made. */
-export function stepsOf(fan: FanKind): Step[] {
-  const relay = RELAYS[fan]
-  const control = CONTROLS[fan]
+export function stepsOf(fan: FanKind, say: Say): Step[] {
+  const isSwitch = fan === 'thermo-switch'
+  const relay = relayName(fan, say)
+  const options = optionsOf(say)
   const steps: Step[] = [
     {
       field: 'switchingPlace',
-      title: 'Place that switches it',
-      how: `Measure where it is switched: ${fan === 'thermo-switch' ? 'the radiator at the switch' : 'the coolant sensor, by scan tool'}. A fan that is not called for is not faulty.`,
+      title: say('fan-circuit.placeThatSwitchesIt'),
+      how: say(isSwitch ? 'fan-circuit.measureAtTheSwitch' : 'fan-circuit.measureByScanTool'),
     },
     {
       field: 'supplyVolts',
-      title: 'Supply at the fan’s plug',
-      how: 'Fan called for, plug on: battery and supply, in volts.',
+      title: say('fan-circuit.supplyAtTheFansPlug'),
+      how: say('fan-circuit.fanCalledForPlugOn'),
       link: 'wire',
     },
     {
       field: 'bridged',
-      title: fan === 'thermo-switch' ? 'Switch bridged' : `${relay} bridged`,
-      how: `Bridge the ${fan === 'thermo-switch' ? 'switch' : relay.toLowerCase()}: does the fan run?`,
+      title: say('fan-circuit.bridged', { what: isSwitch ? say('fan-circuit.switch') : relay }),
+      how: say('fan-circuit.bridgeIt', {
+        what: isSwitch ? say('fan-circuit.switch').toLowerCase() : relay.toLowerCase(),
+      }),
       link: 'relay',
     },
     {
       field: 'command',
-      title: control,
-      how:
-        fan === 'electric-module'
-          ? 'Commanded on by the scan tool: is the command at the plug?'
-          : 'Called for: does the control side pull the relay?',
+      title: say(`fan-circuit.control.${fan}`),
+      how: say(
+        fan === 'electric-module' ? 'fan-circuit.commandedByScanTool' : 'fan-circuit.calledFor',
+      ),
       link: 'control',
     },
     {
       field: 'groundDropVolts',
-      title: 'Ground, under load',
-      how: 'Between the fan’s ground pin and the battery’s, fan called for.',
+      title: say('fan-circuit.groundUnderLoad'),
+      how: say('fan-circuit.betweenTheFansGroundPin'),
       link: 'ground',
     },
     {
       field: 'directFeed',
-      title: 'Fan fed directly',
-      how: 'Through a fuse, from the battery.',
+      title: say('fan-circuit.fanFedDirectly'),
+      how: say('fan-circuit.throughAFuseFromThe'),
       link: 'motor',
     },
     {
       field: 'relay',
-      title: `${relay} by itself`,
-      how: 'Energised on the bench: does it pass?',
+      title: say('fan-circuit.byItself', { what: relay }),
+      how: say('fan-circuit.energisedOnTheBenchDoes'),
       link: 'relay',
     },
-    { field: 'fuse', title: 'Fuse', how: 'Look and measure; a fuse can look whole.', link: 'fuse' },
-    { field: 'speeds', title: 'Speeds', how: 'Does it run at every speed it has?' },
+    {
+      field: 'fuse',
+      title: say('fan-circuit.fuse'),
+      how: say('fan-circuit.lookAndMeasureAFuse'),
+      link: 'fuse',
+    },
+    { field: 'speeds', title: say('fan-circuit.speeds'), how: say('fan-circuit.doesItRunAtEvery') },
     {
       field: 'airDirection',
-      title: 'Air',
-      how: 'Does it draw through the radiator, the right way?',
+      title: say('fan-circuit.air'),
+      how: say('fan-circuit.doesItDrawThroughThe'),
     },
   ]
-  return steps.map((step) => ({ ...step, options: OPTIONS[step.field] }))
+  return steps.map((step) => ({ ...step, options: options[step.field] }))
 }

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { type Complaint, QUESTIONS } from '#core'
 
+const { say } = useWords()
+
 /** The keeper's questions; those of the complaint first, the rest within reach. */
 type Answer = 'yes' | 'no' | 'not-known'
 const props = defineProps<{
@@ -11,9 +13,9 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ answer: [question: string, answer: Answer] }>()
 const options = [
-  { value: 'yes', text: 'Yes' },
-  { value: 'no', text: 'No' },
-  { value: 'not-known', text: 'Not known' },
+  { value: 'yes', text: say('interview.interview-questions.yes') },
+  { value: 'no', text: say('interview.interview-questions.no') },
+  { value: 'not-known', text: say('interview.interview-questions.notKnown') },
 ] as const
 const all = ref(false)
 const shown = computed(() =>
@@ -39,7 +41,7 @@ const shown = computed(() =>
       />
     </div>
     <button v-if="!all" type="button" class="plain-button" @click="all = true">
-      All questions
+      {{ say('interview.interview-questions.allQuestions') }}
     </button>
   </div>
 </template>

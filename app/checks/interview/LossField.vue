@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { QuantityRecord, ReportedLoss } from '#core'
 
+const { say } = useWords()
+
 /** How much is topped up, per what time or distance; or "not known". */
 const model = defineModel<ReportedLoss | undefined>({ required: true })
 const preferences = usePreferences()
@@ -24,11 +26,14 @@ const TIMES = {
   month: { typed: '30 d', value: 30, unit: 'd', si: 2592000 },
 } as const
 const options = computed(() => [
-  { value: 'day' as const, text: 'a day' },
-  { value: 'week' as const, text: 'a week' },
-  { value: 'month' as const, text: 'a month' },
-  { value: 'distance' as const, text: `per ${distance.value.typed}` },
-  { value: 'not-known' as const, text: 'Not known' },
+  { value: 'day' as const, text: say('interview.loss-field.aDay') },
+  { value: 'week' as const, text: say('interview.loss-field.aWeek') },
+  { value: 'month' as const, text: say('interview.loss-field.aMonth') },
+  {
+    value: 'distance' as const,
+    text: say('interview.loss-field.per2', { typed: distance.value.typed }),
+  },
+  { value: 'not-known' as const, text: say('interview.loss-field.notKnown') },
 ])
 function perOf(value: ReportedLoss['per']): Per | undefined {
   if (!value) return undefined
@@ -52,12 +57,12 @@ watch([amount, per], () => {
     <QuantityField
       v-if="per !== 'not-known'"
       v-model="amount"
-      label="How much is topped up"
+      :label="say('interview.loss-field.howMuchIsToppedUp')"
       kind="volume"
       :limits="{ min: 0, max: 200 }"
       optional
     />
-    <ChoiceRow v-model="per" label="Per" :options="options" />
+    <ChoiceRow v-model="per" :label="say('interview.loss-field.per')" :options="options" />
   </div>
 </template>
 

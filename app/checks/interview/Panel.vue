@@ -11,6 +11,8 @@ import {
 import InterviewQuestions from './InterviewQuestions.vue'
 import LossField from './LossField.vue'
 
+const { say } = useWords()
+
 /** One question at a time, the most telling first; what was said already stays below and can be corrected. */
 const open = useOpenCase()
 const shop = useShop()
@@ -57,9 +59,9 @@ const next = computed(() =>
   asked.value.filter((id) => !given.value.has(id)).map((id) => QUESTIONS.find((q) => q.id === id)!),
 )
 const OPTIONS = [
-  { value: 'yes', text: 'Yes' },
-  { value: 'no', text: 'No' },
-  { value: 'not-known', text: 'Not known' },
+  { value: 'yes', text: say('interview.yes') },
+  { value: 'no', text: say('interview.no') },
+  { value: 'not-known', text: say('interview.notKnown2') },
 ] as const
 
 const answer = (question: string, value: 'yes' | 'no' | 'not-known') => {
@@ -85,7 +87,7 @@ async function keepHours() {
   problem.value = ''
   const value = Number(hours.value.replace(',', '.'))
   if (!(value >= 0.1 && value <= 168))
-    return void (problem.value = 'Hours a week must be between 0.1 and 168.')
+    return void (problem.value = say('interview.hoursAWeekMustBe'))
   await shop.addRecord(
     open.id,
     'interview.usage',
@@ -100,11 +102,12 @@ async function keepHours() {
     <p v-if="advice" class="caution">{{ preferences.say(advice) }}</p>
     <p v-if="words">“{{ words }}”</p>
     <p v-if="pattern" class="pattern" role="status">
-      <span class="small quiet">The pattern so far</span
-      ><strong>{{ preferences.say(pattern.message) }}</strong>
+      <span class="small quiet">{{ say('interview.thePatternSoFar') }}</span><strong>{{
+        preferences.say(pattern.message)
+      }}</strong>
     </p>
-    <section v-if="next.length > 0" class="ask" aria-label="Ask next">
-      <h3>Ask next</h3>
+    <section v-if="next.length > 0" class="ask" :aria-label="say('interview.askNext')">
+      <h3>{{ say('interview.askNext') }}</h3>
       <div v-for="(q, i) in next" :key="q.id" class="question" :class="{ first: i === 0 }">
         <span>{{ q.asks }}</span>
         <ChoiceRow
@@ -117,41 +120,54 @@ async function keepHours() {
         />
       </div>
       <p class="small quiet">
-        {{ worth.length }} {{ worth.length === 1 ? 'question' : 'questions' }} can still move the
-        ranking.
+        {{
+          say('interview.canStillMoveTheRanking', {
+            worth: worth.length,
+            worth2: worth.length === 1 ? 'question' : 'questions',
+          })
+        }}
       </p>
     </section>
     <p v-else-if="open.answer.value" role="status">
-      <strong>Nothing more to ask that would change the ranking.</strong>
+      <strong>{{ say('interview.nothingMoreToAskThat') }}</strong>
     </p>
     <div v-if="complaint === 'coolant-loss'" class="loss">
       <template v-if="loss && !changing">
         <p class="grow">
-          <strong>Tops up:</strong>
+          <strong>{{ say('interview.topsUp') }}</strong>
           {{
             loss.data.amount === 'not-known'
-              ? 'not known'
+              ? say('interview.notKnown')
               : week !== undefined
-                ? `about ${preferences.show('volume', week, 2)} a week`
+                ? say('interview.aboutAWeek', { week: preferences.show('volume', week, 2) })
                 : `${loss.data.amount.typed} ${loss.data.amount.unit}`
           }}
         </p>
-        <v-btn :disabled="!open.mayRecord.value" @click="changing = true">Correct it</v-btn>
+        <v-btn :disabled="!open.mayRecord.value" @click="changing = true">{{
+          say('interview.correctIt')
+        }}</v-btn>
       </template>
       <template v-else>
         <LossField v-model="newLoss" />
-        <v-btn class="solid" :disabled="!newLoss || !open.mayRecord.value" @click="keepLoss"
-          >Keep</v-btn
-        >
+        <v-btn class="solid" :disabled="!newLoss || !open.mayRecord.value" @click="keepLoss">{{
+          say('interview.keep')
+        }}</v-btn>
       </template>
     </div>
     <div class="row">
-      <v-text-field v-model="hours" label="Hours driven a week" inputmode="decimal" class="hours" />
-      <v-btn :disabled="!open.mayRecord.value || hours === ''" @click="keepHours">Keep hours</v-btn>
+      <v-text-field
+        v-model="hours"
+        :label="say('interview.hoursDrivenAWeek')"
+        inputmode="decimal"
+        class="hours"
+      />
+      <v-btn :disabled="!open.mayRecord.value || hours === ''" @click="keepHours">{{
+        say('interview.keepHours')
+      }}</v-btn>
       <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
     </div>
     <details class="rest" :open="next.length === 0">
-      <summary>Said so far, and all other questions</summary>
+      <summary>{{ say('interview.saidSoFarAndAll') }}</summary>
       <InterviewQuestions
         :complaint="complaint"
         :answers="given"

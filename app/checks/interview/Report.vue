@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { type CheckOutcome, interviewCheck, ofKind, outcomesOf, QUESTIONS } from '#core'
 
+const { say } = useWords()
+
 /** What the keeper said, every answer, and how much is topped up in a week. */
 const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
 const { records } = useOpenCase()
@@ -23,14 +25,18 @@ const SAYS = { yes: 'yes', no: 'no', 'not-known': 'not known' }
 
 <template>
   <section v-if="answers.length > 0 || litresPerWeek !== undefined">
-    <h2>The keeper says</h2>
+    <h2>{{ say('interview.report.theKeeperSays') }}</h2>
     <ul>
       <li v-for="a in answers" :key="a.id">
         {{ a.asks }} <strong>{{ SAYS[a.answer] }}</strong>
       </li>
     </ul>
     <p v-if="litresPerWeek !== undefined">
-      Tops up about {{ preferences.show('volume', litresPerWeek, 2) }} a week.
+      {{
+        say('interview.report.topsUpAboutAWeek', {
+          litresPerWeek: preferences.show('volume', litresPerWeek, 2),
+        })
+      }}
     </p>
   </section>
 </template>

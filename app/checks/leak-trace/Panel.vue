@@ -13,6 +13,8 @@ import PlaceList from './PlaceList.vue'
 import TrayDrawing from './TrayDrawing.vue'
 import { placeLabels } from './tray-labels'
 
+const { say } = useWords()
+
 /** The tray from above: drips set by tap and dragged, each counted with a tap a drop; what stands above each, and what was seen there. */
 type Seen = LeakTrace['places'][number]['seen']
 const { open, last, outcome, mayRecord, amend, takeBack } = useCheck(
@@ -138,11 +140,11 @@ function tapDrop() {
   }
 }
 const HEIGHTS = [
-  { value: '0.9', text: 'Top' },
-  { value: '0.7', text: 'High' },
-  { value: '0.5', text: 'Middle' },
-  { value: '0.3', text: 'Low' },
-  { value: '0.1', text: 'Floor' },
+  { value: '0.9', text: say('leak-trace.top') },
+  { value: '0.7', text: say('leak-trace.high') },
+  { value: '0.5', text: say('leak-trace.middle') },
+  { value: '0.3', text: say('leak-trace.low') },
+  { value: '0.1', text: say('leak-trace.floor') },
 ]
 const height = computed(() =>
   draft.value.highestWet === undefined
@@ -171,27 +173,27 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
     <Cautions :ids="['stands']" />
     <div class="row">
       <ChoiceRow
-        label="Engine stands"
+        :label="say('leak-trace.engineStands')"
         :options="[
-          { value: 'lengthwise', text: 'Lengthwise' },
-          { value: 'crosswise', text: 'Crosswise' },
+          { value: 'lengthwise', text: say('leak-trace.lengthwise') },
+          { value: 'crosswise', text: say('leak-trace.crosswise') },
         ]"
         :model-value="orientation"
         :disabled="!mayRecord"
         @update:model-value="change({ orientation: $event })"
       />
       <ChoiceRow
-        label="Did air blow across it?"
+        :label="say('leak-trace.didAirBlowAcrossIt')"
         :options="[
-          { value: 'no', text: 'No' },
-          { value: 'yes', text: 'Fan or road did' },
+          { value: 'no', text: say('leak-trace.no') },
+          { value: 'yes', text: say('leak-trace.fanOrRoadDid') },
         ]"
         :model-value="draft.airFlow ? 'yes' : 'no'"
         :disabled="!mayRecord"
         @update:model-value="change({ airFlow: $event === 'yes' })"
       />
     </div>
-    <p>The tray from above, front at the top. Tap where it drips; drag to move.</p>
+    <p>{{ say('leak-trace.theTrayFromAboveFront') }}</p>
     <TrayDrawing
       v-model:picked="picked"
       :drips="draft.drips"
@@ -205,44 +207,51 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
       @move="move"
     />
     <div class="row">
-      <v-btn :disabled="!mayRecord" @click="add({ x: 0.5, y: 0.5 })"
-        >Add a drip in the middle</v-btn
-      >
+      <v-btn :disabled="!mayRecord" @click="add({ x: 0.5, y: 0.5 })">{{
+        say('leak-trace.addADripInThe')
+      }}</v-btn>
       <span class="grow" role="status">{{
         draft.drips.length === 0
-          ? 'No drip marked yet.'
-          : `${draft.drips.length} ${draft.drips.length === 1 ? 'drip' : 'drips'}, ${perMinute.toFixed(0)} drops a minute, about ${preferences.show('flow', analysis.mLPerMinute)}.`
+          ? say('leak-trace.noDripMarkedYet')
+          : say('leak-trace.dropsAMinuteAbout', {
+              drips: draft.drips.length,
+              drips2: draft.drips.length === 1 ? 'drip' : 'drips',
+              perMinute: perMinute.toFixed(0),
+              mLPerMinute: preferences.show('flow', analysis.mLPerMinute),
+            })
       }}</span>
     </div>
     <section
       v-if="picked !== undefined && draft.drips[picked]"
       class="now"
-      :aria-label="`Drip ${picked + 1}`"
+      :aria-label="say('leak-trace.drip', { picked: picked + 1 })"
     >
-      <h3>Drip {{ picked + 1 }}</h3>
+      <h3>{{ say('leak-trace.drip', { picked: picked + 1 }) }}</h3>
       <p>
-        <strong>Above it:</strong>
+        <strong>{{ say('leak-trace.aboveIt') }}</strong>
         {{
           analysis.byDrip[picked]
             ?.filter((c) => c.share > 0.08)
             .map((c) => `${name(c.place)} (${formatChance(c.share)})`)
-            .join(', ') || 'nothing stands out'
+            .join(', ') || say('leak-trace.nothingStandsOut')
         }}
       </p>
       <div class="row">
-        <v-btn class="solid count" :disabled="!mayRecord" @click="tapDrop"
-          >Tap at every drop{{ taps.length > 0 ? `: ${taps.length} in ${since} s` : '' }}</v-btn
-        >
-        <strong v-if="draft.drips[picked]!.perMinute > 0"
-          >{{ draft.drips[picked]!.perMinute }} a minute</strong
-        >
+        <v-btn class="solid count" :disabled="!mayRecord" @click="tapDrop">{{
+          say('leak-trace.tapAtEveryDrop', {
+            since: taps.length > 0 ? say('leak-trace.inS', { taps: taps.length, since }) : '',
+          })
+        }}</v-btn>
+        <strong v-if="draft.drips[picked]!.perMinute > 0">{{
+          say('leak-trace.aMinute', { perMinute: draft.drips[picked]!.perMinute })
+        }}</strong>
         <button type="button" class="plain-button" :disabled="!mayRecord" @click="drop(picked)">
-          Take this drip away
+          {{ say('leak-trace.takeThisDripAway') }}
         </button>
       </div>
     </section>
     <ChoiceRow
-      label="The highest wet point seen from above"
+      :label="say('leak-trace.theHighestWetPointSeen')"
       :options="HEIGHTS"
       :model-value="height"
       :disabled="!mayRecord"
@@ -257,11 +266,17 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
     />
     <CheckResult v-if="last" :outcome="outcome" />
     <p v-if="analysis.found.length > 1" class="caution">
-      {{ analysis.found.length }} sources seen: {{ analysis.found.map(name).join(', ') }}. Repair
-      both; the first can hide the second.
+      {{
+        say('leak-trace.sourcesSeenRepairBothThe', {
+          found: analysis.found.length,
+          name: analysis.found.map(name).join(', '),
+        })
+      }}
     </p>
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+        say('leak-trace.takeItBack')
+      }}</v-btn>
     </div>
   </div>
 </template>

@@ -2,6 +2,8 @@
 import type { LeakTrace } from '#core'
 import { formatChance } from '../../../words/format'
 
+const { say } = useWords()
+
 /** Places to look at, likeliest first, each with what was seen there. */
 type Seen = LeakTrace['places'][number]['seen']
 const { candidates, seen, mayRecord } = defineProps<{
@@ -12,10 +14,10 @@ const { candidates, seen, mayRecord } = defineProps<{
 }>()
 const emit = defineEmits<{ seen: [place: string, as: Seen] }>()
 const SEEN: { value: Seen; text: string }[] = [
-  { value: 'dry', text: 'Dry' },
-  { value: 'wet', text: 'Wet' },
-  { value: 'wet-again', text: 'Dried, wet again' },
-  { value: 'issuing', text: 'Seen issuing' },
+  { value: 'dry', text: say('leak-trace.place-list.dry') },
+  { value: 'wet', text: say('leak-trace.place-list.wet') },
+  { value: 'wet-again', text: say('leak-trace.place-list.driedWetAgain') },
+  { value: 'issuing', text: say('leak-trace.place-list.seenIssuing') },
 ]
 const listed = computed(() => {
   const top = candidates.slice(0, more.value ? undefined : 6).map((c) => c.place)
@@ -26,8 +28,8 @@ const share = (id: string) => candidates.find((c) => c.place === id)?.share ?? 0
 </script>
 
 <template>
-  <section aria-label="Places to look at">
-    <h3>Look here, likeliest first</h3>
+  <section :aria-label="say('leak-trace.place-list.placesToLookAt')">
+    <h3>{{ say('leak-trace.place-list.lookHereLikeliestFirst') }}</h3>
     <div v-for="id in listed" :key="id" class="place" :data-place="id">
       <span class="who"
         ><strong>{{ name(id) }}</strong
@@ -43,7 +45,9 @@ const share = (id: string) => candidates.find((c) => c.place === id)?.share ?? 0
         @update:model-value="emit('seen', id, $event)"
       />
     </div>
-    <button v-if="!more" type="button" class="plain-button" @click="more = true">All places</button>
+    <button v-if="!more" type="button" class="plain-button" @click="more = true">
+      {{ say('leak-trace.place-list.allPlaces') }}
+    </button>
   </section>
 </template>
 

@@ -2,6 +2,8 @@
 import type { LeakTrace } from '#core'
 import type { Label } from './tray-labels'
 
+const { say } = useWords()
+
 /** The tray from above, front at the top: drips set by tap, moved by finger or arrow keys; circles where they may come from. */
 interface Spot {
   x: number
@@ -84,14 +86,14 @@ function nudge(event: KeyboardEvent, i: number) {
     :viewBox="`0 0 ${W} ${H}`"
     class="tray"
     role="group"
-    aria-label="Tray from above, front at the top"
+    :aria-label="say('leak-trace.tray-drawing.trayFromAboveFrontAt')"
     @click="addAt"
     @pointermove="drag"
     @pointerup="liftedWithoutMoving"
   >
     <rect x="1" y="1" :width="W - 2" :height="H - 2" class="pan" />
     <rect :x="0.08 * W" y="8" :width="0.84 * W" height="22" class="thing" />
-    <text :x="W / 2" y="24" class="thing-name">radiator</text>
+    <text :x="W / 2" y="24" class="thing-name">{{ say('leak-trace.tray-drawing.radiator') }}</text>
     <rect
       :x="engine.x * W"
       :y="engine.y * H"
@@ -105,9 +107,11 @@ function nudge(event: KeyboardEvent, i: number) {
       :y="(engine.y + 0.85 * engine.h) * H"
       class="thing-name"
     >
-      engine
+      {{ say('leak-trace.tray-drawing.engine') }}
     </text>
-    <text :x="W / 2" :y="H - 10" class="thing-name">bulkhead</text>
+    <text :x="W / 2" :y="H - 10" class="thing-name">
+      {{ say('leak-trace.tray-drawing.bulkhead') }}
+    </text>
     <g v-for="c in circles" :key="c.place" class="candidate">
       <circle :cx="c.x" :cy="c.y" :r="c.r" :class="{ found: c.found }" />
     </g>
@@ -122,7 +126,9 @@ function nudge(event: KeyboardEvent, i: number) {
       :transform="`translate(${d.x * W} ${d.y * H})`"
       role="button"
       tabindex="0"
-      :aria-label="`Drip ${i + 1}, ${d.perMinute} a minute. Arrow keys move it`"
+      :aria-label="
+        say('leak-trace.tray-drawing.dripAMinuteArrowKeys', { i: i + 1, perMinute: d.perMinute })
+      "
       :data-drip="i"
       @pointerdown.stop="down($event, i)"
       @click.stop="letGo"

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { type LevelAndCondition, levelAndConditionCheck } from '#core'
 
+const { say } = useWords()
+
 const { open, last, outcome, amend, takeBack } = useCheck(
   levelAndConditionCheck,
   'level-and-condition.look',
@@ -9,61 +11,61 @@ const seen = computed<LevelAndCondition>(() => last.value?.data ?? {})
 const ROWS = [
   {
     key: 'level',
-    label: 'Level, cold',
+    label: say('level-and-condition.levelCold'),
     options: [
-      { value: 'overfull', text: 'Above the mark' },
-      { value: 'right', text: 'Right' },
-      { value: 'low', text: 'Low' },
-      { value: 'empty', text: 'Nearly empty' },
+      { value: 'overfull', text: say('level-and-condition.aboveTheMark') },
+      { value: 'right', text: say('level-and-condition.right') },
+      { value: 'low', text: say('level-and-condition.low') },
+      { value: 'empty', text: say('level-and-condition.nearlyEmpty') },
     ],
   },
   {
     key: 'residualPressure',
-    label: 'Pressure left on opening after a night',
+    label: say('level-and-condition.pressureLeftOnOpeningAfter'),
     options: [
-      { value: 'none', text: 'None' },
-      { value: 'some', text: 'Some' },
-      { value: 'strong', text: 'Strong' },
+      { value: 'none', text: say('level-and-condition.none') },
+      { value: 'some', text: say('level-and-condition.some') },
+      { value: 'strong', text: say('level-and-condition.strong') },
     ],
   },
   {
     key: 'oilInCoolant',
-    label: 'Oil in the coolant',
+    label: say('level-and-condition.oilInTheCoolant'),
     options: [
-      { value: 'no', text: 'No' },
-      { value: 'yes', text: 'Yes' },
+      { value: 'no', text: say('level-and-condition.no') },
+      { value: 'yes', text: say('level-and-condition.yes') },
     ],
   },
   {
     key: 'emulsionInOil',
-    label: 'Engine oil',
+    label: say('level-and-condition.engineOil'),
     options: [
-      { value: 'no', text: 'Clean' },
-      { value: 'filler-only', text: 'Froth under filler only' },
-      { value: 'dipstick', text: 'Milky on dipstick' },
+      { value: 'no', text: say('level-and-condition.clean') },
+      { value: 'filler-only', text: say('level-and-condition.frothUnderFillerOnly') },
+      { value: 'dipstick', text: say('level-and-condition.milkyOnDipstick') },
     ],
   },
   {
     key: 'look',
-    label: 'Coolant looks',
+    label: say('level-and-condition.coolantLooks'),
     options: [
-      { value: 'clear', text: 'Clear' },
-      { value: 'brown', text: 'Brown, rusty' },
-      { value: 'sludge', text: 'Sludge' },
+      { value: 'clear', text: say('level-and-condition.clear') },
+      { value: 'brown', text: say('level-and-condition.brownRusty') },
+      { value: 'sludge', text: say('level-and-condition.sludge') },
     ],
   },
   {
     key: 'smell',
-    label: 'It smells',
+    label: say('level-and-condition.itSmells'),
     options: [
-      { value: 'none', text: 'Of coolant' },
-      { value: 'exhaust', text: 'Of exhaust' },
-      { value: 'fuel', text: 'Of fuel' },
+      { value: 'none', text: say('level-and-condition.ofCoolant') },
+      { value: 'exhaust', text: say('level-and-condition.ofExhaust') },
+      { value: 'fuel', text: say('level-and-condition.ofFuel') },
     ],
   },
   {
     key: 'colour',
-    label: 'Colour',
+    label: say('level-and-condition.colour'),
     options: ['green', 'blue', 'yellow', 'orange', 'pink', 'violet', 'no colour'].map((value) => ({
       value,
       text: `${value[0]!.toUpperCase()}${value.slice(1)}`,
@@ -71,36 +73,36 @@ const ROWS = [
   },
   {
     key: 'mixed',
-    label: 'Gel, or two colours',
+    label: say('level-and-condition.gelOrTwoColours'),
     options: [
-      { value: 'no', text: 'No' },
-      { value: 'yes', text: 'Yes' },
+      { value: 'no', text: say('level-and-condition.no') },
+      { value: 'yes', text: say('level-and-condition.yes') },
     ],
   },
   {
     key: 'pinkFroth',
-    label: 'Pink froth: gearbox fluid',
+    label: say('level-and-condition.pinkFrothGearboxFluid'),
     options: [
-      { value: 'no', text: 'No' },
-      { value: 'yes', text: 'Yes' },
+      { value: 'no', text: say('level-and-condition.no') },
+      { value: 'yes', text: say('level-and-condition.yes') },
     ],
   },
   {
     key: 'sealant',
-    label: 'Traces of sealant',
+    label: say('level-and-condition.tracesOfSealant'),
     options: [
-      { value: 'no', text: 'No' },
-      { value: 'yes', text: 'Yes' },
+      { value: 'no', text: say('level-and-condition.no') },
+      { value: 'yes', text: say('level-and-condition.yes') },
     ],
   },
   {
     key: 'liquidBelow',
-    label: 'Liquid found under it',
+    label: say('level-and-condition.liquidFoundUnderIt'),
     options: [
-      { value: 'coolant', text: 'Coolant' },
-      { value: 'water', text: 'Clear water' },
-      { value: 'oil', text: 'Oil' },
-      { value: 'none', text: 'None' },
+      { value: 'coolant', text: say('level-and-condition.coolant') },
+      { value: 'water', text: say('level-and-condition.clearWater') },
+      { value: 'oil', text: say('level-and-condition.oil') },
+      { value: 'none', text: say('level-and-condition.none') },
     ],
   },
 ] as const
@@ -111,8 +113,7 @@ const set = (key: string, value: string) =>
 <template>
   <div class="stack">
     <p class="caution">
-      Open only when cold. Coolant is poisonous and sweet: wipe it up, keep it from animals and
-      children.
+      {{ say('level-and-condition.openOnlyWhenColdCoolant') }}
     </p>
     <ChoiceRow
       v-for="row in ROWS"
@@ -123,10 +124,10 @@ const set = (key: string, value: string) =>
       :model-value="seen[row.key]"
       @update:model-value="set(row.key, $event)"
     />
-    <CheckResult :outcome="outcome" nothing="Nothing odd seen." />
-    <v-btn v-if="last" class="back" :disabled="!open.mayRecord.value" @click="takeBack(last.id)"
-      >Take it back</v-btn
-    >
+    <CheckResult :outcome="outcome" :nothing="say('level-and-condition.nothingOddSeen')" />
+    <v-btn v-if="last" class="back" :disabled="!open.mayRecord.value" @click="takeBack(last.id)">{{
+      say('level-and-condition.takeItBack')
+    }}</v-btn>
   </div>
 </template>
 

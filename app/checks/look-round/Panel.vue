@@ -12,24 +12,26 @@ import {
   type Wear,
 } from '#core'
 
+const { say } = useWords()
+
 /** Part by part, in regions as one walks round: what is wet, what is worn, a photograph; what was not looked at stays open. */
 const open = useOpenCase()
 const shop = useShop()
 const preferences = usePreferences()
 const air = useCheck(lookRoundCheck, 'look-round.air-side')
 const REGIONS: { id: string; name: string; parts: readonly Part[] }[] = [
-  { id: 'front', name: 'Front', parts: ['radiator', 'lower-hose'] },
+  { id: 'front', name: say('look-round.front'), parts: ['radiator', 'lower-hose'] },
   {
     id: 'top',
-    name: 'Top',
+    name: say('look-round.top'),
     parts: ['upper-hose', 'expansion-tank', 'cap', 'thermostat', 'bypass-hose'],
   },
   {
     id: 'engine',
-    name: 'Engine',
+    name: say('look-round.engine'),
     parts: ['engine', 'pump', 'oil-cooler', 'egr-cooler', 'turbo-line'],
   },
-  { id: 'cabin', name: 'Bulkhead and cabin', parts: ['heater-hoses', 'heater-core'] },
+  { id: 'cabin', name: say('look-round.bulkheadAndCabin'), parts: ['heater-hoses', 'heater-core'] },
 ]
 const parts = computed(() =>
   partsOf(open.input.value?.vehicle.profile ?? {}).filter((p) => p !== 'fan'),
@@ -47,11 +49,11 @@ watch(
   { immediate: true },
 )
 const OPTIONS = [
-  { value: 'dry', text: 'Dry' },
-  { value: 'stained', text: 'Stained' },
-  { value: 'wet', text: 'Wet' },
-  { value: 'dried-and-wet-again', text: 'Dried, wet again' },
-  { value: 'issuing', text: 'Seen issuing' },
+  { value: 'dry', text: say('look-round.dry') },
+  { value: 'stained', text: say('look-round.stained') },
+  { value: 'wet', text: say('look-round.wet') },
+  { value: 'dried-and-wet-again', text: say('look-round.driedWetAgain') },
+  { value: 'issuing', text: say('look-round.seenIssuing') },
 ] as const
 const WEAR_NAMES: Record<Wear, string> = {
   soft: 'Soft',
@@ -105,11 +107,11 @@ async function allDry(list: readonly Part[]) {
   for (const part of list) if (!looks.value.has(part)) await keep(part, { seen: 'dry' })
 }
 const AIR: { key: keyof AirSideLook; name: string }[] = [
-  { key: 'fins', name: 'Fins, from the front' },
-  { key: 'stack', name: 'Between condenser and radiator' },
-  { key: 'shroud', name: 'Shroud' },
-  { key: 'blades', name: 'Fan blades, counted' },
-  { key: 'duct', name: 'Air duct, undertray' },
+  { key: 'fins', name: say('look-round.finsFromTheFront') },
+  { key: 'stack', name: say('look-round.betweenCondenserAndRadiator') },
+  { key: 'shroud', name: say('look-round.shroud') },
+  { key: 'blades', name: say('look-round.fanBladesCounted') },
+  { key: 'duct', name: say('look-round.airDuctUndertray') },
 ]
 const airSeen = computed<AirSideLook>(() => air.last.value?.data ?? {})
 const setAir = (key: string, value: string) =>
@@ -146,10 +148,10 @@ const capWrong = computed(() =>
     <Cautions :ids="['engineOffKeyOut', 'stands']" />
     <ChoiceRow
       v-model="pressed"
-      label="Is the system under the tester’s pressure while you look?"
+      :label="say('look-round.isTheSystemUnderThe')"
       :options="[
-        { value: 'yes', text: 'Yes, pressed' },
-        { value: 'no', text: 'No' },
+        { value: 'yes', text: say('look-round.yesPressed') },
+        { value: 'no', text: say('look-round.no') },
       ]"
     />
     <div class="now">
@@ -167,7 +169,7 @@ const capWrong = computed(() =>
         v-if="WEARS[chosen]"
         class="choice"
         role="group"
-        :aria-label="`Wear of: ${PART_NAMES[chosen]}`"
+        :aria-label="say('look-round.wearOf', { chosen: PART_NAMES[chosen] })"
       >
         <button
           v-for="w in WEARS[chosen]"
@@ -181,7 +183,7 @@ const capWrong = computed(() =>
         </button>
       </div>
       <p v-if="chosen === 'cap' && capWrong" class="problem">
-        The cap test says: not the one for this place.
+        {{ say('look-round.theCapTestSaysNot') }}
       </p>
       <PhotoStrip :key="`p-${chosen}`" :part="chosen" check="look-round" />
     </div>
@@ -189,14 +191,16 @@ const capWrong = computed(() =>
       <div class="row head">
         <h3 class="grow">{{ region.name }}</h3>
         <span class="small quiet">{{
-          left(region.parts) === 0 ? 'all looked at' : `${left(region.parts)} not looked at`
+          left(region.parts) === 0
+            ? say('look-round.allLookedAt')
+            : say('look-round.notLookedAt', { parts: left(region.parts) })
         }}</span><v-btn
           :disabled="!open.mayRecord.value || left(region.parts) === 0"
           @click="allDry(region.parts)"
-          >All the rest dry</v-btn
+          >{{ say('look-round.allTheRestDry') }}</v-btn
         >
       </div>
-      <div class="parts" role="group" :aria-label="`Parts: ${region.name}`">
+      <div class="parts" role="group" :aria-label="say('look-round.parts', { name: region.name })">
         <button
           v-for="part in region.parts"
           :key="part"
@@ -210,11 +214,10 @@ const capWrong = computed(() =>
       </div>
       <template v-if="region.id === 'front'">
         <div class="row head">
-          <strong class="grow">Air side</strong
-          ><v-btn
+          <strong class="grow">{{ say('look-round.airSide') }}</strong><v-btn
             :disabled="!open.mayRecord.value || AIR.every((a) => airSeen[a.key] !== undefined)"
             @click="allAir"
-            >All the rest good</v-btn
+            >{{ say('look-round.allTheRestGood') }}</v-btn
           >
         </div>
         <div class="air">
@@ -224,8 +227,8 @@ const capWrong = computed(() =>
             :label="a.name"
             :disabled="!open.mayRecord.value"
             :options="[
-              { value: 'good', text: 'Good' },
-              { value: 'bad', text: 'Bad' },
+              { value: 'good', text: say('look-round.good') },
+              { value: 'bad', text: say('look-round.bad') },
             ]"
             :model-value="airOf(a.key)"
             @update:model-value="setAir(a.key, $event)"
@@ -237,8 +240,8 @@ const capWrong = computed(() =>
       </template>
     </section>
     <p>
-      <strong>This does not clear:</strong> leaks that open only hot or only cold; a wet part may be
-      wetted from above.
+      <strong>{{ say('look-round.thisDoesNotClear') }}</strong>
+      {{ say('look-round.leaksThatOpenOnlyHot') }}
     </p>
   </div>
 </template>

@@ -9,7 +9,8 @@ import {
   PART_NAMES,
   partsOf,
 } from '#core'
-import { stateWords } from '../../../words/states'
+
+const { say, stateWords } = useWords()
 
 /** What was seen part by part, what nobody looked at, and the air side. */
 const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
@@ -37,19 +38,24 @@ const SEEN: Readonly<Record<PartLook['seen'], string>> = {
 
 <template>
   <section v-if="looks.length > 0 || airSide.length > 0">
-    <h2>Look round</h2>
+    <h2>{{ say('look-round.report.lookRound') }}</h2>
     <p v-if="looks.length > 0">
       {{ looks.map((look) => `${PART_NAMES[look.part]}: ${SEEN[look.seen]}`).join('; ') }}.
     </p>
-    <p v-if="notLooked.length > 0"><strong>Not looked at:</strong> {{ notLooked.join(', ') }}.</p>
+    <p v-if="notLooked.length > 0">
+      <strong>{{ say('look-round.report.notLookedAt') }}</strong> {{ notLooked.join(', ') }}.
+    </p>
     <template v-for="o in airSide" :key="o.source">
       <p>
-        Air side and soft parts:
-        {{ stateWords(o.check, o.states, 'nothing bad of what was looked at.') }}
+        {{
+          say('look-round.report.airSideAndSoftParts', {
+            states: stateWords(o.check, o.states, 'nothing bad of what was looked at.'),
+          })
+        }}
       </p>
       <p v-for="note in o.notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
       <p class="small">
-        <strong>Not cleared by this:</strong>
+        <strong>{{ say('look-round.report.notClearedByThis') }}</strong>
         {{ o.doesNotProve.map(preferences.say).join('; ') }}.
       </p>
     </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { knownValue, mixCheck, mixPlan, type MixTest, type QuantityRecord } from '#core'
 
+const { say } = useWords()
+
 const { open, last, outcome, mayRecord, keep, takeBack, figures } = useCheck(mixCheck, 'mix.test')
 const preferences = usePreferences()
 const instrument = ref<MixTest['instrument']>('refractometer')
@@ -27,8 +29,8 @@ async function save() {
   if (reading === undefined)
     return void (problem.value =
       by.value === 'fraction'
-        ? 'Type what the instrument shows in per cent.'
-        : 'Type the freeze point that the instrument shows.')
+        ? say('mix.typeWhatTheInstrumentShows')
+        : say('mix.typeTheFreezePointThat'))
   await keep(
     {
       instrument: instrument.value,
@@ -48,16 +50,21 @@ async function save() {
     <CheckResult
       :outcome="outcome"
       :shown="[
-        { path: 'volumeFraction', label: 'Antifreeze', percent: true },
-        { path: 'freezePointC', label: 'Freezes at', kind: 'temperature' },
-        { path: 'boilingPointC', label: 'Boils at, with this cap, up here', kind: 'temperature' },
+        { path: 'volumeFraction', label: say('mix.antifreeze'), percent: true },
+        { path: 'freezePointC', label: say('mix.freezesAt'), kind: 'temperature' },
+        { path: 'boilingPointC', label: say('mix.boilsAtWithThisCap'), kind: 'temperature' },
       ]"
     />
     <div
       v-if="figures"
       class="scale"
       role="img"
-      :aria-label="`${Math.round(figures.volumeFraction * 100)} % of antifreeze, ${Math.round(figures.wantedFraction * 100)} % asked for`"
+      :aria-label="
+        say('mix.ofAntifreezeAskedFor', {
+          volumeFraction: Math.round(figures.volumeFraction * 100),
+          wantedFraction: Math.round(figures.wantedFraction * 100),
+        })
+      "
     >
       <span
         class="band"
@@ -72,47 +79,52 @@ async function save() {
     </div>
     <div v-if="plan && figures && outcome?.states[0] !== 'right'" class="stack plan">
       <p>
-        <strong>To reach {{ Math.round(figures.wantedFraction * 100) }} %:</strong> drain
-        {{ preferences.show('volume', plan.drainedLitres) }}, then add
+        <strong>{{
+          say('mix.toReach', { wantedFraction: Math.round(figures.wantedFraction * 100) })
+        }}</strong>
         {{
-          [
-            { litres: plan.concentrateLitres, of: 'concentrate' },
-            { litres: plan.waterLitres, of: 'water' },
-          ]
-            .filter((a) => a.litres >= 0.05)
-            .map((a) => `${preferences.show('volume', a.litres)} of ${a.of}`)
-            .join(' and ')
-        }}.
-        <template v-if="!plan.reachable"
-          >That is not enough: at least {{ preferences.show('volume', plan.leastDrainLitres) }} must
-          come out.</template
-        >
+          say('mix.drainThenAdd', {
+            drainedLitres: preferences.show('volume', plan.drainedLitres),
+            a: [
+              { litres: plan.concentrateLitres, of: 'concentrate' },
+              { litres: plan.waterLitres, of: 'water' },
+            ]
+              .filter((a) => a.litres >= 0.05)
+              .map((a) => `${preferences.show('volume', a.litres)} of ${a.of}`)
+              .join(' and '),
+          })
+        }}
+        <template v-if="!plan.reachable">{{
+          say('mix.thatIsNotEnoughAt', {
+            leastDrainLitres: preferences.show('volume', plan.leastDrainLitres),
+          })
+        }}</template>
       </p>
       <NumberField
         v-model="drained"
-        label="If this much was drained"
+        :label="say('mix.ifThisMuchWasDrained')"
         unit="L"
         :min="0"
         :max="capacity ?? 100"
       />
     </div>
-    <h3 v-if="last">Measured again</h3>
+    <h3 v-if="last">{{ say('mix.measuredAgain') }}</h3>
     <div class="row top">
       <ChoiceRow
         v-model="instrument"
-        label="Instrument"
+        :label="say('mix.instrument')"
         :options="[
-          { value: 'refractometer', text: 'Refractometer' },
-          { value: 'hydrometer', text: 'Hydrometer' },
-          { value: 'strip', text: 'Test strip' },
+          { value: 'refractometer', text: say('mix.refractometer') },
+          { value: 'hydrometer', text: say('mix.hydrometer') },
+          { value: 'strip', text: say('mix.testStrip') },
         ]"
       />
       <ChoiceRow
         v-model="by"
-        label="It shows"
+        :label="say('mix.itShows')"
         :options="[
-          { value: 'fraction', text: 'Share of antifreeze' },
-          { value: 'freeze', text: 'Freeze point' },
+          { value: 'fraction', text: say('mix.shareOfAntifreeze') },
+          { value: 'freeze', text: say('mix.freezePoint') },
         ]"
       />
     </div>
@@ -120,7 +132,7 @@ async function save() {
       <NumberField
         v-if="by === 'fraction'"
         v-model="percent"
-        label="Antifreeze"
+        :label="say('mix.antifreeze')"
         unit="% by volume"
         :min="0"
         :max="60"
@@ -128,25 +140,25 @@ async function save() {
       <QuantityField
         v-else
         v-model="freezePoint"
-        label="Freeze point"
+        :label="say('mix.freezePoint')"
         kind="temperature"
         :limits="{ min: -50, max: 0 }"
       />
       <NumberField
         v-model="wantedPercent"
-        label="Asked for here"
+        :label="say('mix.askedForHere')"
         unit="%"
         :min="0"
         :max="60"
-        hint="From the maker’s figures; half where not known"
+        :hint="say('mix.fromTheMakersFiguresHalf')"
       />
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
-      last ? 'Keep the new reading' : 'Keep the reading'
+      last ? say('mix.keepTheNewReading') : say('mix.keepTheReading')
     }}</v-btn>
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">Take it back</v-btn>
+      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{ say('mix.takeItBack') }}</v-btn>
     </div>
   </div>
 </template>

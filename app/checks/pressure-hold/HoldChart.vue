@@ -6,6 +6,8 @@ import { CanvasRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
 import { fromCore, type HoldAnalysis, pressureByLaw } from '#core'
 
+const { say } = useWords()
+
 use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, CanvasRenderer])
 
 /** Decay of the hold: readings, the fitted fall with its band, and the cone inside which the system counts as tight. */
@@ -170,8 +172,8 @@ const spoken = computed(() => {
   <div class="chart" role="img" :aria-label="spoken">
     <VChart :option="option" :update-options="{ notMerge: true }" autoresize />
     <p class="small quiet key">
-      <span class="swatch cone" /> would be tight <span class="swatch band" /> this fall, with its
-      range
+      <span class="swatch cone" /> {{ say('pressure-hold.hold-chart.wouldBeTight') }}
+      <span class="swatch band" /> {{ say('pressure-hold.hold-chart.thisFallWithItsRange') }}
     </p>
   </div>
 </template>

@@ -15,7 +15,8 @@ import {
   pressureHoldCheck,
 } from '#core'
 import { formatNumber } from '../../../words/format'
-import { stateWords } from '../../../words/states'
+
+const { say, stateWords } = useWords()
 
 use([LineChart, GridComponent, LegendComponent, CanvasRenderer])
 
@@ -103,7 +104,10 @@ const option = computed(() => {
       splitLine: { lineStyle: { color: colour('--line') } },
     },
     series: holds.value.map((h, i) => ({
-      name: `Hold ${h.label}${h.stage ? `, ${h.stage}` : ''}`,
+      name: say('pressure-hold.hold-compare.hold2', {
+        label: h.label,
+        stage: h.stage ? `, ${h.stage}` : '',
+      }),
       type: 'line',
       symbol: ['rect', 'circle', 'triangle'][i % 3],
       symbolSize: 8,
@@ -123,22 +127,30 @@ const option = computed(() => {
 </script>
 
 <template>
-  <section v-if="holds.length > 1" class="compare" aria-label="Holds compared">
-    <h3>Holds compared</h3>
+  <section
+    v-if="holds.length > 1"
+    class="compare"
+    :aria-label="say('pressure-hold.hold-compare.holdsCompared')"
+  >
+    <h3>{{ say('pressure-hold.hold-compare.holdsCompared') }}</h3>
     <p role="status">{{ verdict }}</p>
     <div class="chart" role="img" :aria-label="verdict">
       <VChart :option="option" :update-options="{ notMerge: true }" autoresize />
     </div>
-    <div class="scroll" tabindex="0" aria-label="Table of the holds">
+    <div
+      class="scroll"
+      tabindex="0"
+      :aria-label="say('pressure-hold.hold-compare.tableOfTheHolds')"
+    >
       <table>
         <thead>
           <tr>
-            <th>Hold</th>
-            <th>Result</th>
-            <th>Falls</th>
-            <th>Coolant</th>
-            <th>Level</th>
-            <th>Gauge</th>
+            <th>{{ say('pressure-hold.hold-compare.hold') }}</th>
+            <th>{{ say('pressure-hold.hold-compare.result') }}</th>
+            <th>{{ say('pressure-hold.hold-compare.falls') }}</th>
+            <th>{{ say('pressure-hold.hold-compare.coolant') }}</th>
+            <th>{{ say('pressure-hold.hold-compare.level') }}</th>
+            <th>{{ say('pressure-hold.hold-compare.gauge') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -153,29 +165,26 @@ const option = computed(() => {
               <template v-if="h.analysis.fallKPaPerMinute"
                 >{{
                   preferences.show('pressureRate', Math.max(0, h.analysis.fallKPaPerMinute.value))
-                }}<br /><span class="small quiet"
-                  >{{
-                    formatNumber(
+                }}<br /><span class="small quiet">{{
+                  say('pressure-hold.hold-compare.to', {
+                    low: formatNumber(
                       'pressureRate',
                       Math.max(0, h.analysis.fallKPaPerMinute.low),
                       preferences.units,
-                    )
-                  }}
-                  to
-                  {{
-                    formatNumber(
+                    ),
+                    high: formatNumber(
                       'pressureRate',
                       Math.max(0, h.analysis.fallKPaPerMinute.high),
                       preferences.units,
-                    )
-                  }}</span
-                ></template
+                    ),
+                  })
+                }}</span></template
               >
             </td>
             <td>
-              {{ h.coolant }}<br /><span v-if="h.drift" class="small quiet"
-                >{{ h.drift }} in the hold, taken off</span
-              >
+              {{ h.coolant }}<br /><span v-if="h.drift" class="small quiet">{{
+                say('pressure-hold.hold-compare.inTheHoldTakenOff', { drift: h.drift })
+              }}</span>
             </td>
             <td>{{ h.level }}</td>
             <td>{{ h.gauge }}</td>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { HoldEnd, Instrument, QuantityRecord } from '#core'
 
+const { say } = useWords()
+
 const props = defineProps<{
   run: string
   elapsedSeconds: number
@@ -16,7 +18,7 @@ const thermometer = ref<Instrument>()
 const problem = ref('')
 async function keep() {
   if (!tray.value)
-    return void (problem.value = 'Say what the tray shows, or that it was not looked at.')
+    return void (problem.value = say('pressure-hold.hold-ending.sayWhatTheTrayShows'))
   await shop.addRecord(
     open.id,
     'pressure-hold.end',
@@ -36,29 +38,37 @@ async function keep() {
 <template>
   <v-dialog :model-value="true" max-width="620" @update:model-value="emit('done')">
     <v-card class="pa-5 stack">
-      <h2>{{ old ? 'Correct the end' : 'End the hold' }}</h2>
-      <p v-if="!old" class="caution">Release the pressure before you take the tester off.</p>
+      <h2>
+        {{
+          old
+            ? say('pressure-hold.hold-ending.correctTheEnd')
+            : say('pressure-hold.hold-ending.endTheHold')
+        }}
+      </h2>
+      <p v-if="!old" class="caution">
+        {{ say('pressure-hold.hold-ending.releaseThePressureBeforeYou') }}
+      </p>
       <ChoiceRow
         v-model="tray"
-        label="The tray under it"
+        :label="say('pressure-hold.hold-ending.theTrayUnderIt')"
         :options="[
-          { value: 'dry', text: 'Dry' },
-          { value: 'wet', text: 'Wet' },
-          { value: 'not-looked', text: 'Not looked' },
+          { value: 'dry', text: say('pressure-hold.hold-ending.dry') },
+          { value: 'wet', text: say('pressure-hold.hold-ending.wet') },
+          { value: 'not-looked', text: say('pressure-hold.hold-ending.notLooked') },
         ]"
       />
       <ChoiceRow
         v-model="cylinders"
-        label="Cylinders, through the plug holes"
+        :label="say('pressure-hold.hold-ending.cylindersThroughThePlugHoles')"
         :options="[
-          { value: 'dry', text: 'Dry' },
-          { value: 'wet', text: 'One is wet' },
-          { value: 'not-looked', text: 'Not looked' },
+          { value: 'dry', text: say('pressure-hold.hold-ending.dry') },
+          { value: 'wet', text: say('pressure-hold.hold-ending.oneIsWet') },
+          { value: 'not-looked', text: say('pressure-hold.hold-ending.notLooked') },
         ]"
       />
       <QuantityField
         v-model="coolantAtEnd"
-        label="Coolant temperature now"
+        :label="say('pressure-hold.hold-ending.coolantTemperatureNow')"
         kind="temperature"
         :instrument="thermometer"
         :limits="{ min: -40, max: 150 }"
@@ -72,9 +82,13 @@ async function keep() {
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
         <v-btn class="solid" @click="keep">{{
-          old ? 'Keep the correction' : 'Keep the end'
+          old
+            ? say('pressure-hold.hold-ending.keepTheCorrection')
+            : say('pressure-hold.hold-ending.keepTheEnd')
         }}</v-btn><v-btn @click="emit('done')">{{
-          old ? 'Leave as it was' : 'Go on holding'
+          old
+            ? say('pressure-hold.hold-ending.leaveAsItWas')
+            : say('pressure-hold.hold-ending.goOnHolding')
         }}</v-btn>
       </div>
     </v-card>

@@ -4,6 +4,8 @@ import { compareMoments, fromCore, parseQuantity, toCore } from '#core'
 import { formatClock, formatNumber } from '../../../words/format'
 import type { Hold, HoldReadingRecord } from './use-hold'
 
+const { say } = useWords()
+
 /** Where readings are typed, nudged or tapped in; a reading that was typed wrong is corrected in the same place. */
 const { hold } = defineProps<{ hold: Hold }>()
 const emit = defineEmits<{ end: [] }>()
@@ -128,75 +130,99 @@ defineExpose({ correct })
       <button
         type="button"
         class="plain-button nudge"
-        aria-label="One step lower"
+        :aria-label="say('pressure-hold.hold-entry.oneStepLower')"
         @click="nudge(-1)"
       >
         −
       </button>
       <label class="reading"
-        ><span class="sr">Reading as the gauge shows it</span
+        ><span class="sr">{{ say('pressure-hold.hold-entry.readingAsTheGaugeShows') }}</span
         ><input
           v-model="text"
           :inputmode="padShown ? 'none' : 'text'"
           autocomplete="off"
-          aria-label="Reading as the gauge shows it"
+          :aria-label="say('pressure-hold.hold-entry.readingAsTheGaugeShows')"
           @focus="padShown ||= touch"
         /><span class="quiet">{{ hold.unit.value }}</span></label
       >
       <button
         type="button"
         class="plain-button nudge"
-        aria-label="One step higher"
+        :aria-label="say('pressure-hold.hold-entry.oneStepHigher')"
         @click="nudge(1)"
       >
         +
       </button>
       <v-btn type="submit" class="solid add" data-testid="add-reading">{{
         correcting
-          ? 'Keep correction'
+          ? say('pressure-hold.hold-entry.keepCorrection')
           : atShown && at
-            ? `Add at ${at}`
-            : `Add at ${formatClock(hold.elapsed.value)}`
+            ? say('pressure-hold.hold-entry.addAt', { at })
+            : say('pressure-hold.hold-entry.addAt2', { elapsed: formatClock(hold.elapsed.value) })
       }}</v-btn>
-      <v-btn v-if="correcting" @click="leaveCorrection">Leave it</v-btn>
+      <v-btn v-if="correcting" @click="leaveCorrection">{{
+        say('pressure-hold.hold-entry.leaveIt')
+      }}</v-btn>
       <template v-else-if="hold.running.value">
         <v-btn :disabled="heard" @click="remark('hiss-heard')">{{
-          heard ? 'Hiss noted' : 'Hiss heard'
+          heard
+            ? say('pressure-hold.hold-entry.hissNoted')
+            : say('pressure-hold.hold-entry.hissHeard')
         }}</v-btn>
-        <v-btn :disabled="hold.readings.value.length === 0" @click="undo">Undo</v-btn>
+        <v-btn :disabled="hold.readings.value.length === 0" @click="undo">{{
+          say('pressure-hold.hold-entry.undo')
+        }}</v-btn>
       </template>
     </form>
-    <div v-if="padShown" class="pad" role="group" aria-label="Numeric pad">
+    <div
+      v-if="padShown"
+      class="pad"
+      role="group"
+      :aria-label="say('pressure-hold.hold-entry.numericPad')"
+    >
       <button
         v-for="k in ['7', '8', '9', '⌫', '4', '5', '6', 'C', '1', '2', '3', '.', '0']"
         :key="k"
         type="button"
         class="plain-button"
-        :aria-label="k === '⌫' ? 'Delete' : k === 'C' ? 'Clear' : k"
+        :aria-label="
+          k === '⌫'
+            ? say('pressure-hold.hold-entry.delete')
+            : k === 'C'
+              ? say('pressure-hold.hold-entry.clear')
+              : k
+        "
         @click="key(k)"
       >
         {{ k }}
       </button>
-      <button type="button" class="plain-button wide" @click="padShown = false">Close pad</button>
+      <button type="button" class="plain-button wide" @click="padShown = false">
+        {{ say('pressure-hold.hold-entry.closePad') }}
+      </button>
     </div>
     <div class="row">
       <button v-if="!padShown" type="button" class="plain-button" @click="padShown = true">
-        Numeric pad
+        {{ say('pressure-hold.hold-entry.numericPad') }}
       </button>
       <button type="button" class="plain-button" @click="atShown = !atShown">
-        At another time
+        {{ say('pressure-hold.hold-entry.atAnotherTime') }}
       </button>
-      <v-text-field v-if="atShown" v-model="at" label="Minutes and seconds, like 4:30" class="at" />
+      <v-text-field
+        v-if="atShown"
+        v-model="at"
+        :label="say('pressure-hold.hold-entry.minutesAndSecondsLike4')"
+        class="at"
+      />
       <button
         v-if="hold.running.value && hold.readings.value.length < 2"
         type="button"
         class="plain-button"
         @click="remark('target-not-reached')"
       >
-        Target never reached
+        {{ say('pressure-hold.hold-entry.targetNeverReached') }}
       </button>
       <button v-if="hold.running.value" type="button" class="plain-button" @click="emit('end')">
-        End the hold
+        {{ say('pressure-hold.hold-entry.endTheHold') }}
       </button>
     </div>
   </div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { type HoldAnalysis, holdVerdict, pressureHoldCheck } from '#core'
 import { formatClock, formatNumber } from '../../../words/format'
-import { stateWords } from '../../../words/states'
+
+const { say, stateWords } = useWords()
 
 /** The newest reading large, how fast it falls and what that is in a week, and the verdict. */
 const props = defineProps<{
@@ -24,63 +25,80 @@ const COMPARE = {
   <div class="figures">
     <span class="quiet small">{{
       latest
-        ? `At ${formatClock(latest.at)}${corrected ? ', corrected' : ''}`
-        : 'Add the first reading'
+        ? say('pressure-hold.hold-figures.at', {
+            at: formatClock(latest.at),
+            corrected: corrected ? say('pressure-hold.hold-figures.corrected') : '',
+          })
+        : say('pressure-hold.hold-figures.addTheFirstReading')
     }}</span>
     <span v-if="latest" class="figure"
       >{{ formatNumber('pressure', latest.kPa, preferences.units) }}
       <span class="unit">{{ preferences.units.pressure }}</span></span
     >
     <template v-if="analysis?.fallKPaPerMinute">
-      <span class="quiet small">Falling</span>
+      <span class="quiet small">{{ say('pressure-hold.hold-figures.falling') }}</span>
       <strong class="big">{{
         preferences.show('pressureRate', Math.max(0, analysis.fallKPaPerMinute.value))
       }}</strong>
-      <span class="small quiet"
-        >{{
-          formatNumber(
+      <span class="small quiet">{{
+        say('pressure-hold.hold-figures.toLimit', {
+          low: formatNumber(
             'pressureRate',
             Math.max(0, analysis.fallKPaPerMinute.low),
             preferences.units,
-          )
-        }}
-        to
-        {{
-          formatNumber(
+          ),
+          high: formatNumber(
             'pressureRate',
             Math.max(0, analysis.fallKPaPerMinute.high),
             preferences.units,
-          )
-        }}
-        · limit
-        {{ formatNumber('pressureRate', analysis.limit.kPaPerMinute, preferences.units) }}</span
-      >
-      <span class="small quiet"
-        >Leak {{ preferences.show('flow', analysis.leakMLPerMinute!.value) }} ({{
-          formatNumber('flow', analysis.leakMLPerMinute!.low, preferences.units)
-        }}
-        to {{ formatNumber('flow', analysis.leakMLPerMinute!.high, preferences.units) }})</span
-      >
+          ),
+          kPaPerMinute: formatNumber(
+            'pressureRate',
+            analysis.limit.kPaPerMinute,
+            preferences.units,
+          ),
+        })
+      }}</span>
+      <span class="small quiet">{{
+        say('pressure-hold.hold-figures.leakTo', {
+          leakMLPerMinute: preferences.show('flow', analysis.leakMLPerMinute!.value),
+          low: formatNumber('flow', analysis.leakMLPerMinute!.low, preferences.units),
+          high: formatNumber('flow', analysis.leakMLPerMinute!.high, preferences.units),
+        })
+      }}</span>
       <template v-if="analysis.lossBudget">
-        <strong
-          >About {{ preferences.show('volume', analysis.lossBudget.litresPerWeek.value, 1) }} a
-          week</strong
-        >
+        <strong>{{
+          say('pressure-hold.hold-figures.aboutAWeek', {
+            litresPerWeek: preferences.show('volume', analysis.lossBudget.litresPerWeek.value, 1),
+          })
+        }}</strong>
         <span class="small quiet"
-          >{{ formatNumber('volume', analysis.lossBudget.litresPerWeek.low, preferences.units, 1) }}
-          to
-          {{ formatNumber('volume', analysis.lossBudget.litresPerWeek.high, preferences.units, 1)
-          }}<template v-if="analysis.lossBudget.reportedLitresPerWeek !== undefined"
-            >; reported
-            {{
-              formatNumber(
+          >{{
+            say('pressure-hold.hold-figures.to', {
+              low: formatNumber(
+                'volume',
+                analysis.lossBudget.litresPerWeek.low,
+                preferences.units,
+                1,
+              ),
+              high: formatNumber(
+                'volume',
+                analysis.lossBudget.litresPerWeek.high,
+                preferences.units,
+                1,
+              ),
+            })
+          }}<template v-if="analysis.lossBudget.reportedLitresPerWeek !== undefined">{{
+            say('pressure-hold.hold-figures.reported', {
+              reportedLitresPerWeek: formatNumber(
                 'volume',
                 analysis.lossBudget.reportedLitresPerWeek,
                 preferences.units,
                 1,
-              )
-            }}: {{ COMPARE[analysis.lossBudget.comparison!] }}</template
-          ></span
+              ),
+              comparison: COMPARE[analysis.lossBudget.comparison!],
+            })
+          }}</template></span
         >
       </template>
     </template>

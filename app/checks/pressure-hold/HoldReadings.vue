@@ -3,6 +3,8 @@ import { correctedSi } from '#core'
 import { formatClock } from '../../../words/format'
 import type { HoldReadingRecord } from './use-hold'
 
+const { say } = useWords()
+
 /** Every reading of the hold, to be looked at and corrected, and the set-up with them. */
 defineProps<{ readings: readonly HoldReadingRecord[] }>()
 const emit = defineEmits<{ correct: [reading: HoldReadingRecord]; setUp: [] }>()
@@ -13,21 +15,29 @@ const preferences = usePreferences()
 
 <template>
   <details v-if="readings.length > 0" class="readings">
-    <summary>{{ readings.length }} readings: look, correct</summary>
+    <summary>
+      {{ say('pressure-hold.hold-readings.readingsLookCorrect', { readings: readings.length }) }}
+    </summary>
     <ul>
       <li v-for="r in readings" :key="r.id">
         <span>{{ formatClock(r.data.elapsedSeconds) }}</span><strong>{{
           preferences.show('pressure', correctedSi(r.data.pressure))
         }}</strong
-        ><span class="quiet small"
-          >typed {{ r.data.pressure.typed }}{{ shop.isWaiting(r.id) ? ' · kept' : ' · sent' }}</span
+        ><span class="quiet small">{{
+          say('pressure-hold.hold-readings.typed', {
+            typed: r.data.pressure.typed,
+            id: shop.isWaiting(r.id)
+              ? say('pressure-hold.hold-readings.kept')
+              : say('pressure-hold.hold-readings.sent'),
+          })
+        }}</span
         ><button
           type="button"
           class="plain-button"
           :disabled="!open.mayRecord.value"
           @click="emit('correct', r)"
         >
-          Correct
+          {{ say('pressure-hold.hold-readings.correct') }}
         </button>
       </li>
     </ul>
@@ -37,7 +47,7 @@ const preferences = usePreferences()
       :disabled="!open.mayRecord.value"
       @click="emit('setUp')"
     >
-      Correct the set-up
+      {{ say('pressure-hold.hold-readings.correctTheSetUp') }}
     </button>
   </details>
 </template>

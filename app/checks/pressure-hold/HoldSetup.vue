@@ -16,6 +16,8 @@ import {
   toCore,
 } from '#core'
 
+const { say } = useWords()
+
 /** Everything that must be known before the clock starts: gauge, target from the cap and never above it, strokes, level. */
 const props = defineProps<{ old?: { id: string; data: HoldStart } | undefined }>()
 const emit = defineEmits<{ left: [] }>()
@@ -88,23 +90,24 @@ onMounted(() => {
 
 async function start() {
   problem.value = ''
-  if (!target.value) return void (problem.value = 'Type the pressure you pumped to.')
+  if (!target.value)
+    return void (problem.value = say('pressure-hold.hold-setup.typeThePressureYouPumped'))
   if (refusal.value) return void (problem.value = refusal.value)
   if (hot.value)
-    return void (problem.value = `Not cold: wait until the coolant is below ${preferences.show(COLD.kind, COLD.si)}.`)
+    return void (problem.value = say('pressure-hold.hold-setup.notColdWaitUntilThe', {
+      si: preferences.show(COLD.kind, COLD.si),
+    }))
   if (!level.value)
-    return void (problem.value =
-      'Say whether the level is near full: a hold on a low system presses air.')
+    return void (problem.value = say('pressure-hold.hold-setup.sayWhetherTheLevelIs'))
   if (!resolution.value)
-    return void (problem.value =
-      'Say the smallest step of the gauge: it decides how long the hold must run.')
+    return void (problem.value = say('pressure-hold.hold-setup.sayTheSmallestStepOf'))
   const count = strokes.value.trim() === '' ? undefined : Number(strokes.value)
   if (count !== undefined && !(Number.isInteger(count) && count > 0 && count <= 500))
-    return void (problem.value = 'Strokes are a whole number from 1 to 500, or left empty.')
+    return void (problem.value = say('pressure-hold.hold-setup.strokesAreAWholeNumber'))
   let id = gauge.value?.id
   if (!id) {
     if (!gaugeName.value.trim())
-      return void (problem.value = 'Give the gauge a name, so that its offset is known next time.')
+      return void (problem.value = say('pressure-hold.hold-setup.giveTheGaugeAName'))
     id = await shop.addInstrument({
       kind: 'pressure-tester',
       name: gaugeName.value.trim(),
@@ -146,62 +149,84 @@ async function start() {
 <template>
   <div ref="root" class="stack">
     <p class="caution">
-      {{ preferences.say(message('caution.hold')) }} Cold means below
-      {{ preferences.show(COLD.kind, COLD.si) }} and no pressure; fit the tester slowly.
+      {{
+        say('pressure-hold.hold-setup.coldMeansBelowAndNo', {
+          message: preferences.say(message('caution.hold')),
+          si: preferences.show(COLD.kind, COLD.si),
+        })
+      }}
     </p>
     <div class="row top">
       <div class="gauge">
-        <label for="gauge">Gauge</label>
+        <label for="gauge">{{ say('pressure-hold.hold-setup.gauge') }}</label>
         <select id="gauge" v-model="gaugeId" :disabled="old !== undefined">
           <option v-for="g in gauges" :key="g.id" :value="g.id">
             {{ g.name
             }}{{
               typeof g.offsetSi === 'number' && g.offsetSi !== 0
-                ? `, reads ${preferences.show('pressure', Math.abs(g.offsetSi))} ${g.offsetSi < 0 ? 'low' : 'high'}`
+                ? say('pressure-hold.hold-setup.reads', {
+                    offsetSi: preferences.show('pressure', Math.abs(g.offsetSi)),
+                    offsetSi2: g.offsetSi < 0 ? 'low' : 'high',
+                  })
                 : ''
             }}
           </option>
-          <option value="new">Another gauge</option>
+          <option value="new">{{ say('pressure-hold.hold-setup.anotherGauge') }}</option>
         </select>
       </div>
       <QuantityField
         v-model="target"
-        label="Pump until it shows"
+        :label="say('pressure-hold.hold-setup.pumpUntilItShows')"
         kind="pressure"
         :limits="{ min: 1, max: 400 }"
-        :hint="`At most ${preferences.show('pressure', allowed.maximumKPaGauge)} true, from the ${{ marking: 'cap’s marking', system: 'system’s rating', default: 'cautious default' }[allowed.basis]}`"
+        :hint="
+          say('pressure-hold.hold-setup.atMostTrueFromThe', {
+            maximumKPaGauge: preferences.show('pressure', allowed.maximumKPaGauge),
+            basis: {
+              marking: 'cap’s marking',
+              system: 'system’s rating',
+              default: 'cautious default',
+            }[allowed.basis],
+          })
+        "
       />
       <div class="strokes">
-        <label for="strokes">Pump strokes it took</label>
+        <label for="strokes">{{ say('pressure-hold.hold-setup.pumpStrokesItTook') }}</label>
         <input id="strokes" v-model="strokes" inputmode="numeric" autocomplete="off" />
         <span class="quiet small">{{
           strokeML
-            ? `${strokeML} mL each: gives the leak’s size`
-            : 'Left empty, the leak’s size is wide'
+            ? say('pressure-hold.hold-setup.mlEachGivesTheLeaks', {
+                stroke: { kind: 'smallVolume', si: strokeML },
+              })
+            : say('pressure-hold.hold-setup.leftEmptyTheLeaksSize')
         }}</span>
       </div>
     </div>
     <p v-if="refusal" class="problem" role="alert">{{ refusal }}</p>
     <p v-if="allowed.note" class="small quiet">{{ preferences.say(allowed.note) }}</p>
     <div v-if="gaugeId === 'new'" class="row top new">
-      <v-text-field v-model="gaugeName" label="Name of the gauge" maxlength="80" />
+      <v-text-field
+        v-model="gaugeName"
+        :label="say('pressure-hold.hold-setup.nameOfTheGauge')"
+        maxlength="80"
+      />
       <QuantityField
         v-model="step"
-        label="Smallest step"
+        :label="say('pressure-hold.hold-setup.smallestStep')"
         kind="pressure"
         :limits="{ min: 0.01, max: 50 }"
       />
       <QuantityField
         v-model="offset"
-        label="Reads too high by"
+        :label="say('pressure-hold.hold-setup.readsTooHighBy')"
         kind="pressure"
         :limits="{ min: -60, max: 60 }"
         optional
-        hint="−2 when it reads 2 low; empty if never compared"
+        :hint="say('pressure-hold.hold-setup.2WhenItReads2')"
       />
       <QuantityField
         v-model="strokeVolume"
-        label="Pump, per stroke"
+        :label="say('pressure-hold.hold-setup.pumpPerStroke')"
         kind="smallVolume"
         :limits="{ min: 1, max: 2000 }"
         optional
@@ -209,22 +234,22 @@ async function start() {
     </div>
     <ChoiceRow
       v-model="level"
-      label="Level in the system"
+      :label="say('pressure-hold.hold-setup.levelInTheSystem')"
       :options="[
-        { value: 'near-full', text: 'Near full, marked' },
-        { value: 'low', text: 'Low' },
-        { value: 'not-known', text: 'Not known' },
+        { value: 'near-full', text: say('pressure-hold.hold-setup.nearFullMarked') },
+        { value: 'low', text: say('pressure-hold.hold-setup.low') },
+        { value: 'not-known', text: say('pressure-hold.hold-setup.notKnown') },
       ]"
     />
     <div class="row top">
       <QuantityField
         v-model="coolant"
-        label="Coolant temperature now"
+        :label="say('pressure-hold.hold-setup.coolantTemperatureNow')"
         kind="temperature"
         :instrument="thermometer"
         :limits="{ min: -40, max: 150 }"
         optional
-        hint="With the one at the end, cooling is taken off"
+        :hint="say('pressure-hold.hold-setup.withTheOneAtThe')"
       />
       <InstrumentPick
         v-model="thermometer"
@@ -233,10 +258,16 @@ async function start() {
       />
       <ChoiceRow
         v-model="plan"
-        label="Limit"
+        :label="say('pressure-hold.hold-setup.limit')"
         :options="[
-          { value: 'usual', text: 'Usual: 7 kPa in 15 min' },
-          { value: 'strict', text: 'Strict: none in 10 min' },
+          {
+            value: 'usual',
+            text: say('pressure-hold.hold-setup.usual', {
+              fall: { kind: 'pressure', si: 7, decimals: 0 },
+              minutes: 15,
+            }),
+          },
+          { value: 'strict', text: say('pressure-hold.hold-setup.strict', { minutes: 10 }) },
         ]"
       />
     </div>
@@ -248,9 +279,15 @@ async function start() {
       class="solid start"
       :disabled="!open.mayRecord.value || refusal !== '' || hot"
       @click="start"
-      >{{ old ? 'Keep the corrected set-up' : 'Pumped up: start the clock' }}</v-btn
+      >{{
+        old
+          ? say('pressure-hold.hold-setup.keepTheCorrectedSetUp')
+          : say('pressure-hold.hold-setup.pumpedUpStartTheClock')
+      }}</v-btn
     >
-    <v-btn v-if="old" @click="emit('left')">Leave as it was</v-btn>
+    <v-btn v-if="old" @click="emit('left')">{{
+      say('pressure-hold.hold-setup.leaveAsItWas')
+    }}</v-btn>
   </div>
 </template>
 

@@ -11,6 +11,8 @@ import HoldReadings from './HoldReadings.vue'
 import HoldSetup from './HoldSetup.vue'
 import { useHold } from './use-hold'
 
+const { say } = useWords()
+
 /** A hold: set up, read while its clock runs, ended, compared with the one before. */
 const open = useOpenCase()
 const preferences = usePreferences()
@@ -35,14 +37,26 @@ useTitle(() =>
   <div v-else class="stack hold">
     <p class="quiet head">
       <strong>{{
-        running ? formatClock(elapsed) : `Ended at ${formatClock(end!.data.elapsedSeconds)}`
+        running
+          ? formatClock(elapsed)
+          : say('pressure-hold.endedAt', { elapsedSeconds: formatClock(end!.data.elapsedSeconds) })
       }}</strong>
-      · target {{ preferences.show('pressure', correctedSi(start.data.target))
-      }}<template v-if="analysis"
-        >, at most {{ preferences.show('pressure', analysis.allowedKPaGauge) }}</template
+      {{
+        say('pressure-hold.target', {
+          target: preferences.show('pressure', correctedSi(start.data.target)),
+        })
+      }}<template v-if="analysis">{{
+        say('pressure-hold.atMost', {
+          allowedKPaGauge: preferences.show('pressure', analysis.allowedKPaGauge),
+        })
+      }}</template
       ><template v-if="offset !== 0">
-        · gauge reads {{ preferences.show('pressure', Math.abs(offset)) }}
-        {{ offset < 0 ? 'low' : 'high' }}</template
+        {{
+          say('pressure-hold.gaugeReads', {
+            offset: preferences.show('pressure', Math.abs(offset)),
+            offset2: offset < 0 ? 'low' : 'high',
+          })
+        }}</template
       >
     </p>
     <p
@@ -78,18 +92,26 @@ useTitle(() =>
       @done="ending = false"
     />
     <p v-if="analysis">
-      <strong>A pass here {{ analysis.state === 'tight' ? 'does' : 'would' }} not clear:</strong>
+      <strong>{{
+        say('pressure-hold.aPassHereNotClear', {
+          state: analysis.state === 'tight' ? 'does' : 'would',
+        })
+      }}</strong>
       {{ analysis.doesNotProve.map(preferences.say).join('; ') }}.
     </p>
     <ul v-if="analysis && analysis.notes.length > 0" class="notes small">
       <li v-for="note in analysis.notes" :key="note.id">{{ preferences.say(note) }}</li>
     </ul>
     <div v-if="!running" class="row">
-      <v-btn class="solid" :disabled="!open.mayRecord.value" @click="again = true"
-        >Hold again</v-btn
-      >
-      <v-btn @click="open.goTo(lookRoundCheck.id)">Look for the place</v-btn>
-      <v-btn :disabled="!open.mayRecord.value" @click="ending = true">Correct the end</v-btn>
+      <v-btn class="solid" :disabled="!open.mayRecord.value" @click="again = true">{{
+        say('pressure-hold.holdAgain')
+      }}</v-btn>
+      <v-btn @click="open.goTo(lookRoundCheck.id)">{{
+        say('pressure-hold.lookForThePlace')
+      }}</v-btn>
+      <v-btn :disabled="!open.mayRecord.value" @click="ending = true">{{
+        say('pressure-hold.correctTheEnd')
+      }}</v-btn>
     </div>
     <HoldCompare />
     <HoldReadings

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { type CheckOutcome, outcomesOf, pressureHoldCheck } from '#core'
 import { formatClock, formatNumber } from '../../../words/format'
-import { stateWords } from '../../../words/states'
 import HoldChart from './HoldChart.vue'
+
+const { say, stateWords } = useWords()
 
 /** Every hold of a case: its verdict, its fall against the limit, what that is in a week, and what a pass does not clear. */
 const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
@@ -14,46 +15,71 @@ const holds = computed(() => outcomesOf(props.outcomes, pressureHoldCheck))
 <template>
   <section v-for="(hold, i) in holds" :key="hold.source">
     <h2>
-      Pressure hold{{ holds.length > 1 ? ` ${i + 1}` : '' }}:
-      {{ stateWords(pressureHoldCheck.id, hold.states).toLowerCase() }}
+      {{
+        say('pressure-hold.report.pressureHold', {
+          holds: holds.length > 1 ? ` ${i + 1}` : '',
+          states: stateWords(pressureHoldCheck.id, hold.states).toLowerCase(),
+        })
+      }}
     </h2>
     <p>
-      {{ moment(hold.observedAt) }}, {{ hold.figures.points.length }} readings over
-      {{ formatClock(hold.figures.points.at(-1)?.elapsedSeconds ?? 0) }}, at most
-      {{ preferences.show('pressure', hold.figures.allowedKPaGauge) }} allowed.
-      <template v-if="hold.figures.fallKPaPerMinute"
-        >Falls
-        {{ preferences.show('pressureRate', Math.max(0, hold.figures.fallKPaPerMinute.value)) }}
-        ({{
-          formatNumber(
+      {{
+        say('pressure-hold.report.readingsOverAtMostAllowed', {
+          observedAt: moment(hold.observedAt),
+          points: hold.figures.points.length,
+          elapsedSeconds: formatClock(hold.figures.points.at(-1)?.elapsedSeconds ?? 0),
+          allowedKPaGauge: preferences.show('pressure', hold.figures.allowedKPaGauge),
+        })
+      }}
+      <template v-if="hold.figures.fallKPaPerMinute">{{
+        say('pressure-hold.report.fallsToLimit', {
+          fallKPaPerMinute: preferences.show(
+            'pressureRate',
+            Math.max(0, hold.figures.fallKPaPerMinute.value),
+          ),
+          low: formatNumber(
             'pressureRate',
             Math.max(0, hold.figures.fallKPaPerMinute.low),
             preferences.units,
-          )
-        }}
-        to
-        {{
-          formatNumber(
+          ),
+          high: formatNumber(
             'pressureRate',
             Math.max(0, hold.figures.fallKPaPerMinute.high),
             preferences.units,
-          )
-        }}); limit
-        {{ preferences.show('pressureRate', hold.figures.limit.kPaPerMinute) }}.</template
-      >
+          ),
+          kPaPerMinute: preferences.show('pressureRate', hold.figures.limit.kPaPerMinute),
+        })
+      }}</template>
       <template v-if="hold.figures.lossBudget">
-        About
-        {{ preferences.show('volume', hold.figures.lossBudget.litresPerWeek.value, 1) }} a week ({{
-          formatNumber('volume', hold.figures.lossBudget.litresPerWeek.low, preferences.units, 1)
-        }}
-        to
         {{
-          formatNumber('volume', hold.figures.lossBudget.litresPerWeek.high, preferences.units, 1)
-        }})<template v-if="hold.figures.lossBudget.reportedLitresPerWeek !== undefined"
-          >; the keeper reports
-          {{
-            preferences.show('volume', hold.figures.lossBudget.reportedLitresPerWeek, 1)
-          }}</template
+          say('pressure-hold.report.aboutAWeekTo', {
+            litresPerWeek: preferences.show(
+              'volume',
+              hold.figures.lossBudget.litresPerWeek.value,
+              1,
+            ),
+            low: formatNumber(
+              'volume',
+              hold.figures.lossBudget.litresPerWeek.low,
+              preferences.units,
+              1,
+            ),
+            high: formatNumber(
+              'volume',
+              hold.figures.lossBudget.litresPerWeek.high,
+              preferences.units,
+              1,
+            ),
+          })
+        }}<template v-if="hold.figures.lossBudget.reportedLitresPerWeek !== undefined">{{
+          say('pressure-hold.report.theKeeperReports', {
+            reportedLitresPerWeek: preferences.show(
+              'volume',
+              hold.figures.lossBudget.reportedLitresPerWeek,
+              1,
+            ),
+          })
+        }}</template
         >.</template
       >
     </p>
@@ -62,8 +88,8 @@ const holds = computed(() => outcomesOf(props.outcomes, pressureHoldCheck))
       <strong
         >{{
           hold.figures.state === 'tight'
-            ? 'This pass does not clear'
-            : 'A pass would not have cleared'
+            ? say('pressure-hold.report.thisPassDoesNotClear')
+            : say('pressure-hold.report.aPassWouldNotHave')
         }}:</strong
       >
       {{ hold.figures.doesNotProve.map(preferences.say).join('; ') }}.

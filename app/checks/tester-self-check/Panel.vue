@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { type Instrument, type QuantityRecord, testerSelfCheckCheck } from '#core'
+import {
+  DEFAULT_TESTER_VOLUME_ML,
+  type Instrument,
+  type QuantityRecord,
+  testerSelfCheckCheck,
+} from '#core'
+
+const { say } = useWords()
 
 const { open, last, figures: analysis } = useCheck(testerSelfCheckCheck, 'tester-self-check.test')
 const shop = useShop()
@@ -53,10 +60,9 @@ function change() {
 async function keep() {
   problem.value = ''
   if (!startPressure.value || !endPressure.value || !duration.value || !step.value)
-    return void (problem.value = 'Both pressures, the time and the step of the gauge are needed.')
+    return void (problem.value = say('tester-self-check.bothPressuresTheTimeAnd'))
   if (endPressure.value.si > startPressure.value.si + step.value.si)
-    return void (problem.value =
-      'The pressure cannot rise while the tester is closed on itself; read it again.')
+    return void (problem.value = say('tester-self-check.thePressureCannotRiseWhile'))
   await shop.addRecord(
     open.id,
     'tester-self-check.test',
@@ -76,27 +82,34 @@ async function keep() {
 <template>
   <div class="stack">
     <p class="caution">
-      Close the tester on itself, pump it up, wait. Below its own rating; release before you open
-      it.
+      {{ say('tester-self-check.closeTheTesterOnItself') }}
     </p>
     <template v-if="last && !editing">
       <p class="figure small-figure">{{ analysis ? WORDS[analysis.state] : '…' }}</p>
       <p v-if="analysis">
-        By itself it falls
-        {{ preferences.show('pressureRate', analysis.ownFallKPaPerMinute.value) }} in its own small
-        volume. That is {{ preferences.show('flow', analysis.flowMLPerMinute.value) }} (up to
-        {{ preferences.show('flow', analysis.flowMLPerMinute.high) }}), or about
-        {{ preferences.show('pressureRate', analysis.inVehicleKPaPerMinute) }} in an ordinary
-        vehicle.
+        {{
+          say('tester-self-check.byItselfItFallsIn', {
+            ownFallKPaPerMinute: preferences.show(
+              'pressureRate',
+              analysis.ownFallKPaPerMinute.value,
+            ),
+            flowMLPerMinute: preferences.show('flow', analysis.flowMLPerMinute.value),
+            high: preferences.show('flow', analysis.flowMLPerMinute.high),
+            inVehicleKPaPerMinute: preferences.show('pressureRate', analysis.inVehicleKPaPerMinute),
+          })
+        }}
       </p>
       <p>
-        <strong>This does not clear:</strong>
+        <strong>{{ say('tester-self-check.thisDoesNotClear') }}</strong>
         {{ analysis?.doesNotProve.map(preferences.say).join('; ') }}.
       </p>
       <div class="row">
-        <v-btn :disabled="!open.mayRecord.value" @click="change">Correct it</v-btn
-        ><v-btn :disabled="!open.mayRecord.value" @click="shop.withdraw(open.id, last.id)"
-          >Take it back</v-btn
+        <v-btn :disabled="!open.mayRecord.value" @click="change">{{
+          say('tester-self-check.correctIt')
+        }}</v-btn><v-btn
+          :disabled="!open.mayRecord.value"
+          @click="shop.withdraw(open.id, last.id)"
+          >{{ say('tester-self-check.takeItBack') }}</v-btn
         >
       </div>
     </template>
@@ -104,21 +117,21 @@ async function keep() {
       <div class="row top">
         <QuantityField
           v-model="startPressure"
-          label="Pumped to"
+          :label="say('tester-self-check.pumpedTo')"
           kind="pressure"
           :instrument="gauge"
           :limits="{ min: 1, max: 400 }"
         />
         <QuantityField
           v-model="endPressure"
-          label="Then shows"
+          :label="say('tester-self-check.thenShows')"
           kind="pressure"
           :instrument="gauge"
           :limits="{ min: 0, max: 400 }"
         />
         <QuantityField
           v-model="duration"
-          label="After"
+          :label="say('tester-self-check.after')"
           kind="duration"
           start-unit="min"
           :limits="{ min: 5, max: 7200 }"
@@ -128,35 +141,42 @@ async function keep() {
         <InstrumentPick
           v-model="gauge"
           :kinds="['pressure-tester']"
-          label="Tester"
+          :label="say('tester-self-check.tester')"
           :start="last?.data.startPressure.instrument"
         />
         <QuantityField
           v-model="step"
-          label="Smallest step of the gauge"
+          :label="say('tester-self-check.smallestStepOfTheGauge')"
           kind="pressure"
           :limits="{ min: 0.01, max: 50 }"
         />
         <QuantityField
           v-model="enclosed"
-          label="Volume of hose and gauge"
+          :label="say('tester-self-check.volumeOfHoseAndGauge')"
           kind="smallVolume"
           :limits="{ min: 1, max: 2000 }"
           optional
-          hint="If known; else 20 to 70 mL is taken"
+          :hint="
+            say('tester-self-check.ifKnownElse20To', {
+              low: { kind: 'smallVolume', si: DEFAULT_TESTER_VOLUME_ML.low },
+              high: { kind: 'smallVolume', si: DEFAULT_TESTER_VOLUME_ML.high },
+            })
+          "
         />
       </div>
       <CheckTimer
         check="tester-self-check"
         :minutes="2"
-        label="Pumped up and shut"
+        :label="say('tester-self-check.pumpedUpAndShut')"
         @stopped="setDuration"
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn class="solid" :disabled="!open.mayRecord.value" @click="keep"
-          >Keep the self-check</v-btn
-        ><v-btn v-if="editing" @click="editing = false">Leave as it was</v-btn>
+        <v-btn class="solid" :disabled="!open.mayRecord.value" @click="keep">{{
+          say('tester-self-check.keepTheSelfCheck')
+        }}</v-btn><v-btn v-if="editing" @click="editing = false">{{
+          say('tester-self-check.leaveAsItWas')
+        }}</v-btn>
       </div>
     </template>
   </div>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { type CheckOutcome, outcomesOf, testerSelfCheckCheck } from '#core'
 
+const { say } = useWords()
+
 /** The tester closed on itself: whether it leaks, and how much. */
 const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
 const preferences = usePreferences()
@@ -9,10 +11,14 @@ const tests = computed(() => outcomesOf(props.outcomes, testerSelfCheckCheck))
 
 <template>
   <section v-if="tests.length > 0">
-    <h2>Tester</h2>
+    <h2>{{ say('tester-self-check.report.tester') }}</h2>
     <p v-for="check in tests" :key="check.source">
-      Tester on itself: {{ check.figures.state.replaceAll('-', ' ') }},
-      {{ preferences.show('flow', check.figures.flowMLPerMinute.value) }}.
+      {{
+        say('tester-self-check.report.testerOnItself', {
+          replaceAll: check.figures.state.replaceAll('-', ' '),
+          flowMLPerMinute: preferences.show('flow', check.figures.flowMLPerMinute.value),
+        })
+      }}
     </p>
   </section>
 </template>

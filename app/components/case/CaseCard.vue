@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { COMPLAINT_NAMES } from '../../words-app'
 import type { CaseSummary } from '../../composables/use-board'
+
+const { say } = useWords()
 
 defineProps<{ summary: CaseSummary }>()
 </script>
@@ -14,7 +15,7 @@ defineProps<{ summary: CaseSummary }>()
       <span v-if="summary.bay" class="bay">{{ summary.bay }}</span>
     </div>
     <p>
-      <strong>{{ COMPLAINT_NAMES[summary.complaint] }}</strong> · {{ summary.title }}
+      <strong>{{ say(`complaint.${summary.complaint}`) }}</strong> · {{ summary.title }}
     </p>
     <div class="lead">
       <template v-if="summary.lead">
@@ -25,9 +26,11 @@ defineProps<{ summary: CaseSummary }>()
             :class="{ hot: summary.lead.probability > 0.5 }"
         /></span>
       </template>
-      <span v-else class="quiet">Ranking …</span>
+      <span v-else class="quiet">{{ say('case.case-card.ranking') }}</span>
     </div>
-    <p class="small quiet">{{ summary.stage }} · opened {{ summary.opened }}</p>
+    <p class="small quiet">
+      {{ say('case.case-card.opened', { stage: summary.stage, opened: summary.opened }) }}
+    </p>
   </NuxtLink>
 </template>
 

@@ -2,14 +2,14 @@
 import { DateTime } from 'luxon'
 import { checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature } from '#core'
 import { panelOf, photographsOf } from '../../checks'
-import { checkName } from '../../../words/check-names'
 import { itemName } from '../../../words/records'
+
+const { checkName, say } = useWords()
 
 /** The check in work: its panel, its history and photographs, and the last entry to be undone. */
 const props = defineProps<{ active: CheckId; engine: EngineTemperature | undefined }>()
 const open = useOpenCase()
 const shop = useShop()
-const preferences = usePreferences()
 const historyOpen = ref(false)
 const panel = computed(() => panelOf(props.active))
 const acknowledged = computed(() =>
@@ -24,8 +24,11 @@ const waits = computed(() => {
   if (!engine || engine.phase === 'cold' || checkOf(props.active)?.phase === 'any') return undefined
   const coldAt = DateTime.now().plus({ minutes: engine.coldInMinutes }).toFormat('HH:mm')
   return engine.running
-    ? 'The engine runs: cold checks wait. Never open a hot system.'
-    : `The engine is still hot: cold checks wait. Count on ${coldAt} before it is cold; measure under ${preferences.show('temperature', COLD_BELOW_C)} first.`
+    ? say('case.check-column.engineRuns')
+    : say('case.check-column.engineStillHot', {
+        coldAt,
+        cold: { kind: 'temperature', si: COLD_BELOW_C },
+      })
 })
 const column = useTemplateRef<HTMLElement>('column')
 const { more, verdict, goDown } = useMoreBelow(column)
@@ -41,7 +44,9 @@ watch(
     <section v-else class="sheet panel" :aria-label="checkName(active)">
       <div class="row head">
         <h2 class="title grow">{{ checkName(active) }}</h2>
-        <button type="button" class="plain-button" @click="historyOpen = true">History</button>
+        <button type="button" class="plain-button" @click="historyOpen = true">
+          {{ say('case.check-column.history') }}
+        </button>
       </div>
       <p v-if="waits" class="caution">{{ waits }}</p>
       <component :is="panel" :key="active" />
@@ -53,12 +58,13 @@ watch(
       />
     </section>
     <button v-if="more" type="button" class="more" @click="goDown">
-      <span v-if="verdict">{{ verdict }}</span>More below
+      <span v-if="verdict">{{ verdict }}</span>{{ say('case.check-column.moreBelow') }}
     </button>
     <p v-if="undoable" class="undo" role="status">
-      <span class="grow">Kept: {{ itemName(undoable.kind).toLowerCase() }}.</span
-      ><button type="button" class="plain-button" @click="shop.undo(open.id)">
-        Undo the last entry
+      <span class="grow">{{
+        say('case.check-column.kept', { kind: itemName(undoable.kind).toLowerCase() })
+      }}</span><button type="button" class="plain-button" @click="shop.undo(open.id)">
+        {{ say('case.check-column.undoTheLastEntry') }}
       </button>
     </p>
     <HistoryDialog :shown="historyOpen" :check="active" @close="historyOpen = false" />

@@ -11,7 +11,8 @@ import {
   permissionForEvent,
 } from '#core'
 import { itemName, itemWords } from '../../../words/records'
-import { checkName } from '../../../words/check-names'
+
+const { checkName, say } = useWords()
 
 /** Everything recorded in a case in order, with who and when; what was corrected or taken back stays, and can come back. */
 const props = defineProps<{ shown: boolean; check?: CheckId }>()
@@ -81,27 +82,29 @@ const change = (item: Item, isEvent: boolean) =>
 
 <template>
   <v-dialog
-    aria-label="History"
+    :aria-label="say('case.history-dialog.history')"
     :model-value="shown"
     max-width="760"
     scrollable
     @update:model-value="emit('close')"
   >
     <v-card class="pa-5 history">
-      <h2>History</h2>
+      <h2>{{ say('case.history-dialog.history') }}</h2>
       <ChoiceRow
         v-if="check"
-        label="Show"
+        :label="say('case.history-dialog.show')"
         hide-label
         :options="[
           { value: 'check', text: checkName(check) },
-          { value: 'all', text: 'The whole case' },
+          { value: 'all', text: say('case.history-dialog.theWholeCase') },
         ]"
         :model-value="only ? 'check' : 'all'"
         @update:model-value="only = $event === 'check'"
       />
-      <p v-if="rows.length === 0" class="quiet">Nothing is recorded here yet.</p>
-      <ol tabindex="0" aria-label="Entries, newest first">
+      <p v-if="rows.length === 0" class="quiet">
+        {{ say('case.history-dialog.nothingIsRecordedHereYet') }}
+      </p>
+      <ol tabindex="0" :aria-label="say('case.history-dialog.entriesNewestFirst')">
         <li
           v-for="row in rows"
           :key="row.item.id"
@@ -110,7 +113,9 @@ const change = (item: Item, isEvent: boolean) =>
           <div class="entry">
             <span class="small quiet"
               >{{ row.when }} · {{ row.who
-              }}{{ shop.isWaiting(row.item.id) ? ' · kept here, not sent' : '' }}</span
+              }}{{
+                shop.isWaiting(row.item.id) ? say('case.history-dialog.keptHereNotSent') : ''
+              }}</span
             >
             <strong
               >{{ row.what }}<template v-if="row.state"> ({{ row.state }})</template></strong
@@ -118,7 +123,7 @@ const change = (item: Item, isEvent: boolean) =>
             <span v-if="row.says">{{ row.says }}</span>
           </div>
           <button v-if="row.takeBack" type="button" class="plain-button" @click="row.takeBack">
-            Take back
+            {{ say('case.history-dialog.takeBack') }}
           </button>
           <button
             v-else-if="row.bringBack"
@@ -126,11 +131,13 @@ const change = (item: Item, isEvent: boolean) =>
             class="plain-button"
             @click="row.bringBack"
           >
-            Bring it back
+            {{ say('case.history-dialog.bringItBack') }}
           </button>
         </li>
       </ol>
-      <v-btn class="solid" @click="emit('close')">Back to the check</v-btn>
+      <v-btn class="solid" @click="emit('close')">{{
+        say('case.history-dialog.backToTheCheck')
+      }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { BOOK, type CheckId, lookRoundCheck, type Part, partsSeen } from '#core'
 import { hasPanel } from '../../checks'
-import { checkName } from '../../../words/check-names'
+
+const { checkName, say } = useWords()
 
 /** The loop of this vehicle as the map of the case, and beside it what gives most for its time. */
 defineProps<{ active: CheckId }>()
@@ -31,7 +32,11 @@ function tapPart(tapped: Part) {
 </script>
 
 <template>
-  <section class="sheet loop-sheet" :class="{ large }" aria-label="Loop and plan">
+  <section
+    class="sheet loop-sheet"
+    :class="{ large }"
+    :aria-label="say('case.loop-sheet.loopAndPlan')"
+  >
     <LoopDrawing
       :profile="open.input.value?.vehicle.profile ?? {}"
       :states="states"
@@ -42,21 +47,22 @@ function tapPart(tapped: Part) {
       @tap="tapPart"
     />
     <div class="beside">
-      <div class="plan" role="group" aria-label="Plan">
-        <h2 class="plan-title">Most for its time</h2>
+      <div class="plan" role="group" :aria-label="say('case.loop-sheet.plan')">
+        <h2 class="plan-title">{{ say('case.loop-sheet.mostForItsTime') }}</h2>
         <ol>
           <li v-for="n in plan" :key="n.check">
             <button v-if="hasPanel(n.check)" type="button" @click="open.goTo(n.check)">
               {{ checkName(n.check) }}</button><span v-else class="later">{{
               checkName(n.check)
             }}</span
-            ><span class="quiet small">{{ n.minutes }} min, {{ n.phase }}</span>
+            ><span class="quiet small">{{
+              say('case.loop-sheet.min', { minutes: n.minutes, phase: n.phase })
+            }}</span>
           </li>
         </ol>
       </div>
       <p class="small quiet legend">
-        Tick: looked at, dry. Dashed: not looked at. Thick with a fill: suspected. Tap a part to say
-        what you see.
+        {{ say('case.loop-sheet.tickLookedAtDryDashed') }}
       </p>
       <div class="row foot">
         <button
@@ -65,7 +71,7 @@ function tapPart(tapped: Part) {
           :disabled="!open.mayRecord.value"
           @click="emit('profile')"
         >
-          System profile
+          {{ say('case.loop-sheet.systemProfile') }}
         </button>
         <button
           type="button"
@@ -73,7 +79,7 @@ function tapPart(tapped: Part) {
           :aria-pressed="large"
           @click="large = !large"
         >
-          {{ large ? 'Smaller' : 'Larger' }}
+          {{ large ? say('case.loop-sheet.smaller') : say('case.loop-sheet.larger') }}
         </button>
       </div>
     </div>

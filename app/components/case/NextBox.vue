@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { type NextCheck, type NextStep, QUESTIONS } from '#core'
-import { CHECK_WORDS } from '../../../words/checks'
-import { checkName } from '../../../words/check-names'
+
+const { checkName, checkWhy, say } = useWords()
 
 /** What to do next, and why; or that nothing is left here that would settle much. */
 const props = defineProps<{
@@ -13,27 +13,45 @@ const open = useOpenCase()
 const preferences = usePreferences()
 const question = computed(() => QUESTIONS.find((q) => q.id === props.next?.question)?.asks)
 const title = computed(() =>
-  question.value ? 'ask the keeper' : props.next && checkName(props.next.check).toLowerCase(),
+  question.value
+    ? say('case.next-box.askTheKeeper')
+    : props.next && checkName(props.next.check).toLowerCase(),
 )
 </script>
 
 <template>
   <div v-if="next" class="next">
-    <h3>Next: {{ title }}</h3>
-    <p v-if="question" class="small">“{{ question }}” The answer settles most for its time.</p>
-    <p v-else class="small">
-      {{ next.minutes }} min{{ next.phase === 'cold' ? ', only while it is cold' : '' }}.
-      <template v-if="next.locates">{{ preferences.say(next.locates) }}</template>
-      <template v-else>{{ CHECK_WORDS[next.check].why }} It settles most for its time.</template>
+    <h3>{{ say('case.next-box.next', { title }) }}</h3>
+    <p v-if="question" class="small">
+      {{ say('case.next-box.theAnswerSettlesMostFor', { question }) }}
     </p>
-    <v-btn class="solid" block @click="open.goTo(next.check)">Go there</v-btn>
+    <p v-else class="small">
+      {{
+        say('case.next-box.min', {
+          minutes: next.minutes,
+          phase: next.phase === 'cold' ? say('case.next-box.onlyWhileItIsCold') : '',
+        })
+      }}
+      <template v-if="next.locates">{{ preferences.say(next.locates) }}</template>
+      <template v-else>{{
+        say('case.next-box.itSettlesMostForIts', { why: checkWhy(next.check) })
+      }}</template>
+    </p>
+    <v-btn class="solid" block @click="open.goTo(next.check)">{{
+      say('case.next-box.goThere')
+    }}</v-btn>
   </div>
   <div v-else-if="nothingIsLeft" class="next">
-    <h3>Cold work is done</h3>
+    <h3>{{ say('case.next-box.coldWorkIsDone') }}</h3>
     <p class="small">
-      No cold check that is left would settle much.<template v-if="later">
-        Once it is warm: {{ checkName(later.check).toLowerCase() }},
-        {{ later.minutes }} min.</template
+      {{ say('case.next-box.noColdCheckThatIs')
+      }}<template v-if="later">
+        {{
+          say('case.next-box.onceItIsWarmMin', {
+            check: checkName(later.check).toLowerCase(),
+            minutes: later.minutes,
+          })
+        }}</template
       >
     </p>
   </div>

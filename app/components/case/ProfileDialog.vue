@@ -2,6 +2,8 @@
 import type { SystemProfile } from '#core'
 import { modelOf } from '../../offline/templates'
 
+const { say } = useWords()
+
 /** The cooling system of the vehicle of the open case, changed as a whole: kept, or left as it was. */
 const shown = defineModel<boolean>('open', { required: true })
 const { input } = useOpenCase()
@@ -22,13 +24,21 @@ async function keep() {
 </script>
 
 <template>
-  <v-dialog v-model="shown" aria-label="System of this vehicle" max-width="980" scrollable>
+  <v-dialog
+    v-model="shown"
+    :aria-label="say('case.profile-dialog.systemOfThisVehicle')"
+    max-width="980"
+    scrollable
+  >
     <v-card class="pa-5 stack profile"
-      ><h2>System of this vehicle</h2>
+      ><h2>{{ say('case.profile-dialog.systemOfThisVehicle') }}</h2>
       <ProfileLoop v-model="draft" :templates="templates" />
       <div class="row">
-        <v-btn class="solid" @click="keep">Keep the profile</v-btn
-        ><v-btn @click="shown = false">Leave as it was</v-btn>
+        <v-btn class="solid" @click="keep">{{
+          say('case.profile-dialog.keepTheProfile')
+        }}</v-btn><v-btn @click="shown = false">{{
+          say('case.profile-dialog.leaveAsItWas')
+        }}</v-btn>
       </div></v-card
     >
   </v-dialog>

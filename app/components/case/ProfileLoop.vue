@@ -7,16 +7,10 @@ import {
   type QuantityRecord,
   type SystemProfile,
 } from '#core'
-import {
-  type Choice,
-  CHOICES,
-  type Figure,
-  FIGURES,
-  isFlag,
-  type Key,
-  SAME_PLACE,
-  yesNo,
-} from './profile-choices'
+import { type Choice, type Figure, type Key, profileFields, SAME_PLACE } from './profile-choices'
+
+const { say } = useWords()
+const { choices: CHOICES, figures: FIGURES, yesNo, isFlag } = profileFields(say)
 
 /** The system of a vehicle, chosen on its own drawing: tap a part, say which kind it is; the loop follows. */
 const model = defineModel<SystemProfile>({ required: true })
@@ -50,8 +44,8 @@ const asQuantity = (f: { kind: Figure['kind'] }, value: unknown): QuantityRecord
     : undefined
 const caps = computed(() => model.value.caps ?? [])
 const PLACES = [
-  { value: 'tank', text: 'On the tank' },
-  { value: 'radiator-neck', text: 'On the radiator' },
+  { value: 'tank', text: say('case.profile-loop.onTheTank') },
+  { value: 'radiator-neck', text: say('case.profile-loop.onTheRadiator') },
 ] as const
 function setCap(i: number, change: object) {
   const list =
@@ -139,10 +133,12 @@ const from = computed({
 <template>
   <div class="stack">
     <div v-if="props.templates && props.templates.length > 0" class="row">
-      <strong>Same system as:</strong
-      ><v-btn v-for="t in props.templates" :key="t.name" @click="model = { ...t.profile }">{{
-        t.name
-      }}</v-btn>
+      <strong>{{ say('case.profile-loop.sameSystemAs') }}</strong><v-btn
+        v-for="t in props.templates"
+        :key="t.name"
+        @click="model = { ...t.profile }"
+        >{{ t.name }}</v-btn
+      >
     </div>
     <div class="wide-drawing">
       <LoopDrawing
@@ -168,7 +164,7 @@ const from = computed({
       "
       class="row small"
     >
-      <span class="quiet">Not on this vehicle:</span>
+      <span class="quiet">{{ say('case.profile-loop.notOnThisVehicle') }}</span>
       <button
         v-for="p in ABSENT.filter((a) =>
           a === 'oil-cooler'
@@ -189,26 +185,32 @@ const from = computed({
     <section class="now" :aria-label="PART_NAMES[shown]">
       <h3>{{ PART_NAMES[shown] }}</h3>
       <p v-if="!CHOICES[shown] && !FIGURES[shown] && shown !== 'cap'" class="quiet">
-        Nothing to choose here.
+        {{ say('case.profile-loop.nothingToChooseHere') }}
       </p>
       <ChoiceRow
         v-for="c in CHOICES[shown] ?? []"
         :key="c.key"
         :label="c.label"
-        :options="[...c.options, { value: 'unknown', text: 'Not known' }]"
+        :options="[...c.options, { value: 'unknown', text: say('case.profile-loop.notKnown') }]"
         :model-value="valueOf(c)"
         @update:model-value="choose(c, $event)"
       />
       <template v-if="shown === 'cap'">
         <div v-for="i in Math.max(1, caps.length)" :key="i" class="row top">
           <ChoiceRow
-            :label="caps.length > 1 ? `Cap ${i}` : 'Cap'"
+            :label="
+              caps.length > 1 ? say('case.profile-loop.cap', { i }) : say('case.profile-loop.cap2')
+            "
             :options="PLACES"
             :model-value="caps[i - 1]?.place"
             @update:model-value="setCap(i - 1, { place: $event })"
           />
           <QuantityField
-            :label="`Marked${caps.length > 1 ? `, cap ${i}` : ''}`"
+            :label="
+              say('case.profile-loop.marked', {
+                i: caps.length > 1 ? say('case.profile-loop.cap3', { i }) : '',
+              })
+            "
             kind="pressure"
             :limits="{ min: 10, max: 250 }"
             optional
@@ -216,7 +218,7 @@ const from = computed({
             @update:model-value="setCap(i - 1, { ratingKPa: $event?.si })"
           />
           <ChoiceRow
-            label="Vented"
+            :label="say('case.profile-loop.vented')"
             :options="yesNo"
             :model-value="
               caps[i - 1]?.vented === undefined || caps[i - 1]?.vented === 'unknown'
@@ -228,15 +230,15 @@ const from = computed({
             @update:model-value="setCap(i - 1, { vented: $event === 'yes' })"
           />
         </div>
-        <v-btn v-if="caps.length > 0 && caps.length < 4" @click="setCap(caps.length, {})"
-          >Another cap</v-btn
-        >
+        <v-btn v-if="caps.length > 0 && caps.length < 4" @click="setCap(caps.length, {})">{{
+          say('case.profile-loop.anotherCap')
+        }}</v-btn>
       </template>
       <div class="row top">
         <NumberField
           v-if="shown === 'engine'"
           v-model="cylinders"
-          label="Cylinders"
+          :label="say('case.profile-loop.cylinders')"
           :min="1"
           :max="16"
           whole
@@ -255,9 +257,9 @@ const from = computed({
     </section>
     <v-text-field
       v-model="from"
-      label="Where these figures come from"
+      :label="say('case.profile-loop.whereTheseFiguresComeFrom')"
       maxlength="120"
-      placeholder="Maker’s manual, plate under the hood, the old part"
+      :placeholder="say('case.profile-loop.makersManualPlateUnderThe')"
     />
   </div>
 </template>

@@ -1,24 +1,30 @@
 <script setup lang="ts">
-import { START_CAUTIONS } from '../../words-app'
+import { COLD_BELOW_C } from '#core'
+import { START_CAUTIONS } from '../../start-cautions'
+
+const { say } = useWords()
 
 /** The cautions, acknowledged once per case before the first check; data are never hidden behind it. */
 const open = useOpenCase()
 const shop = useShop()
 const acknowledge = () =>
-  shop.addRecord(open.id, 'cautions.acknowledged', { cautions: START_CAUTIONS.map((c) => c.id) })
+  shop.addRecord(open.id, 'cautions.acknowledged', { cautions: [...START_CAUTIONS] })
 </script>
 
 <template>
-  <section class="sheet stack" aria-label="Start card">
-    <h2>Before you start</h2>
+  <section class="sheet stack" :aria-label="say('case.start-card.startCard')">
+    <h2>{{ say('case.start-card.beforeYouStart') }}</h2>
     <ul>
-      <li v-for="caution in START_CAUTIONS" :key="caution.id">{{ caution.text }}</li>
+      <li v-for="caution in START_CAUTIONS" :key="caution">
+        {{ say(`start.${caution}`, { cold: { kind: 'temperature', si: COLD_BELOW_C } }) }}
+      </li>
     </ul>
     <p>
-      This supports a qualified technician. The maker’s procedure and figures, local codes and
-      licensed practice go first.
+      {{ say('case.start-card.thisSupportsAQualifiedTechnician') }}
     </p>
-    <v-btn class="solid" :disabled="!open.mayRecord.value" @click="acknowledge">Read; begin</v-btn>
+    <v-btn class="solid" :disabled="!open.mayRecord.value" @click="acknowledge">{{
+      say('case.start-card.readBegin')
+    }}</v-btn>
   </section>
 </template>
 

@@ -3,6 +3,8 @@ import type { RankAnswer } from '../../workers/rank.worker'
 import { ofKind, reasonFor } from '#core'
 import { formatChance } from '../../../words/format'
 
+const { say } = useWords()
+
 const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean; pending?: boolean }>()
 const emit = defineEmits<{ why: [fault: string] }>()
 const preferences = usePreferences()
@@ -56,17 +58,22 @@ const rows = computed(() => {
 </script>
 
 <template>
-  <section class="suspects" aria-label="Suspects" :aria-busy="pending">
-    <h2>Suspects</h2>
+  <section class="suspects" :aria-label="say('case.suspect-list.suspects')" :aria-busy="pending">
+    <h2>{{ say('case.suspect-list.suspects') }}</h2>
     <p v-if="failed" class="problem">
-      The ranking stopped on this device. Everything recorded is kept; load the page again.
+      {{ say('case.suspect-list.theRankingStoppedOnThis') }}
     </p>
-    <p v-else-if="!answer" class="quiet">Working it out …</p>
+    <p v-else-if="!answer" class="quiet">{{ say('case.suspect-list.workingItOut') }}</p>
     <TransitionGroup v-else name="move" tag="ol">
       <li v-for="row in rows" :key="row.fault">
         <button
           type="button"
-          :aria-label="`${row.name}, ${formatChance(row.probability)}. Why?`"
+          :aria-label="
+            say('case.suspect-list.why', {
+              name: row.name,
+              probability: formatChance(row.probability),
+            })
+          "
           :data-fault="row.fault"
           @click="emit('why', row.fault)"
         >
@@ -80,29 +87,39 @@ const rows = computed(() => {
               :class="{ hot: row.index === 0 && row.probability > 0.3 }"
           /></span>
           <span v-if="row.index < 3 && row.because" class="because">{{ row.because }}</span>
-          <span v-if="row.change" class="change" :class="{ up: row.change.up }"
-            >{{ row.change.up ? '▲' : '▼' }} was {{ row.change.text }}</span
-          >
-          <span v-if="row.declared" class="declared" :class="row.declared">{{
-            row.declared === 'proven' ? '✓ declared proven' : '✕ withdrawn'
+          <span v-if="row.change" class="change" :class="{ up: row.change.up }">{{
+            say('case.suspect-list.was', { up: row.change.up ? '▲' : '▼', text: row.change.text })
           }}</span>
-          <span v-if="row.role === 'consequence'" class="because"
-            >more likely a consequence than the root</span
-          >
+          <span v-if="row.declared" class="declared" :class="row.declared">{{
+            row.declared === 'proven'
+              ? say('case.suspect-list.declaredProven')
+              : say('case.suspect-list.withdrawn')
+          }}</span>
+          <span v-if="row.role === 'consequence'" class="because">{{
+            say('case.suspect-list.moreLikelyAConsequenceThan')
+          }}</span>
           <span v-if="row.index < 3 && row.open[0]" class="open"
-            >Not yet: {{ lower(row.open[0].text)
-            }}<template v-if="row.open.length > 1"
-              >, and {{ row.open.length - 1 }} more</template
-            ></span
+            >{{ say('case.suspect-list.notYet', { text: lower(row.open[0].text) })
+            }}<template v-if="row.open.length > 1">{{
+              say('case.suspect-list.andMore', { open: row.open.length - 1 })
+            }}</template></span
           >
         </button>
       </li>
     </TransitionGroup>
     <button v-if="answer" type="button" class="plain-button" @click="all = !all">
-      {{ all ? 'The first five' : `All ${answer.ranked.ranking.suspects.length}` }}
+      {{
+        all
+          ? say('case.suspect-list.theFirstFive')
+          : say('case.suspect-list.all', { suspects: answer.ranked.ranking.suspects.length })
+      }}
     </button>
     <p v-if="answer && answer.ranked.ranking.nothingWrong > 0.02" class="small quiet">
-      Nothing wrong at all: {{ formatChance(answer.ranked.ranking.nothingWrong) }}
+      {{
+        say('case.suspect-list.nothingWrongAtAll', {
+          nothingWrong: formatChance(answer.ranked.ranking.nothingWrong),
+        })
+      }}
     </p>
   </section>
 </template>

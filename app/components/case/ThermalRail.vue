@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { CheckId, EngineTemperature } from '#core'
-import { checkName } from '../../../words/check-names'
 import { RECORDABLE } from '../../checks'
+
+const { checkName, say } = useWords()
 
 /** The thermometer is the navigation: cold checks at the bulb, hot ones above, the engine's own temperature as its level. */
 const props = defineProps<{
@@ -26,7 +27,7 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
 </script>
 
 <template>
-  <nav class="rail" aria-label="Checks by temperature">
+  <nav class="rail" :aria-label="say('case.thermal-rail.checksByTemperature')">
     <div class="glass" :class="{ warm: phase !== 'cold' }" aria-hidden="true">
       <span class="level" :style="{ height: LEVEL[phase] }" /><span class="bulb">{{
         coolantC === undefined
@@ -37,9 +38,11 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
       }}</span>
     </div>
     <div class="list">
-      <div class="phase later"><span class="phase-name">Hot, road, bench</span></div>
+      <div class="phase later">
+        <span class="phase-name">{{ say('case.thermal-rail.hotRoadBench') }}</span>
+      </div>
       <div class="phase">
-        <span class="phase-name">Warming</span>
+        <span class="phase-name">{{ say('case.thermal-rail.warming') }}</span>
         <button
           v-if="!engine?.running"
           type="button"
@@ -47,14 +50,21 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
           :disabled="!mayStart"
           @click="emit('start')"
         >
-          Start the engine
+          {{ say('case.thermal-rail.startTheEngine') }}
         </button>
         <button v-else type="button" class="engine" :disabled="!mayStart" @click="emit('stop')">
-          Engine stopped
+          {{ say('case.thermal-rail.engineStopped') }}
         </button>
       </div>
       <div class="phase now">
-        <span class="phase-name">Cold{{ phase === 'cold' ? ' · now' : ' · not while hot' }}</span>
+        <span class="phase-name">{{
+          say('case.thermal-rail.cold', {
+            phase:
+              phase === 'cold'
+                ? say('case.thermal-rail.now')
+                : say('case.thermal-rail.notWhileHot'),
+          })
+        }}</span>
         <button
           v-for="check in list"
           :key="check"
@@ -68,7 +78,7 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
             :class="{ done: done.has(check), here: check === active }"
             aria-hidden="true"
             >{{ done.has(check) ? '✓' : '' }}</span>{{ checkName(check)
-          }}<span v-if="done.has(check)" class="sr">, done</span>
+          }}<span v-if="done.has(check)" class="sr">{{ say('case.thermal-rail.done') }}</span>
         </button>
         <button
           v-if="all || hidden > 0"
@@ -77,7 +87,11 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
           :aria-expanded="all"
           @click="all = !all"
         >
-          {{ all ? 'Fewer' : `${hidden} more cold checks` }}
+          {{
+            all
+              ? say('case.thermal-rail.fewer')
+              : say('case.thermal-rail.moreColdChecks', { hidden })
+          }}
         </button>
       </div>
     </div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { type CheckId, coolDownMinutesOf, type NextCheck } from '#core'
-import { checkName } from '../../../words/check-names'
 import { hasPanel } from '../../checks'
+
+const { checkName, say } = useWords()
 
 /** Before the engine is started: which cold checks still tell something, and what doing them afterwards would cost. */
 const props = defineProps<{ open: boolean; next: readonly NextCheck[] }>()
@@ -21,36 +22,43 @@ const how = (bits: number) =>
 
 <template>
   <v-dialog
-    aria-label="Before the engine is started"
+    :aria-label="say('case.warm-up-dialog.beforeTheEngineIsStarted')"
     role="alertdialog"
     :model-value="open"
     max-width="620"
     @update:model-value="emit('close')"
   >
     <v-card class="pa-5 stack">
-      <h2>Before it is started</h2>
+      <h2>{{ say('case.warm-up-dialog.beforeItIsStarted') }}</h2>
       <template v-if="valuable.length > 0">
         <p class="caution">
-          {{ valuable.length }} cold
-          {{ valuable.length === 1 ? 'check still tells' : 'checks still tell' }} something. Once it
-          is warm they wait about {{ coolDownMinutes }} minutes of cooling down; now they take about
-          {{ minutes }}.
+          {{
+            say('case.warm-up-dialog.coldSomethingOnceItIs', {
+              valuable: valuable.length,
+              coolDownMinutes,
+              minutes,
+            })
+          }}
         </p>
         <ul>
           <li v-for="n in valuable" :key="n.check">
             <button type="button" class="plain-button" @click="emit('check', n.check)">
-              {{ checkName(n.check) }}</button><span>{{ n.minutes }} min · {{ how(n.bits) }}</span>
+              {{ checkName(n.check) }}</button><span>{{
+              say('case.warm-up-dialog.min', { minutes: n.minutes, bits: how(n.bits) })
+            }}</span>
           </li>
         </ul>
       </template>
-      <p v-else>Nothing cold is left that would change the ranking much.</p>
+      <p v-else>{{ say('case.warm-up-dialog.nothingColdIsLeftThat') }}</p>
       <p class="small quiet">
-        Level right, tester off, cap on, hands, tools and sleeves clear of fan and belt, exhaust led
-        away.
+        {{ say('case.warm-up-dialog.levelRightTesterOffCap') }}
       </p>
       <div class="row">
-        <v-btn class="solid" @click="emit('close')">Not yet</v-btn
-        ><v-btn @click="emit('start')">Started: engine runs</v-btn>
+        <v-btn class="solid" @click="emit('close')">{{
+          say('case.warm-up-dialog.notYet')
+        }}</v-btn><v-btn @click="emit('start')">{{
+          say('case.warm-up-dialog.startedEngineRuns')
+        }}</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -3,6 +3,8 @@ import { BOOK, ofKind, type RankedCase, reasonFor } from '#core'
 import { DateTime } from 'luxon'
 import { formatChance } from '../../../words/format'
 
+const { say } = useWords()
+
 /** Why a suspect stands where it does: evidence for and against, what is not proven yet, and how a repair is shown. */
 const props = defineProps<{ fault: string | undefined; ranked: RankedCase | undefined }>()
 const emit = defineEmits<{ close: [] }>()
@@ -54,8 +56,7 @@ const declared = computed(() =>
 const standsAs = computed(() => declared.value.at(-1))
 async function declare(as: 'proven' | 'withdrawn') {
   problem.value = ''
-  if (!because.value.trim())
-    return void (problem.value = 'Say in a few words what changed it: what was seen or measured.')
+  if (!because.value.trim()) return void (problem.value = say('case.why-dialog.sayInAFewWords'))
   await shop.addRecord(open!.id, 'suspect.declared', {
     fault: props.fault!,
     as,
@@ -70,7 +71,7 @@ const words = (db: number) =>
 
 <template>
   <v-dialog
-    :aria-label="`Why: ${entry?.name ?? ''}`"
+    :aria-label="say('case.why-dialog.why', { name: entry?.name ?? '' })"
     :model-value="fault !== undefined"
     max-width="680"
     scrollable
@@ -84,18 +85,21 @@ const words = (db: number) =>
       <p>
         {{ entry.what }} <span class="quiet">{{ entry.priorBecause }}</span>
       </p>
-      <h3>What speaks for and against it</h3>
+      <h3>{{ say('case.why-dialog.whatSpeaksForAndAgainst') }}</h3>
       <p v-if="evidence.length === 0" class="quiet">
-        Nothing recorded so far moves it; it stands where the complaint puts it.
+        {{ say('case.why-dialog.nothingRecordedSoFarMoves') }}
       </p>
       <ul>
         <li v-for="item in evidence" :key="item.reading">
           <div class="row says">
-            <span class="grow bold">{{ item.text }}</span><span class="quiet small"
-              >{{ item.decibans > 0 ? 'for' : 'against' }}, {{ words(item.decibans) }} ({{
-                item.decibans > 0 ? '+' : '−'
-              }}{{ Math.abs(item.decibans).toFixed(1) }} dB)</span
-            >
+            <span class="grow bold">{{ item.text }}</span><span class="quiet small">{{
+              say('case.why-dialog.db', {
+                decibans: item.decibans > 0 ? 'for' : 'against',
+                decibans2: words(item.decibans),
+                decibans3: item.decibans > 0 ? '+' : '−',
+                decibans4: Math.abs(item.decibans).toFixed(1),
+              })
+            }}</span>
           </div>
           <div class="axis">
             <span
@@ -106,43 +110,61 @@ const words = (db: number) =>
           <p class="small quiet">{{ item.reason }}</p>
         </li>
       </ul>
-      <h3>Before a part is ordered on it</h3>
+      <h3>{{ say('case.why-dialog.beforeAPartIsOrdered') }}</h3>
       <ul class="guards">
         <li v-for="guard in suspect.guards" :key="guard.id" :class="{ met: guard.met }">
-          {{ guard.met ? 'Shown: ' : 'Not yet: ' }}{{ guard.text }}
+          {{ guard.met ? say('case.why-dialog.shown') : say('case.why-dialog.notYet')
+          }}{{ guard.text }}
         </li>
       </ul>
-      <h3>How the repair is proven</h3>
+      <h3>{{ say('case.why-dialog.howTheRepairIsProven') }}</h3>
       <p>{{ entry.proof }}</p>
-      <section v-if="open" class="declare" aria-label="Declared">
-        <h3>Declared</h3>
+      <section v-if="open" class="declare" :aria-label="say('case.why-dialog.declared')">
+        <h3>{{ say('case.why-dialog.declared') }}</h3>
         <p v-for="d in declared" :key="d.id">
-          <strong>{{ d.data.as === 'proven' ? 'Proven' : 'Withdrawn' }}:</strong>
-          {{ d.data.because }}
-          <span class="small quiet"
-            >{{ shop.nameOf(d.by) }}, {{ DateTime.fromISO(d.observedAt).toFormat('d LLL, HH:mm') }};
-            it stood at {{ formatChance(d.data.probability) }}</span
+          <strong
+            >{{
+              d.data.as === 'proven'
+                ? say('case.why-dialog.proven')
+                : say('case.why-dialog.withdrawn')
+            }}:</strong
           >
+          {{ d.data.because }}
+          <span class="small quiet">{{
+            say('case.why-dialog.itStoodAt', {
+              by: shop.nameOf(d.by),
+              toFormat: DateTime.fromISO(d.observedAt).toFormat('d LLL, HH:mm'),
+              probability: formatChance(d.data.probability),
+            })
+          }}</span>
         </p>
         <p v-if="suspect.guards.some((g) => !g.met)" class="small quiet">
-          {{ suspect.guards.filter((g) => !g.met).length }} of its conditions
-          {{ suspect.guards.filter((g) => !g.met).length === 1 ? 'is' : 'are' }} not shown yet.
+          {{
+            say('case.why-dialog.ofItsConditionsNotShown', {
+              open: suspect.guards.filter((g) => !g.met).length,
+            })
+          }}
         </p>
-        <v-text-field v-model="because" label="What was seen that settles it" maxlength="500" />
+        <v-text-field
+          v-model="because"
+          :label="say('case.why-dialog.whatWasSeenThatSettles')"
+          maxlength="500"
+        />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <div class="row">
           <v-btn
             :disabled="!open.mayRecord.value || standsAs?.data.as === 'proven'"
             @click="declare('proven')"
-            >Declare proven</v-btn
-          ><v-btn
+            >{{ say('case.why-dialog.declareProven') }}</v-btn><v-btn
             :disabled="!open.mayRecord.value || standsAs?.data.as === 'withdrawn'"
             @click="declare('withdrawn')"
-            >Withdraw it</v-btn
+            >{{ say('case.why-dialog.withdrawIt') }}</v-btn
           >
         </div>
       </section>
-      <v-btn class="solid" @click="emit('close')">Back to the check</v-btn>
+      <v-btn class="solid" @click="emit('close')">{{
+        say('case.why-dialog.backToTheCheck')
+      }}</v-btn>
     </v-card>
   </v-dialog>
 </template>

@@ -1,8 +1,3 @@
-/** Parts of a case that a narrow screen shows one at a time. */
-export const CASE_TABS = [
-  { value: 'check', text: 'Check' },
-  { value: 'suspects', text: 'Suspects' },
-  { value: 'loop', text: 'Loop' },
-  { value: 'steps', text: 'Steps' },
-] as const
-export type CaseTab = (typeof CASE_TABS)[number]['value']
+/** Parts of a case that a narrow screen shows one at a time; their names are the sentences "tab.…". */
+export const CASE_TABS = ['check', 'suspects', 'loop', 'steps'] as const
+export type CaseTab = (typeof CASE_TABS)[number]

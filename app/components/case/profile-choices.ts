@@ -1,4 +1,5 @@
 import type { Part, SystemProfile } from '#core'
+import type { Say } from '../../composables/use-words'
 
 export type Key = keyof SystemProfile
 /** A field of the profile with a few values. */
@@ -15,116 +16,6 @@ export interface Figure {
   min: number
   max: number
 }
-export const yesNo = [
-  { value: 'yes', text: 'Yes' },
-  { value: 'no', text: 'No' },
-]
-const flag = (key: Key, label: string): Choice => ({ key, label, options: yesNo })
-/** What can be chosen on each part of the loop. */
-export const CHOICES: Partial<Record<Part, Choice[]>> = {
-  thermostat: [
-    {
-      key: 'thermostatSide',
-      label: 'Where it sits',
-      options: [
-        { value: 'outlet', text: 'Engine outlet' },
-        { value: 'inlet', text: 'Engine inlet' },
-      ],
-    },
-    flag('mapThermostat', 'Map-controlled'),
-    flag('heatModule', 'Heat-management module'),
-  ],
-  'expansion-tank': [
-    {
-      key: 'vessel',
-      label: 'Vessel',
-      options: [
-        { value: 'pressurised-tank', text: 'Pressurised tank' },
-        { value: 'overflow-bottle', text: 'Overflow bottle' },
-      ],
-    },
-    {
-      key: 'coolant',
-      label: 'Coolant',
-      options: [
-        { value: 'ethylene-glycol', text: 'Ethylene glycol' },
-        { value: 'propylene-glycol', text: 'Propylene glycol' },
-        { value: 'water', text: 'Water' },
-      ],
-    },
-  ],
-  fan: [
-    {
-      key: 'fan',
-      label: 'Fan',
-      options: [
-        { value: 'viscous-clutch', text: 'Viscous clutch' },
-        { value: 'electric-relay', text: 'Electric, relay' },
-        { value: 'electric-module', text: 'Electric, module' },
-        { value: 'thermo-switch', text: 'Thermo-switch' },
-      ],
-    },
-    flag('electroViscous', 'Clutch controlled electrically'),
-  ],
-  pump: [
-    {
-      key: 'pumpDrive',
-      label: 'Driven by',
-      options: [
-        { value: 'accessory-belt', text: 'Accessory belt' },
-        { value: 'timing-belt', text: 'Timing belt' },
-        { value: 'gear', text: 'Gear' },
-        { value: 'electric', text: 'Electric motor' },
-      ],
-    },
-    flag('switchablePump', 'Can be switched off'),
-  ],
-  engine: [
-    {
-      key: 'engineOrientation',
-      label: 'Stands',
-      options: [
-        { value: 'lengthwise', text: 'Lengthwise' },
-        { value: 'crosswise', text: 'Crosswise' },
-      ],
-    },
-    flag('heavyDiesel', 'Heavy diesel'),
-  ],
-  'heater-core': [
-    flag('rearHeater', 'Rear heater'),
-    flag('heaterValve', 'Heater valve'),
-    flag('auxHeaterPump', 'Auxiliary pump'),
-  ],
-  radiator: [
-    flag('transmissionCooler', 'Gearbox cooler in it'),
-    flag('grilleShutter', 'Grille shutter'),
-  ],
-  'oil-cooler': [flag('oilCooler', 'Oil cooler on the coolant')],
-  'egr-cooler': [flag('egrCooler', 'EGR cooler')],
-  'turbo-line': [flag('turboCooled', 'Coolant-cooled turbo')],
-}
-/** What is typed on each part of the loop. */
-export const FIGURES: Partial<Record<Part, Figure[]>> = {
-  thermostat: [
-    { key: 'thermostatRatingC', label: 'Rating', kind: 'temperature', min: 50, max: 130 },
-  ],
-  'expansion-tank': [
-    { key: 'capacityLitres', label: 'Coolant in the system', kind: 'volume', min: 1, max: 200 },
-  ],
-  fan: [
-    { key: 'fanOnC', label: 'Starts at', kind: 'temperature', min: 60, max: 130 },
-    { key: 'fanOffC', label: 'Stops at', kind: 'temperature', min: 60, max: 130 },
-  ],
-  cap: [
-    {
-      key: 'systemRatingKPa',
-      label: 'The system is made for',
-      kind: 'pressure',
-      min: 10,
-      max: 250,
-    },
-  ],
-}
 /** Parts whose fields stand at another one. */
 export const SAME_PLACE: Partial<Record<Part, Part>> = {
   'heater-hoses': 'heater-core',
@@ -133,4 +24,128 @@ export const SAME_PLACE: Partial<Record<Part, Part>> = {
   'bypass-hose': 'engine',
 }
 
-export const isFlag = (c: Choice) => c.options === yesNo
+/** What can be chosen and what is typed on each part of the loop, in the reader's words. */
+export function profileFields(say: Say) {
+  const yesNo = [
+    { value: 'yes', text: say('profile.yes') },
+    { value: 'no', text: say('profile.no') },
+  ]
+  const flag = (key: Key, label: string): Choice => ({ key, label, options: yesNo })
+  const choices: Partial<Record<Part, Choice[]>> = {
+    thermostat: [
+      {
+        key: 'thermostatSide',
+        label: say('profile.whereItSits'),
+        options: [
+          { value: 'outlet', text: say('profile.engineOutlet') },
+          { value: 'inlet', text: say('profile.engineInlet') },
+        ],
+      },
+      flag('mapThermostat', say('profile.mapControlled')),
+      flag('heatModule', say('profile.heatManagementModule')),
+    ],
+    'expansion-tank': [
+      {
+        key: 'vessel',
+        label: say('profile.vessel'),
+        options: [
+          { value: 'pressurised-tank', text: say('profile.pressurisedTank') },
+          { value: 'overflow-bottle', text: say('profile.overflowBottle') },
+        ],
+      },
+      {
+        key: 'coolant',
+        label: say('profile.coolant'),
+        options: [
+          { value: 'ethylene-glycol', text: say('profile.ethyleneGlycol') },
+          { value: 'propylene-glycol', text: say('profile.propyleneGlycol') },
+          { value: 'water', text: say('profile.water') },
+        ],
+      },
+    ],
+    fan: [
+      {
+        key: 'fan',
+        label: say('profile.fan'),
+        options: [
+          { value: 'viscous-clutch', text: say('profile.viscousClutch') },
+          { value: 'electric-relay', text: say('profile.electricRelay') },
+          { value: 'electric-module', text: say('profile.electricModule') },
+          { value: 'thermo-switch', text: say('profile.thermoSwitch') },
+        ],
+      },
+      flag('electroViscous', say('profile.clutchControlledElectrically')),
+    ],
+    pump: [
+      {
+        key: 'pumpDrive',
+        label: say('profile.drivenBy'),
+        options: [
+          { value: 'accessory-belt', text: say('profile.accessoryBelt') },
+          { value: 'timing-belt', text: say('profile.timingBelt') },
+          { value: 'gear', text: say('profile.gear') },
+          { value: 'electric', text: say('profile.electricMotor') },
+        ],
+      },
+      flag('switchablePump', say('profile.canBeSwitchedOff')),
+    ],
+    engine: [
+      {
+        key: 'engineOrientation',
+        label: say('profile.stands'),
+        options: [
+          { value: 'lengthwise', text: say('profile.lengthwise') },
+          { value: 'crosswise', text: say('profile.crosswise') },
+        ],
+      },
+      flag('heavyDiesel', say('profile.heavyDiesel')),
+    ],
+    'heater-core': [
+      flag('rearHeater', say('profile.rearHeater')),
+      flag('heaterValve', say('profile.heaterValve')),
+      flag('auxHeaterPump', say('profile.auxiliaryPump')),
+    ],
+    radiator: [
+      flag('transmissionCooler', say('profile.gearboxCoolerInIt')),
+      flag('grilleShutter', say('profile.grilleShutter')),
+    ],
+    'oil-cooler': [flag('oilCooler', say('profile.oilCoolerOnTheCoolant'))],
+    'egr-cooler': [flag('egrCooler', say('profile.egrCooler'))],
+    'turbo-line': [flag('turboCooled', say('profile.coolantCooledTurbo'))],
+  }
+  const figures: Partial<Record<Part, Figure[]>> = {
+    thermostat: [
+      {
+        key: 'thermostatRatingC',
+        label: say('profile.rating'),
+        kind: 'temperature',
+        min: 50,
+        max: 130,
+      },
+    ],
+    'expansion-tank': [
+      {
+        key: 'capacityLitres',
+        label: say('profile.coolantInTheSystem'),
+        kind: 'volume',
+        min: 1,
+        max: 200,
+      },
+    ],
+    fan: [
+      { key: 'fanOnC', label: say('profile.startsAt'), kind: 'temperature', min: 60, max: 130 },
+      { key: 'fanOffC', label: say('profile.stopsAt'), kind: 'temperature', min: 60, max: 130 },
+    ],
+    cap: [
+      {
+        key: 'systemRatingKPa',
+        label: say('profile.theSystemIsMadeFor'),
+        kind: 'pressure',
+        min: 10,
+        max: 250,
+      },
+    ],
+  }
+  const isFlag = (c: Choice) => c.options === yesNo
+  return { choices, figures, yesNo, isFlag }
+}

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { CheckOutcome, QuantityKind } from '#core'
-import { stateWords } from '../../../words/states'
+
+const { say, stateWords } = useWords()
 
 /** What a check came to: its states in words, its figures with their 90 % range, what it does not clear, and notes. */
 interface Shown {
@@ -59,7 +60,7 @@ const figures = computed(() =>
     </dl>
     <p v-for="note in outcome.notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
     <p v-if="outcome.doesNotProve.length > 0">
-      <strong>This does not clear:</strong>
+      <strong>{{ say('common.check-result.thisDoesNotClear') }}</strong>
       {{ outcome.doesNotProve.map(preferences.say).join('; ') }}.
     </p>
   </div>

@@ -2,6 +2,8 @@
 import { formatClock } from '../../../words/format'
 import type { CheckId } from '#core'
 
+const { say } = useWords()
+
 /** A time for a check that waits. It goes on when one walks away, shows in the header everywhere, and calls out when it is over. */
 const props = defineProps<{ check: CheckId; minutes: number; label: string }>()
 const emit = defineEmits<{ stopped: [minutes: number] }>()
@@ -28,15 +30,19 @@ function stop() {
       :disabled="!open.mayRecord.value"
       @click="startTimer(open.id, check, minutes)"
     >
-      {{ label }}: start {{ minutes }} min
+      {{ say('common.check-timer.startMin', { label, minutes }) }}
     </button>
     <template v-else>
       <strong class="clock" role="timer">{{ formatClock(elapsedMs / 1000) }}</strong>
-      <span
-        >of {{ formatClock(mine.plannedMs / 1000)
-        }}{{ isDue ? ': time is over, read it' : '' }}</span
-      >
-      <button type="button" class="plain-button" @click="stop">Stop</button>
+      <span>{{
+        say('common.check-timer.of', {
+          plannedMs: formatClock(mine.plannedMs / 1000),
+          isDue: isDue ? say('common.check-timer.timeIsOverReadIt') : '',
+        })
+      }}</span>
+      <button type="button" class="plain-button" @click="stop">
+        {{ say('common.check-timer.stop') }}
+      </button>
     </template>
   </div>
 </template>

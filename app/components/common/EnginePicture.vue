@@ -1,4 +1,5 @@
 <script setup lang="ts">
+const { say } = useWords()
 /** The engine from above: a cylinder to a circle, number 1 at the belt end. Tap one to choose it. */
 const props = defineProps<{
   cylinders: number
@@ -20,7 +21,7 @@ const tap = (c: number) => {
     class="engine"
     :viewBox="`0 0 ${width} 118`"
     role="group"
-    aria-label="Cylinders, number 1 at the belt end"
+    :aria-label="say('common.engine-picture.cylindersNumber1AtThe')"
     :class="{ many: cylinders > 4 }"
     :style="{ maxWidth: `${width * 1.15}px` }"
   >
@@ -34,7 +35,13 @@ const tap = (c: number) => {
       role="button"
       :tabindex="disabled ? -1 : 0"
       :aria-pressed="chosen ? chosen.includes(c) : undefined"
-      :aria-label="`Cylinder ${c}${mark(c).text ? `: ${mark(c).text}` : ''}. ${verb}`"
+      :aria-label="
+        say('common.engine-picture.cylinder', {
+          c,
+          text: mark(c).text ? `: ${mark(c).text}` : '',
+          verb,
+        })
+      "
       :data-cylinder="c"
       @click="tap(c)"
       @keydown.enter="tap(c)"

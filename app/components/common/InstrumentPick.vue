@@ -2,6 +2,8 @@
 import { useLocalStorage } from '@vueuse/core'
 import type { Instrument } from '#core'
 
+const { say } = useWords()
+
 /** Which of the shop's instruments the figures beside it are read with; what it is known to be off by is taken off. Remembered on this device. */
 const props = defineProps<{
   kinds: readonly Instrument['kind'][]
@@ -33,9 +35,9 @@ const off = (i: Instrument) =>
 
 <template>
   <div v-if="list.length > 0" class="pick">
-    <label :for="id">{{ label ?? 'Read with' }}</label>
+    <label :for="id">{{ label ?? say('common.instrument-pick.readWith') }}</label>
     <select :id="id" v-model="chosen" @change="remembered = chosen">
-      <option value="">Not said</option>
+      <option value="">{{ say('common.instrument-pick.notSaid') }}</option>
       <option v-for="i in list" :key="i.id" :value="i.id">{{ i.name }}{{ off(i) }}</option>
     </select>
   </div>

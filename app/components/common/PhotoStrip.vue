@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { ofKind, type Part, PART_NAMES } from '#core'
 
+const { say } = useWords()
+
 /** Photographs of a part, or of a check: taken with the camera or attached, made small here, kept with the case. */
 const props = defineProps<{ part?: Part; check: string }>()
 const open = useOpenCase()
@@ -31,7 +33,7 @@ async function take(event: Event) {
     problem.value =
       error instanceof PictureProblem
         ? error.message
-        : 'This photograph could not be kept on this device.'
+        : say('common.photo-strip.thisPhotographCouldNotBe')
   } finally {
     busy.value = false
   }
@@ -41,21 +43,25 @@ async function take(event: Event) {
 <template>
   <div class="strip">
     <label class="plain-button take" :class="{ off: !open.mayRecord.value }"
-      >{{ busy ? 'Making it small …' : 'Photograph'
+      >{{ busy ? say('common.photo-strip.makingItSmall') : say('common.photo-strip.photograph')
       }}<input
         type="file"
         accept="image/*"
         capture="environment"
         class="sr"
         :disabled="!open.mayRecord.value || busy"
-        :aria-label="part ? `Photograph of: ${PART_NAMES[part]}` : 'Photograph'"
+        :aria-label="
+          part
+            ? say('common.photo-strip.photographOf', { part: PART_NAMES[part] })
+            : say('common.photo-strip.photograph')
+        "
         @change="take"
     /></label>
     <figure v-for="p in mine" :key="p.id">
       <button
         type="button"
         class="thumb"
-        :aria-label="`${about(p)}: look at it large`"
+        :aria-label="say('common.photo-strip.lookAtItLarge', { p: about(p) })"
         @click="large = p.data.sha256"
       >
         <img :src="shop.pictureUrl(p.data.sha256)" :alt="about(p)" />
@@ -64,15 +70,15 @@ async function take(event: Event) {
         type="button"
         class="plain-button away"
         :disabled="!open.mayRecord.value"
-        :aria-label="`Take back this photograph of ${about(p)}`"
+        :aria-label="say('common.photo-strip.takeBackThisPhotographOf', { p: about(p) })"
         @click="shop.withdraw(open.id, p.id)"
       >
-        Take back
+        {{ say('common.photo-strip.takeBack') }}
       </button>
     </figure>
     <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
     <v-dialog
-      aria-label="Photograph"
+      :aria-label="say('common.photo-strip.photograph')"
       :model-value="large !== undefined"
       max-width="1100"
       @update:model-value="large = undefined"
@@ -80,9 +86,9 @@ async function take(event: Event) {
         ><img
           v-if="large"
           :src="shop.pictureUrl(large)"
-          alt="The photograph, large"
+          :alt="say('common.photo-strip.thePhotographLarge')"
           class="large"
-        /><v-btn @click="large = undefined">Close</v-btn></v-card
+        /><v-btn @click="large = undefined">{{ say('common.photo-strip.close') }}</v-btn></v-card
       ></v-dialog
     >
   </div>

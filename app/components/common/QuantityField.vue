@@ -9,6 +9,8 @@ import {
 import { preferredUnit } from '../../../words/format'
 import { entryOf, inUnit, type QuantityEntry, readEntry } from './quantity-entry'
 
+const { say } = useWords()
+
 /** A number with its unit, typed as a person writes it ("13.5 psi"); the unit beside it switches by a tap. */
 const props = defineProps<{
   label: string
@@ -118,7 +120,11 @@ defineExpose({ problem, typed: text })
         @input="type"
         @blur="touched = true"
       />
-      <button type="button" :aria-label="`Unit ${unit}, tap for another`" @click="nextUnit">
+      <button
+        type="button"
+        :aria-label="say('common.quantity-field.unitTapForAnother', { unit })"
+        @click="nextUnit"
+      >
         {{ unit }}
       </button>
     </div>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { type Part, PART_NAMES, type SystemProfile } from '#core'
+import { type Part, type SystemProfile } from '#core'
 import { formatChance } from '../../../words/format'
 import { layoutLoop } from './loop-layout'
+
+const { partName, say } = useWords()
 
 /** State of a part is told by outline and text: tick = looked at and dry, or tested good; dashed = not looked at, thick with a fill at the foot = suspected. */
 export type PartState = 'not-looked' | 'good' | 'dry' | 'wet' | 'suspected'
@@ -27,11 +29,11 @@ const under = (part: Part) => {
   if (chance(part) >= 0.1) return formatChance(chance(part))
   return state === 'not-looked' || state === 'suspected' ? '' : state
 }
-const shortName = (part: Part) => (part === 'thermostat' ? 'Thermostat' : PART_NAMES[part])
+const shortName = (part: Part) => (part === 'thermostat' ? 'Thermostat' : partName(part))
 const spoken = (part: Part) =>
   props.labels
-    ? `${PART_NAMES[part]}${props.labels.get(part) ? `: ${props.labels.get(part)}` : ''}`
-    : `${PART_NAMES[part]}: ${{ 'not-looked': 'not looked at', good: 'tested good', dry: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
+    ? `${partName(part)}${props.labels.get(part) ? `: ${props.labels.get(part)}` : ''}`
+    : `${partName(part)}: ${{ 'not-looked': 'not looked at', good: 'tested good', dry: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
 </script>
 
 <template>
@@ -40,7 +42,7 @@ const spoken = (part: Part) =>
     :class="{ compact }"
     :viewBox="`-4 -2 ${layout.width + 8} ${layout.height + 6}`"
     role="group"
-    aria-label="The cooling loop of this vehicle"
+    :aria-label="say('loop.loop-drawing.theCoolingLoopOfThis')"
   >
     <path
       v-for="pipe in layout.pipes"
@@ -90,7 +92,7 @@ const spoken = (part: Part) =>
           :transform="`rotate(-90 ${box.x + box.w / 2} ${box.y + box.h / 2})`"
           dominant-baseline="middle"
         >
-          {{ PART_NAMES[box.part] }}
+          {{ partName(box.part) }}
         </text>
       </template>
       <template v-else>

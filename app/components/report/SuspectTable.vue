@@ -2,6 +2,8 @@
 import type { RankedCase } from '#core'
 import { formatChance } from '../../../words/format'
 
+const { say } = useWords()
+
 /** The likeliest suspects, and what is not proven of each. */
 const props = defineProps<{ ranked: RankedCase }>()
 const suspects = computed(() =>
@@ -14,28 +16,40 @@ const suspects = computed(() =>
 
 <template>
   <section>
-    <h2>What is likely, and what is not proven</h2>
+    <h2>{{ say('report.suspect-table.whatIsLikelyAndWhat') }}</h2>
     <table>
       <thead>
         <tr>
-          <th>Suspect</th>
-          <th>How likely</th>
-          <th>Not proven yet</th>
+          <th>{{ say('report.suspect-table.suspect') }}</th>
+          <th>{{ say('report.suspect-table.howLikely') }}</th>
+          <th>{{ say('report.suspect-table.notProvenYet') }}</th>
         </tr>
       </thead>
       <tbody>
         <tr v-for="s in suspects" :key="s.fault">
-          <td>{{ s.name }}<span v-if="s.role === 'consequence'"> (consequence)</span></td>
+          <td>
+            {{ s.name
+            }}<span v-if="s.role === 'consequence'">
+              {{ say('report.suspect-table.consequence') }}</span
+            >
+          </td>
           <td>{{ formatChance(s.probability) }}</td>
           <td>
-            {{ s.open.join('; ') || (s.guards.length > 0 ? 'nothing: all of it is shown' : '') }}
+            {{
+              s.open.join('; ') ||
+              (s.guards.length > 0 ? say('report.suspect-table.nothingAllOfItIs') : '')
+            }}
           </td>
         </tr>
       </tbody>
     </table>
     <p>
-      Nothing wrong at all: {{ formatChance(ranked.ranking.nothingWrong) }}. Something the book does
-      not list: {{ formatChance(ranked.ranking.notInTheBook) }}.
+      {{
+        say('report.suspect-table.nothingWrongAtAllSomething', {
+          nothingWrong: formatChance(ranked.ranking.nothingWrong),
+          notInTheBook: formatChance(ranked.ranking.notInTheBook),
+        })
+      }}
     </p>
   </section>
 </template>

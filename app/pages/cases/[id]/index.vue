@@ -2,7 +2,8 @@
 import { type CheckId, openingCheck, type Part } from '#core'
 import { hasPanel, RECORDABLE } from '../../../checks'
 import { CASE_TABS, type CaseTab } from '../../../components/case/case-tabs'
-import { COMPLAINT_NAMES } from '../../../words-app'
+
+const { say } = useWords()
 
 const route = useRoute()
 const router = useRouter()
@@ -50,7 +51,7 @@ function goFromWarning(check: CheckId) {
     <Teleport to="#bar-title" defer
       ><h1>
         <strong>{{ input.vehicle.name }}</strong> {{ input.vehicle.plate }} ·
-        {{ COMPLAINT_NAMES[input.case.complaint].toLowerCase() }}: {{ input.case.title }}
+        {{ say(`complaint.${input.case.complaint}`).toLowerCase() }}: {{ input.case.title }}
       </h1></Teleport
     >
     <ThermalRail
@@ -83,17 +84,17 @@ function goFromWarning(check: CheckId) {
     <aside class="right" :class="{ shown: tab === 'suspects' }">
       <SuspectList :answer="answer" :failed="failed" :pending="pending" @why="why = $event" />
       <NextBox :next="next" :nothing-is-left="nothingIsLeft" :later="later" />
-      <v-btn class="report" block :to="`/cases/${id}/report`">Report, export</v-btn>
+      <v-btn class="report" block :to="`/cases/${id}/report`">{{ say('case.reportExport') }}</v-btn>
     </aside>
-    <nav class="tabs no-print" aria-label="Parts of the case">
+    <nav class="tabs no-print" :aria-label="say('case.partsOfTheCase')">
       <button
         v-for="t in CASE_TABS"
-        :key="t.value"
+        :key="t"
         type="button"
-        :aria-pressed="tab === t.value"
-        @click="tab = t.value"
+        :aria-pressed="tab === t"
+        @click="tab = t"
       >
-        {{ t.text }}
+        {{ say(`tab.${t}`) }}
       </button>
     </nav>
     <WhyDialog :fault="why" :ranked="answer?.ranked" @close="why = undefined" />
@@ -108,11 +109,7 @@ function goFromWarning(check: CheckId) {
   </div>
   <main v-else class="page">
     <p class="sheet">
-      {{
-        shop.loaded
-          ? 'This case is not known on this device. When the network is back it may appear.'
-          : 'Opening the case …'
-      }}
+      {{ shop.loaded ? say('case.thisCaseIsNotKnown') : say('case.openingTheCase') }}
     </p>
   </main>
 </template>

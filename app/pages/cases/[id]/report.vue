@@ -12,9 +12,9 @@ import {
   writeCaseFile,
 } from '#core'
 import { RECORDABLE, reportOf } from '../../../checks'
-import { nameOfAny } from '../../../../words/check-names'
 import { itemWords } from '../../../../words/records'
-import { COMPLAINT_NAMES } from '../../../words-app'
+
+const { checkName, say } = useWords()
 
 const route = useRoute()
 const shop = useShop()
@@ -63,7 +63,7 @@ const print = () => window.print()
 function exportCase() {
   problem.value = ''
   const file = shop.caseFileOf(id)
-  if (!file) return void (problem.value = 'This case is not complete on this device.')
+  if (!file) return void (problem.value = say('report.thisCaseIsNotComplete'))
   const link = Object.assign(document.createElement('a'), {
     href: URL.createObjectURL(new Blob([writeCaseFile(file)], { type: 'application/json' })),
     download: `case-${input.value?.vehicle.plate?.replace(/\W+/g, '-') || id}.json`,
@@ -76,15 +76,15 @@ function exportCase() {
 <template>
   <main v-if="input" class="report">
     <div class="row no-print tools">
-      <v-btn :to="`/cases/${id}`">Back to the case</v-btn><span class="grow" />
-      <v-btn @click="exportCase">Export the case</v-btn>
-      <v-btn class="solid" @click="print">Print or save as PDF</v-btn>
+      <v-btn :to="`/cases/${id}`">{{ say('report.backToTheCase') }}</v-btn><span class="grow" />
+      <v-btn @click="exportCase">{{ say('report.exportTheCase') }}</v-btn>
+      <v-btn class="solid" @click="print">{{ say('report.printOrSaveAsPdf') }}</v-btn>
       <p v-if="problem" class="problem">{{ problem }}</p>
     </div>
     <article class="sheet paper">
       <header>
         <div>
-          <h1>Cooling-system report</h1>
+          <h1>{{ say('report.coolingSystemReport') }}</h1>
           <p>{{ session.current?.shop.name }} · {{ made.toFormat('d LLLL yyyy') }}</p>
         </div>
         <div class="vehicle">
@@ -98,8 +98,14 @@ function exportCase() {
         </div>
       </header>
       <p class="lead">
-        <strong>{{ COMPLAINT_NAMES[input.case.complaint] }}:</strong> {{ input.case.title }}. Opened
-        {{ moment(input.case.openedAt) }} by {{ who(input.case.openedBy) }}.
+        <strong>{{ say(`complaint.${input.case.complaint}`) }}:</strong>
+        {{
+          say('report.openedBy', {
+            title: input.case.title,
+            openedAt: moment(input.case.openedAt),
+            openedBy: who(input.case.openedBy),
+          })
+        }}
       </p>
       <p v-if="ranked?.assessment.advice" class="caution">
         {{ preferences.say(ranked.assessment.advice) }}
@@ -115,7 +121,7 @@ function exportCase() {
         <OutcomeSection v-for="o in others" :key="o.source" :outcome="o" />
       </template>
       <section v-if="declared.length > 0">
-        <h2>Declared</h2>
+        <h2>{{ say('report.declared') }}</h2>
         <p v-for="d in declared" :key="d.id">
           <strong
             >{{ BOOK.faults.find((f) => f.id === d.data.fault)?.name ?? d.data.fault }}:</strong
@@ -124,56 +130,61 @@ function exportCase() {
         </p>
       </section>
       <section v-if="photos.length > 0">
-        <h2>Photographs</h2>
+        <h2>{{ say('report.photographs') }}</h2>
         <div class="photos">
           <figure v-for="p in photos" :key="p.id">
             <img
               :src="shop.pictureUrl(p.data.sha256)"
-              :alt="p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : 'Photograph')"
+              :alt="
+                p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : say('report.photograph'))
+              "
             />
             <figcaption class="small">
               {{
                 p.data.words ??
-                (p.data.part ? PART_NAMES[p.data.part] : nameOfAny(p.data.check ?? ''))
+                (p.data.part ? PART_NAMES[p.data.part] : checkName(p.data.check ?? ''))
               }}, {{ moment(p.observedAt) }}
             </figcaption>
           </figure>
         </div>
       </section>
       <section v-if="repairs.length > 0">
-        <h2>Work done</h2>
+        <h2>{{ say('report.workDone') }}</h2>
         <p v-for="repair in repairs" :key="repair.id">
           {{ moment(repair.observedAt) }}: {{ repair.data.work ?? itemWords(repair) }}
         </p>
       </section>
       <section v-if="ranked && ranked.assessment.assumptions.length > 0">
-        <h2>Assumed</h2>
+        <h2>{{ say('report.assumed') }}</h2>
         <p v-for="a in ranked.assessment.assumptions" :key="a.id">{{ preferences.say(a) }}</p>
       </section>
       <footer class="small">
         <p>
-          Recorded by {{ people || 'nobody yet' }}. Elevation
-          {{ preferences.show('elevation', input.site.elevationMetres) }}. Cap asked for:
           {{
-            knownValue(input.vehicle.profile.caps?.[0]?.ratingKPa)
-              ? preferences.show(
-                  'pressure',
-                  knownValue(input.vehicle.profile.caps?.[0]?.ratingKPa)!,
-                )
-              : 'not known'
-          }}. Book {{ ranked?.book.version }} ({{ ranked?.book.hash }}), engine
-          {{ ranked?.engine }}.
+            say('report.recordedByElevationCapAsked', {
+              people: people || say('report.nobodyYet'),
+              elevationMetres: preferences.show('elevation', input.site.elevationMetres),
+              ratingKPa: knownValue(input.vehicle.profile.caps?.[0]?.ratingKPa)
+                ? preferences.show(
+                    'pressure',
+                    knownValue(input.vehicle.profile.caps?.[0]?.ratingKPa)!,
+                  )
+                : say('report.notKnown'),
+              version: ranked?.book.version,
+              hash: ranked?.book.hash,
+              engine: ranked?.engine,
+            })
+          }}
         </p>
         <p>
-          Supports a qualified technician. The maker’s procedure and figures, local codes and
-          licensed practice go first. A diagnosis can be withdrawn when more is known.
+          {{ say('report.supportsAQualifiedTechnicianThe') }}
         </p>
       </footer>
     </article>
   </main>
   <main v-else class="report">
     <p class="sheet">
-      {{ shop.loaded ? 'This case is not known on this device.' : 'Opening the case …' }}
+      {{ shop.loaded ? say('report.thisCaseIsNotKnown') : say('report.openingTheCase') }}
     </p>
   </main>
 </template>

@@ -1,0 +1,32 @@
+import { type CheckId, type Part, type QuantityParameter } from '#core'
+import { formatted, partName } from '../../words/catalogue'
+import { checkWhy, nameOfAny } from '../../words/check-names'
+import { stateWords } from '../../words/states'
+import { formatQuantity } from '../../words/format'
+
+/** What a sentence of a screen can carry; what is undefined is said as nothing. */
+type Told = Readonly<Record<string, string | number | QuantityParameter | undefined>>
+
+export type Say = (id: string, told?: Told) => string
+
+/** Sentences of the screens, in the reader's language and units. */
+export function useWords() {
+  const preferences = usePreferences()
+  const worded = (value: Told[string]): string | number =>
+    typeof value === 'object' ? formatQuantity(value, preferences.units) : (value ?? '')
+  const say: Say = (id, told = {}) =>
+    formatted(
+      id,
+      Object.fromEntries(Object.entries(told).map(([name, value]) => [name, worded(value)])),
+      preferences.language,
+    )
+  const checkName = (check: CheckId | (string & {})) => nameOfAny(check, preferences.language)
+  return {
+    say,
+    checkName,
+    checkWhy: (check: CheckId) => checkWhy(check, preferences.language),
+    stateWords: (check: string, states: readonly string[], nothing?: string) =>
+      stateWords(check, states, nothing, preferences.language),
+    partName: (part: Part) => partName(part, preferences.language),
+  }
+}

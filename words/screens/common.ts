@@ -1,0 +1,22 @@
+export const COMMON: Readonly<Record<string, string>> = {
+  'common.check-result.thisDoesNotClear': 'This does not clear:',
+  'common.check-timer.startMin': '{label}: start {minutes} min',
+  'common.check-timer.timeIsOverReadIt': ': time is over, read it',
+  'common.check-timer.of': 'of {plannedMs}{isDue}',
+  'common.check-timer.stop': 'Stop',
+  'common.engine-picture.cylindersNumber1AtThe': 'Cylinders, number 1 at the belt end',
+  'common.engine-picture.cylinder': 'Cylinder {c}{text}. {verb}',
+  'common.instrument-pick.readWith': 'Read with',
+  'common.instrument-pick.notSaid': 'Not said',
+  'common.photo-strip.makingItSmall': 'Making it small …',
+  'common.photo-strip.photograph': 'Photograph',
+  'common.photo-strip.photographOf': 'Photograph of: {part}',
+  'common.photo-strip.lookAtItLarge': '{p}: look at it large',
+  'common.photo-strip.takeBackThisPhotographOf': 'Take back this photograph of {p}',
+  'common.photo-strip.takeBack': 'Take back',
+  'common.photo-strip.thePhotographLarge': 'The photograph, large',
+  'common.photo-strip.close': 'Close',
+  'common.photo-strip.thisPhotographCouldNotBe':
+    'This photograph could not be kept on this device.',
+  'common.quantity-field.unitTapForAnother': 'Unit {unit}, tap for another',
+}

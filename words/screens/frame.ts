@@ -1,0 +1,22 @@
+export const FRAME: Readonly<Record<string, string>> = {
+  'frame.backToTheBoard': 'Back to the board',
+  'frame.thermognosis': 'Thermognosis',
+  'frame.unitsThemeAndSignOut': 'Units, theme and sign-out',
+  'frame.signedOutWhatYouRecord':
+    'Signed out. What you record is kept on this device and sent when {name} signs in again.',
+  'frame.signIn': 'Sign in',
+  'frame.aheadOf': 'ahead of',
+  'frame.thisDevicesClockIsMin':
+    'This device’s clock is {clockOffsetMs} min {clockOffsetMs2} the server. Entries are kept with both times.',
+  'frame.setAside': '{refused} set aside',
+  'frame.aside': '{refused} aside',
+  'frame.signedOutKept': 'Signed out · {kept} kept',
+  'frame.kept': '{kept} kept',
+  'frame.keeping': 'Keeping',
+  'frame.sending': 'Sending {kept}',
+  'frame.keptNotSent': '{kept} kept, not sent',
+  'frame.allKeptAllSent': 'All kept, all sent',
+  'frame.noNetworkAllKept': 'No network · all kept',
+  'frame.sent': 'Sent',
+  'frame.noNet': 'No net',
+}

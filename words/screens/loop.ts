@@ -1,0 +1,3 @@
+export const LOOP: Readonly<Record<string, string>> = {
+  'loop.loop-drawing.theCoolingLoopOfThis': 'The cooling loop of this vehicle',
+}

@@ -1,0 +1,28 @@
+/** What several views say, looked up by an id put together: complaints, stages, tabs, the cautions of the start card. */
+export const SHARED: Readonly<Record<string, string>> = {
+  'complaint.coolant-loss': 'Loses coolant',
+  'complaint.overheats': 'Overheats',
+  'complaint.no-heat': 'No heat',
+  'stage.closed': 'Closed',
+  'stage.repaired': 'Repaired, to be proven',
+  'stage.pressed': 'Pressed',
+  'stage.begun': 'Cold checks begun',
+  'stage.complaint-taken': 'Complaint taken',
+  'tab.check': 'Check',
+  'tab.suspects': 'Suspects',
+  'tab.loop': 'Loop',
+  'tab.steps': 'Steps',
+  'start.never-open-hot':
+    'Never open a hot or pressurised system. Cold means measured under {cold} and no pressure: often an hour or more.',
+  'start.fans-start':
+    'Electric fans start by themselves, key off too. Fans, belts and pulleys take fingers and sleeves.',
+  'start.marked-pressure':
+    'Do not pass the marked pressure. Face away. Release pressure before removing the tester.',
+  'start.poison':
+    'Coolant is poisonous and sweet to animals: catch it, wipe it up, dispose of it by local rules.',
+  'start.stands': 'Vehicle on stands, wheels chocked, exhaust vented.',
+  'start.full-cylinder':
+    'After a hold with unexplained loss: plugs out and turn the engine by hand before any cranking.',
+  'start.high-voltage': 'High-voltage vehicle: qualified people only, by the maker’s procedure.',
+  'state.nothing': 'Nothing found.',
+}
