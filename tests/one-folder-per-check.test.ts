@@ -17,7 +17,8 @@ const mayName = (file: string, id: string) =>
     `app/checks/${id}/`,
     'core/knowledge/',
     'words/languages/',
-  ].some((p) => file.startsWith(p)) || ['core/checks/index.ts', 'words/checks/index.ts', 'app/checks/index.ts'].includes(file)
+  ].some((p) => file.startsWith(p)) ||
+  ['core/checks/index.ts', 'words/checks/index.ts', 'app/checks/index.ts'].includes(file)
 
 /** Ids that are words of their own as well: a part of the loop, a role of the engine. Only their records are looked for. */
 const ALSO_A_WORD: ReadonlySet<string> = new Set(['cap', 'mix', 'heater'])
