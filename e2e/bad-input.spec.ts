@@ -57,7 +57,7 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
   }
   await at.fill('0:00')
   await page.getByTestId('add-reading').click()
-  await expect(page.getByText('1 readings: look, correct')).toBeVisible()
+  await expect(page.getByText('1 reading: look, correct')).toBeVisible()
   await addReading(page, '110')
   await expect(page.getByText('Above the 103.0 kPa allowed. Let pressure off now.')).toBeVisible()
   await allSent(page)

@@ -169,7 +169,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await press(page.getByRole('button', { name: 'Pumped up: start the clock' }), mode)
         await page.getByLabel('Reading as the gauge shows it', { exact: true }).fill('99')
         await press(page.getByTestId('add-reading'), mode)
-        await expect(page.getByText('1 readings: look, correct')).toBeVisible()
+        await expect(page.getByText('1 reading: look, correct')).toBeVisible()
         await press(page.getByRole('button', { name: 'End the hold' }), mode)
         await press(radio(page, 'The tray under it', 'Wet'), mode)
         await press(page.getByRole('button', { name: 'Keep the end' }), mode)

@@ -157,10 +157,11 @@ export async function startHold(page: Page, gauge: string) {
 }
 
 export async function addReading(page: Page, value: string) {
-  const readings = page.getByText(/^\d+ readings: look, correct$/)
+  const readings = page.getByText(/^\d+ readings?: look, correct$/)
   const before = (await readings.count()) > 0 ? Number.parseInt(await readings.innerText()) : 0
   await page.getByLabel('Reading as the gauge shows it', { exact: true }).fill(value)
   await page.getByTestId('add-reading').click()
-  await expect(page.getByText(`${before + 1} readings: look, correct`)).toBeVisible()
+  const now = before === 0 ? '1 reading' : `${before + 1} readings`
+  await expect(page.getByText(`${now}: look, correct`)).toBeVisible()
   await allKept(page)
 }

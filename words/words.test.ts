@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { IntlMessageFormat } from 'intl-messageformat'
 import { describe, expect, it } from 'vitest'
 import { SENTENCES, sentence } from './catalogue'
 import { CHECK_WORDS } from './checks'
@@ -21,9 +22,21 @@ const NAMED_BY_ID = ['stage.', 'complaint.', 'start.', 'tab.', 'fan-circuit.cont
 const textsOf = (folder: string) =>
   sourcesIn(folder).map((file) => ({ file, text: readFileSync(file, 'utf8') }))
 
-/** Names that a pattern asks for: `{name}`, and `{name, plural, …}`. */
-const asked = (pattern: string) =>
-  new Set([...pattern.matchAll(/\{(\w+)(?=[},])/g)].map((m) => m[1]!))
+type Elements = ReturnType<IntlMessageFormat['getAst']>
+/** What the parser calls a piece of text that stands as it is. */
+const LITERAL = 0
+
+/** Names that a pattern asks for, in the choices it offers too. */
+function asked(pattern: string): ReadonlySet<string> {
+  const namesIn = (elements: Elements): string[] =>
+    elements.flatMap((element) => {
+      if (element.type === LITERAL || !('value' in element)) return []
+      const choices = 'options' in element ? Object.values(element.options ?? {}) : []
+      return [element.value, ...choices.flatMap((choice) => namesIn(choice.value))]
+    })
+  const format = new IntlMessageFormat(pattern, 'en', undefined, { ignoreTag: true })
+  return new Set(namesIn(format.getAst()))
+}
 
 describe('the catalogue', () => {
   it('has a sentence for every message id that core writes out', () => {
@@ -59,6 +72,14 @@ describe('the catalogue', () => {
       .filter(([, text]) => /(?:\d|\})\s?(?:°C|°F|K|kPa|psi|bar|mm|km|m|L|mL)(?![\w/])/.test(text))
       .map(([id]) => id)
     expect(fixed).toEqual([])
+  })
+  it('German has every sentence of the board, the case and the hold', () => {
+    const hold = CHECK_WORDS['pressure-hold']
+    const ids = [
+      ...Object.keys({ ...hold.panel, ...hold.sentences }),
+      ...Object.keys(SCREENS).filter((id) => /^(?:board|case)\.\w+$/.test(id)),
+    ]
+    expect(ids.filter((id) => !(id in LANGUAGES.de.sentences))).toEqual([])
   })
   it.each(Object.entries(LANGUAGES))('%s asks for the same parameters as the source', (_, file) => {
     for (const [id, text] of Object.entries(file.sentences)) {

@@ -47,26 +47,46 @@ export function planCommand(
       reachesLead: plan.reachesLead,
       lostMass: plan.lostMass,
     })
-  const unit = pricesFile === undefined ? 'h' : ''
+  const unit = pricesFile === undefined ? ' h' : ''
   return [
-    ...plan.steps.map(
-      (s, i) =>
-        `${String(i + 1).padStart(2)}. ${s.check.padEnd(22)} ${s.phase.padEnd(8)} ${String(s.minutes).padStart(4)} min${s.waitMinutes > 0 ? ` + ${s.waitMinutes} waiting` : ''}  ${s.bits.toFixed(2)} bits, lead then ${Math.round(s.expectedLead * 100)} %. ${CHECK_WORDS[s.check].why}`,
-    ),
+    ...plan.steps.map(stepLine),
     `Expected: ${plan.expectedMinutes} minutes${plan.reachesLead ? '' : ', and the lead stays below 90 %'}.`,
-    ...(compared
-      ? [
-          `By most certainty per minute: ${compared.expectedMinutes} minutes${compared.reachesLead ? '' : ', lead below 90 %'}.`,
-        ]
-      : []),
-    ...advice
-      .slice(0, 6)
-      .map(
-        (a) =>
-          `${a.fault}: ${a.advice}; changing it ${a.expectedReplaceFirst.toFixed(1)} ${unit}${a.expectedTestFirst === undefined ? '' : `, testing first (${a.test!.check}) ${a.expectedTestFirst.toFixed(1)} ${unit}`}. ${a.enoughToOrder ? 'Enough to order.' : `Not enough to order${a.guardsOpen.length > 0 ? `: ${a.guardsOpen.join(', ')} open` : ''}.`}`,
-      ),
+    ...(compared ? [comparedLine(compared)] : []),
+    ...advice.slice(0, 6).map((choice) => choiceLine(choice, unit)),
     '',
   ].join('\n')
+}
+
+type Step = ReturnType<typeof makePlan>['steps'][number]
+type Choice = ReturnType<typeof testOrReplace>[number]
+
+function stepLine(step: Step, i: number): string {
+  const wait = step.waitMinutes > 0 ? ` + ${step.waitMinutes} waiting` : ''
+  const columns = [
+    `${String(i + 1).padStart(2)}.`,
+    step.check.padEnd(22),
+    step.phase.padEnd(8),
+    `${String(step.minutes).padStart(4)} min${wait} `,
+  ]
+  const lead = Math.round(step.expectedLead * 100)
+  const worth = `${step.bits.toFixed(2)} bits, lead then ${lead} %.`
+  return `${columns.join(' ')} ${worth} ${CHECK_WORDS[step.check].why}`
+}
+
+function comparedLine(own: { expectedMinutes: number; reachesLead: boolean }): string {
+  const short = own.reachesLead ? '' : ', lead below 90 %'
+  return `By most certainty per minute: ${own.expectedMinutes} minutes${short}.`
+}
+
+function choiceLine(choice: Choice, unit: string): string {
+  const costs = (amount: number) => `${amount.toFixed(1)}${unit}`
+  const first =
+    choice.expectedTestFirst === undefined
+      ? ''
+      : `, testing first (${choice.test!.check}) ${costs(choice.expectedTestFirst)}`
+  const open = choice.guardsOpen.length > 0 ? `: ${choice.guardsOpen.join(', ')} open` : ''
+  const order = choice.enoughToOrder ? 'Enough to order.' : `Not enough to order${open}.`
+  return `${choice.fault}: ${choice.advice}; changing it ${costs(choice.expectedReplaceFirst)}${first}. ${order}`
 }
 
 const pricesSchema = z.strictObject({

@@ -80,11 +80,12 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-setup.coldMeansBelowAndNo':
       '{message} Cold means below {si} and no pressure; fit the tester slowly.',
     'pressure-hold.hold-setup.gauge': 'Gauge',
-    'pressure-hold.hold-setup.reads': ', reads {offsetSi} {offsetSi2}',
+    'pressure-hold.hold-setup.reads':
+      ', reads {offsetSi} {direction, select, low {low} other {high}}',
     'pressure-hold.hold-setup.anotherGauge': 'Another gauge',
     'pressure-hold.hold-setup.pumpUntilItShows': 'Pump until it shows',
     'pressure-hold.hold-setup.atMostTrueFromThe':
-      'At most {maximumKPaGauge} true, from the {basis}',
+      'At most {maximumKPaGauge} true, from the {basis, select, marking {cap’s marking} system {system’s rating} other {cautious default}}',
     'pressure-hold.hold-setup.pumpStrokesItTook': 'Pump strokes it took',
     'pressure-hold.hold-setup.mlEachGivesTheLeaks': '{stroke} each: gives the leak’s size',
     'pressure-hold.hold-setup.leftEmptyTheLeaksSize': 'Left empty, the leak’s size is wide',
@@ -119,8 +120,10 @@ export const pressureHold: CheckWords = {
     'pressure-hold.endedAt': 'Ended at {elapsedSeconds}',
     'pressure-hold.target': '· target {target}',
     'pressure-hold.atMost': ', at most {allowedKPaGauge}',
-    'pressure-hold.gaugeReads': '· gauge reads {offset} {offset2}',
-    'pressure-hold.aPassHereNotClear': 'A pass here {state} not clear:',
+    'pressure-hold.gaugeReads':
+      '· gauge reads {offset} {direction, select, low {low} other {high}}',
+    'pressure-hold.aPassHereNotClear':
+      'A pass here {state, select, tight {does} other {would}} not clear:',
     'pressure-hold.holdAgain': 'Hold again',
     'pressure-hold.lookForThePlace': 'Look for the place',
     'pressure-hold.correctTheEnd': 'Correct the end',

@@ -234,6 +234,124 @@ const HOLD = {
   'pressure-hold.hold-setup.usual': 'Üblich: {fall} in {minutes} min',
   'pressure-hold.hold-setup.strict': 'Streng: nichts in {minutes} min',
   'pressure-hold.hold-setup.pumpedUpStartTheClock': 'Aufgepumpt: Uhr starten',
+  'pressure-hold.hold-chart.wouldBeTight': 'wäre dicht',
+  'pressure-hold.hold-chart.thisFallWithItsRange': 'dieser Fall, mit seinem Bereich',
+  'pressure-hold.hold-compare.holdsCompared': 'Druckproben verglichen',
+  'pressure-hold.hold-compare.tableOfTheHolds': 'Tabelle der Druckproben',
+  'pressure-hold.hold-compare.hold': 'Druckprobe',
+  'pressure-hold.hold-compare.result': 'Ergebnis',
+  'pressure-hold.hold-compare.falls': 'Fällt um',
+  'pressure-hold.hold-compare.coolant': 'Kühlmittel',
+  'pressure-hold.hold-compare.level': 'Stand',
+  'pressure-hold.hold-compare.gauge': 'Manometer',
+  'pressure-hold.hold-compare.to': '{low} bis {high}',
+  'pressure-hold.hold-compare.inTheHoldTakenOff': '{drift} während der Probe, abgezogen',
+  'pressure-hold.hold-compare.hold2': 'Druckprobe {label}{stage}',
+  'pressure-hold.hold-ending.correctTheEnd': 'Das Ende berichtigen',
+  'pressure-hold.hold-ending.cylindersThroughThePlugHoles': 'Zylinder, durch die Kerzenlöcher',
+  'pressure-hold.hold-ending.oneIsWet': 'Einer ist nass',
+  'pressure-hold.hold-ending.coolantTemperatureNow': 'Kühlmittel jetzt',
+  'pressure-hold.hold-ending.keepTheCorrection': 'Berichtigung sichern',
+  'pressure-hold.hold-ending.leaveAsItWas': 'Lassen, wie es war',
+  'pressure-hold.hold-ending.sayWhatTheTrayShows': 'Was zeigt die Wanne? Oder: nicht hingesehen.',
+  'pressure-hold.hold-entry.oneStepLower': 'Einen Schritt tiefer',
+  'pressure-hold.hold-entry.readingAsTheGaugeShows': 'Ablesung, wie das Manometer sie zeigt',
+  'pressure-hold.hold-entry.oneStepHigher': 'Einen Schritt höher',
+  'pressure-hold.hold-entry.keepCorrection': 'Berichtigung sichern',
+  'pressure-hold.hold-entry.leaveIt': 'Lassen',
+  'pressure-hold.hold-entry.delete': 'Löschen',
+  'pressure-hold.hold-entry.clear': 'Leeren',
+  'pressure-hold.hold-entry.closePad': 'Ziffern schließen',
+  'pressure-hold.hold-entry.minutesAndSecondsLike4': 'Minuten und Sekunden, wie 4:30',
+  'pressure-hold.hold-readings.kept': ' · gesichert',
+  'pressure-hold.hold-readings.sent': ' · gesendet',
+  'pressure-hold.hold-readings.typed': 'eingegeben {typed}{id}',
+  'pressure-hold.hold-setup.coldMeansBelowAndNo':
+    '{message} Kalt heißt unter {si} und ohne Druck; den Prüfer langsam aufsetzen.',
+  'pressure-hold.hold-setup.reads':
+    ', zeigt {offsetSi} {direction, select, low {zu wenig} other {zu viel}}',
+  'pressure-hold.hold-setup.anotherGauge': 'Ein anderes Manometer',
+  'pressure-hold.hold-setup.atMostTrueFromThe':
+    'Höchstens {maximumKPaGauge} wahr, nach {basis, select, marking {der Prägung des Deckels} system {der Angabe des Systems} other {einem vorsichtigen Wert}}',
+  'pressure-hold.hold-setup.pumpStrokesItTook': 'Pumpenhübe bis dahin',
+  'pressure-hold.hold-setup.mlEachGivesTheLeaks': 'je {stroke}: ergibt die Größe des Lecks',
+  'pressure-hold.hold-setup.leftEmptyTheLeaksSize':
+    'Bleibt es leer, ist die Größe des Lecks ungenau',
+  'pressure-hold.hold-setup.nameOfTheGauge': 'Name des Manometers',
+  'pressure-hold.hold-setup.smallestStep': 'Kleinster Schritt',
+  'pressure-hold.hold-setup.readsTooHighBy': 'Zeigt zu viel um',
+  'pressure-hold.hold-setup.2WhenItReads2':
+    '−2, wenn es 2 zu wenig zeigt; leer, wenn nie verglichen',
+  'pressure-hold.hold-setup.pumpPerStroke': 'Pumpe, je Hub',
+  'pressure-hold.hold-setup.withTheOneAtThe':
+    'Mit der am Ende zusammen wird das Abkühlen abgezogen',
+  'pressure-hold.hold-setup.keepTheCorrectedSetUp': 'Berichtigte Vorbereitung sichern',
+  'pressure-hold.hold-setup.leaveAsItWas': 'Lassen, wie es war',
+  'pressure-hold.hold-setup.typeThePressureYouPumped': 'Bis zu welchem Druck wurde gepumpt?',
+  'pressure-hold.hold-setup.notColdWaitUntilThe':
+    'Nicht kalt: warten, bis das Kühlmittel unter {si} ist.',
+  'pressure-hold.hold-setup.sayWhetherTheLevelIs':
+    'Ist es fast voll? Wenig Kühlmittel heißt: es wird Luft gepresst.',
+  'pressure-hold.hold-setup.sayTheSmallestStepOf':
+    'Den kleinsten Schritt des Manometers angeben: er bestimmt, wie lange die Probe dauern muss.',
+  'pressure-hold.hold-setup.strokesAreAWholeNumber':
+    'Hübe sind eine ganze Zahl von 1 bis 500, oder leer.',
+  'pressure-hold.hold-setup.giveTheGaugeAName':
+    'Dem Manometer einen Namen geben, damit seine Abweichung beim nächsten Mal bekannt ist.',
+  'pressure-hold.gaugeReads':
+    '· das Manometer zeigt {offset} {direction, select, low {zu wenig} other {zu viel}}',
+  'pressure-hold.aPassHereNotClear':
+    'Bestanden {state, select, tight {heißt} other {hieße}} nichts für:',
+  'pressure-hold.report.pressureHold': 'Druckprobe{holds}: {states}',
+  'pressure-hold.report.readingsOverAtMostAllowed':
+    '{observedAt}, {points, plural, one {# Ablesung} other {# Ablesungen}} in {elapsedSeconds}, höchstens {allowedKPaGauge} erlaubt.',
+  'pressure-hold.report.fallsToLimit':
+    'Fällt um {fallKPaPerMinute} ({low} bis {high}); Grenze {kPaPerMinute}.',
+  'pressure-hold.report.aboutAWeekTo': 'Etwa {litresPerWeek} in der Woche ({low} bis {high})',
+  'pressure-hold.report.theKeeperReports': '; gemeldet sind {reportedLitresPerWeek}',
+  'pressure-hold.report.thisPassDoesNotClear': 'Bestanden heißt nichts für',
+  'pressure-hold.report.aPassWouldNotHave': 'Bestanden hätte nichts geheißen für',
+  'hold.targetAboveMarking':
+    '{target} ist mehr als die {maximum}, die dieses System verträgt. Einen kleineren Druck wählen.',
+  'hold.targetNotAboveZero': 'Der Druck muss über null sein.',
+  'hold.findMakersFigure':
+    'Deckel ohne oder mit fraglicher Prägung: vorsichtig gepresst. Den Wert des Herstellers suchen.',
+  'hold.defaultCompliance':
+    'Pumpenhübe nicht gezählt: die Größe des Lecks beruht auf einem üblichen System und ist ungenau.',
+  'hold.targetNeverReached':
+    'Der Druck wurde nie erreicht: ein grobes Leck, oder der Adapter dichtet nicht.',
+  'hold.testerUnfit': 'Der Prüfer selbst ist zu undicht. Instand setzen und neu abdrücken.',
+  'hold.testerSubtracted': 'Das Leck des Prüfers, {rate} in diesem System, ist abgezogen.',
+  'hold.testerNotChecked':
+    'Der Prüfer wurde nicht für sich geprüft: sein Leck kann in diesem Wert stecken.',
+  'hold.driftCorrected':
+    'Das Kühlmittel kühlte um {drop} ab; was das am Druck ausmacht, ist abgezogen, und der Wert ist darum ungenauer.',
+  'hold.startTemperatureNotRecorded':
+    'Temperatur am Anfang nicht aufgenommen: Abkühlen kann in diesem Wert stecken.',
+  'hold.endTemperatureNotRecorded':
+    'Temperatur am Ende nicht aufgenommen: Abkühlen kann in diesem Wert stecken.',
+  'hold.temperatureNotRecorded':
+    'Temperatur an Anfang und Ende nicht aufgenommen: Abkühlen kann in diesem Wert stecken.',
+  'hold.repairGrossLeakFirst':
+    'Ein Leck wurde schon gesehen: instand setzen oder absperren, dann neu abdrücken.',
+  'hold.tightButBlindToReported':
+    'Dicht nach der üblichen Grenze, aber ein Leck der gemeldeten Größe hätte sich nicht gezeigt. Mit diesem Manometer dauerte es etwa {minutes, plural, one {# Minute} other {# Minuten}}.',
+  'hold.dilution':
+    'Mit Wasser nachgefüllt verdünnt dieser Verlust das Kühlmittel von {from} auf {to} % in {weeks, plural, one {# Woche} other {# Wochen}}: Gefrierpunkt prüfen.',
+  'hold.hotButCool':
+    'Als heiße Druckprobe geführt, aber das Kühlmittel hatte {temperature}: sie sagt nichts über Lecks, die nur heiß offen sind.',
+  'hold.pass.lowLevel':
+    'irgendetwas: der Stand war niedrig, gepresst wurde Luft, und Bestehen heißt wenig',
+  'hold.pass.levelUnknown': 'Teile, die in Luft standen: der Stand war nicht bekannt',
+  'assumes.hoursPerWeek':
+    'Liter in der Woche beruhen auf etwa 10 Stunden Fahrt in der Woche, 5 bis 20: nicht aufgenommen.',
+  'says.holdFall': 'Druckprobe fällt um {rate} in {minutes} min',
+  'says.targetNeverReached': 'Druck nie erreicht',
+  'says.hiss': 'Zischen unter Druck gehört',
+  'says.trayWet': 'Kühlmittel in der Wanne nach der Druckprobe',
+  'says.trayDry': 'Wanne trocken, obwohl der Druck fiel',
+  'says.cylinderWet': 'Ein Zylinder ist nach der Druckprobe nass',
+  'says.cylinderDry': 'Zylinder nach der Druckprobe trocken',
 }
 
 export const german: LanguageFile = {

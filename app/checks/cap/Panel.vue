@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { capCheck, type CapTest, type Instrument, knownValue, type QuantityRecord } from '#core'
+import CapResult from './CapResult.vue'
 
-const { say, stateWords } = useWords()
+const { say } = useWords()
 
-const { open, last, figures: analysis } = useCheck(capCheck, 'cap.test')
+const { open, last } = useCheck(capCheck, 'cap.test')
 const shop = useShop()
 const preferences = usePreferences()
 const editing = ref(false)
@@ -86,56 +87,7 @@ async function keep() {
       {{ say('cap.onlyColdWithoutPressureOpen') }}
     </p>
     <template v-if="last && !editing">
-      <div class="result">
-        <p class="figure small-figure">
-          {{
-            analysis
-              ? analysis.states.length > 0
-                ? stateWords(capCheck.id, analysis.states)
-                : say('cap.recorded')
-              : '…'
-          }}
-        </p>
-        <dl>
-          <div>
-            <dt>{{ say('cap.marked') }}</dt>
-            <dd>
-              {{
-                typeof last.data.marking === 'string'
-                  ? last.data.marking === 'unmarked'
-                    ? say('cap.notMarked')
-                    : say('cap.looksWrong')
-                  : preferences.show('pressure', last.data.marking.si)
-              }}
-            </dd>
-          </div>
-          <div v-if="analysis?.openingKPaGauge !== undefined">
-            <dt>{{ say('cap.opensAt') }}</dt>
-            <dd>{{ preferences.show('pressure', analysis.openingKPaGauge) }}</dd>
-          </div>
-          <div v-if="analysis?.heldKPaGauge !== undefined">
-            <dt>{{ say('cap.holdsAfterAMinute') }}</dt>
-            <dd>{{ preferences.show('pressure', analysis.heldKPaGauge) }}</dd>
-          </div>
-          <div v-if="analysis?.boilingPointC !== undefined">
-            <dt>{{ say('cap.coolantBoilsAt') }}</dt>
-            <dd>
-              {{ preferences.show('temperature', analysis.boilingPointC)
-              }}<span v-if="(analysis.marginLostK ?? 0) > 0.5" class="problem">
-                {{
-                  say('cap.lost', {
-                    marginLostK: preferences.show('temperatureDifference', analysis.marginLostK!),
-                  })
-                }}</span
-              >
-            </dd>
-          </div>
-        </dl>
-        <p>
-          <strong>{{ say('cap.thisDoesNotClear') }}</strong>
-          {{ analysis?.doesNotProve.map(preferences.say).join('; ') }}.
-        </p>
-      </div>
+      <CapResult />
       <div class="row">
         <v-btn :disabled="!open.mayRecord.value" @click="change">{{
           say('cap.correctIt')
@@ -251,24 +203,5 @@ async function keep() {
 <style scoped>
 .top {
   align-items: flex-start;
-}
-.small-figure {
-  font-size: 38px;
-  margin-bottom: 10px;
-}
-dl {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 28px;
-  margin: 0 0 12px;
-}
-dt {
-  color: var(--ink-2);
-  font-size: 15px;
-}
-dd {
-  margin: 0;
-  font-size: 22px;
-  font-weight: 600;
 }
 </style>

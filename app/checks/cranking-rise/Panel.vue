@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import {
-  compareMoments,
   crankingRiseCheck,
   type CrankingRun,
   type Instrument,
   knownValue,
-  outcomesOf,
-  pressureHoldCheck,
   type QuantityRecord,
 } from '#core'
 import CylinderShares from './CylinderShares.vue'
 import { readRun } from './read-trace'
 import RunList from './RunList.vue'
+import { useTurnedByHand } from './use-turned-by-hand'
 
 const { say } = useWords()
 
@@ -22,27 +20,7 @@ const { open, all, last, outcomeOf, mayRecord, keep, takeBack, figures } = useCh
 const preferences = usePreferences()
 const known = computed(() => knownValue(open.input.value?.vehicle.profile.cylinders))
 const cylinders = computed(() => known.value ?? 4)
-const assessment = computed(() => open.answer.value?.ranked.assessment)
-const holds = computed(() => outcomesOf(assessment.value?.outcomes ?? [], pressureHoldCheck))
-/** Pressure went and nobody saw where to: a cylinder may be full, and a full cylinder breaks an engine. */
-const mayBeFull = computed(
-  () =>
-    holds.value.some((h) => ['seep', 'leak', 'gross'].includes(h.figures.state)) &&
-    !assessment.value?.facts.has('loss-traced'),
-)
-const turned = ref(false)
-watch(
-  () =>
-    all.value.some(
-      (r) =>
-        r.data.turnedByHandFirst &&
-        (!holds.value.length || compareMoments(r.observedAt, holds.value.at(-1)!.observedAt) > 0),
-    ),
-  (was) => {
-    if (was) turned.value = true
-  },
-  { immediate: true },
-)
+const { mayBeFull, turned } = useTurnedByHand(open, all)
 const plugged = ref<number[]>([])
 watch(
   cylinders,

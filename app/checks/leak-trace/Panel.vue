@@ -12,6 +12,7 @@ import { formatChance } from '../../../words/format'
 import PlaceList from './PlaceList.vue'
 import TrayDrawing from './TrayDrawing.vue'
 import { placeLabels } from './tray-labels'
+import { useDraftTrace } from './use-draft-trace'
 
 const { say } = useWords()
 
@@ -22,33 +23,11 @@ const { open, last, outcome, mayRecord, amend, takeBack } = useCheck(
   'leak-trace.trace',
 )
 const preferences = usePreferences()
-const plain = (trace: LeakTrace): LeakTrace => JSON.parse(JSON.stringify(trace)) as LeakTrace
-const EMPTY: LeakTrace = { drips: [], airFlow: false, places: [] }
-const draft = ref<LeakTrace>(plain(last.value?.data ?? EMPTY))
+const { draft, change } = useDraftTrace({ last, mayRecord, amend })
 const picked = ref<number>()
 const narrow = useMediaQuery('(max-width: 700px)')
 const W = computed(() => (narrow.value ? 340 : 600))
 const H = computed(() => (narrow.value ? 330 : 300))
-let pending = false
-watch(
-  () => last.value?.id,
-  () => {
-    if (!pending) draft.value = plain(last.value?.data ?? EMPTY)
-  },
-)
-const store = useDebounceFn(async () => {
-  pending = false
-  await amend(plain(draft.value))
-}, 500)
-function change(next: Partial<LeakTrace>) {
-  if (!mayRecord.value) return
-  draft.value = { ...draft.value, ...next }
-  pending = true
-  void store()
-}
-onScopeDispose(() => {
-  if (pending) void amend(plain(draft.value))
-})
 
 const orientation = computed<EngineOrientation>(
   () =>

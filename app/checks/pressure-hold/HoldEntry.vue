@@ -2,6 +2,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import { compareMoments, fromCore, parseQuantity, toCore } from '#core'
 import { formatClock, formatNumber } from '../../../words/format'
+import NumericPad from './NumericPad.vue'
 import type { Hold, HoldReadingRecord } from './use-hold'
 
 const { say } = useWords()
@@ -95,11 +96,6 @@ function nudge(steps: number) {
       ),
     )
 }
-function key(k: string) {
-  if (k === '⌫') text.value = text.value.slice(0, -1)
-  else if (k === 'C') text.value = ''
-  else text.value = text.value.length < 12 ? text.value + k : text.value
-}
 async function undo() {
   const last = [...hold.readings.value]
     .sort((a, b) => compareMoments(a.observedAt, b.observedAt))
@@ -174,32 +170,7 @@ defineExpose({ correct })
         }}</v-btn>
       </template>
     </form>
-    <div
-      v-if="padShown"
-      class="pad"
-      role="group"
-      :aria-label="say('pressure-hold.hold-entry.numericPad')"
-    >
-      <button
-        v-for="k in ['7', '8', '9', '⌫', '4', '5', '6', 'C', '1', '2', '3', '.', '0']"
-        :key="k"
-        type="button"
-        class="plain-button"
-        :aria-label="
-          k === '⌫'
-            ? say('pressure-hold.hold-entry.delete')
-            : k === 'C'
-              ? say('pressure-hold.hold-entry.clear')
-              : k
-        "
-        @click="key(k)"
-      >
-        {{ k }}
-      </button>
-      <button type="button" class="plain-button wide" @click="padShown = false">
-        {{ say('pressure-hold.hold-entry.closePad') }}
-      </button>
-    </div>
+    <NumericPad v-if="padShown" v-model="text" class="pad" @close="padShown = false" />
     <div class="row">
       <button v-if="!padShown" type="button" class="plain-button" @click="padShown = true">
         {{ say('pressure-hold.hold-entry.numericPad') }}
@@ -274,19 +245,6 @@ defineExpose({ correct })
 .entry .v-btn {
   height: auto;
   min-height: 56px;
-}
-.pad {
-  display: grid;
-  grid-template-columns: repeat(4, minmax(56px, 90px));
-  gap: 8px;
-}
-.pad button {
-  font-size: 24px;
-  min-height: 56px;
-}
-.pad .wide {
-  grid-column: span 3;
-  font-size: 17px;
 }
 .at {
   max-width: 240px;

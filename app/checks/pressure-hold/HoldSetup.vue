@@ -1,20 +1,16 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
 import {
-  allowedPressure,
   COLD_BELOW_C,
   correctedSi,
-  fromCore,
   type HoldStart,
   type Instrument,
-  knownValue,
   message,
-  proposedCap,
   type QuantityRecord,
   targetProblem,
-  testedCap,
-  toCore,
 } from '#core'
+import NewGauge from './NewGauge.vue'
+import { useHoldTarget } from './use-hold-target'
 
 const { say } = useWords()
 
@@ -50,21 +46,7 @@ const offsetSi = computed(() =>
 const resolution = computed(() => gauge.value?.resolutionSi ?? step.value?.si)
 const strokeML = computed(() => gauge.value?.strokeVolumeML ?? strokeVolume.value?.si)
 
-const cap = computed(() => proposedCap(open.records.value, open.input.value?.vehicle.profile ?? {}))
-const tested = computed(() => testedCap(open.records.value)?.marking)
-const allowed = computed(() =>
-  allowedPressure(
-    cap.value?.marking,
-    knownValue(open.input.value?.vehicle.profile.systemRatingKPa),
-  ),
-)
-const proposed = computed<QuantityRecord>(() => {
-  const unit = preferences.units.pressure
-  const digits = { kPa: 0, psi: 1, bar: 2 }[unit]
-  const shown = fromCore('pressure', allowed.value.maximumKPaGauge + offsetSi.value, unit)
-  const value = Math.floor(shown * 10 ** digits + 1e-9) / 10 ** digits
-  return { typed: String(value), value, unit, si: toCore('pressure', value, unit) }
-})
+const { cap, tested, allowed, proposed } = useHoldTarget(open, offsetSi)
 const target = ref<QuantityRecord | undefined>(props.old?.data.target ?? proposed.value)
 watch(proposed, (value) => (target.value = value))
 const strokes = ref(String(props.old?.data.strokes ?? ''))
@@ -166,7 +148,7 @@ async function start() {
               typeof g.offsetSi === 'number' && g.offsetSi !== 0
                 ? say('pressure-hold.hold-setup.reads', {
                     offsetSi: preferences.show('pressure', Math.abs(g.offsetSi)),
-                    offsetSi2: g.offsetSi < 0 ? 'low' : 'high',
+                    direction: g.offsetSi < 0 ? 'low' : 'high',
                   })
                 : ''
             }}
@@ -182,11 +164,7 @@ async function start() {
         :hint="
           say('pressure-hold.hold-setup.atMostTrueFromThe', {
             maximumKPaGauge: preferences.show('pressure', allowed.maximumKPaGauge),
-            basis: {
-              marking: 'cap’s marking',
-              system: 'system’s rating',
-              default: 'cautious default',
-            }[allowed.basis],
+            basis: allowed.basis,
           })
         "
       />
@@ -204,34 +182,13 @@ async function start() {
     </div>
     <p v-if="refusal" class="problem" role="alert">{{ refusal }}</p>
     <p v-if="allowed.note" class="small quiet">{{ preferences.say(allowed.note) }}</p>
-    <div v-if="gaugeId === 'new'" class="row top new">
-      <v-text-field
-        v-model="gaugeName"
-        :label="say('pressure-hold.hold-setup.nameOfTheGauge')"
-        maxlength="80"
-      />
-      <QuantityField
-        v-model="step"
-        :label="say('pressure-hold.hold-setup.smallestStep')"
-        kind="pressure"
-        :limits="{ min: 0.01, max: 50 }"
-      />
-      <QuantityField
-        v-model="offset"
-        :label="say('pressure-hold.hold-setup.readsTooHighBy')"
-        kind="pressure"
-        :limits="{ min: -60, max: 60 }"
-        optional
-        :hint="say('pressure-hold.hold-setup.2WhenItReads2')"
-      />
-      <QuantityField
-        v-model="strokeVolume"
-        :label="say('pressure-hold.hold-setup.pumpPerStroke')"
-        kind="smallVolume"
-        :limits="{ min: 1, max: 2000 }"
-        optional
-      />
-    </div>
+    <NewGauge
+      v-if="gaugeId === 'new'"
+      v-model:name="gaugeName"
+      v-model:step="step"
+      v-model:offset="offset"
+      v-model:stroke-volume="strokeVolume"
+    />
     <ChoiceRow
       v-model="level"
       :label="say('pressure-hold.hold-setup.levelInTheSystem')"
@@ -323,14 +280,6 @@ select,
 }
 .strokes span {
   font-weight: 400;
-}
-.new {
-  border-left: 6px solid var(--line);
-  padding-left: 12px;
-}
-.new > :first-child {
-  min-width: 180px;
-  margin-top: 26px;
 }
 .start {
   min-height: 60px;

@@ -54,7 +54,7 @@ useTitle(() =>
         {{
           say('pressure-hold.gaugeReads', {
             offset: preferences.show('pressure', Math.abs(offset)),
-            offset2: offset < 0 ? 'low' : 'high',
+            direction: offset < 0 ? 'low' : 'high',
           })
         }}</template
       >
@@ -94,7 +94,7 @@ useTitle(() =>
     <p v-if="analysis">
       <strong>{{
         say('pressure-hold.aPassHereNotClear', {
-          state: analysis.state === 'tight' ? 'does' : 'would',
+          state: analysis.state,
         })
       }}</strong>
       {{ analysis.doesNotProve.map(preferences.say).join('; ') }}.
