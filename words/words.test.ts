@@ -81,6 +81,11 @@ describe('the catalogue', () => {
     ]
     expect(ids.filter((id) => !(id in LANGUAGES.de.sentences))).toEqual([])
   })
+  it('a language begins and ends a sentence with a blank where the source does', () => {
+    const edges = (text: string) => [/^ /.test(text), / $/.test(text)]
+    for (const [id, text] of Object.entries(LANGUAGES.de.sentences))
+      if (SENTENCES[id] !== undefined) expect(edges(text), id).toEqual(edges(SENTENCES[id]))
+  })
   it.each(Object.entries(LANGUAGES))('%s asks for the same parameters as the source', (_, file) => {
     for (const [id, text] of Object.entries(file.sentences)) {
       if (id.startsWith('part.') || id.startsWith('check.')) continue

@@ -20,9 +20,12 @@ export function useWords() {
       Object.fromEntries(Object.entries(told).map(([name, value]) => [name, worded(value)])),
       preferences.language,
     )
+  /** A name as it stands inside a sentence: English writes it small there, German does not. */
+  const inSentence = (name: string) => (preferences.language === 'en' ? name.toLowerCase() : name)
   const checkName = (check: CheckId | (string & {})) => nameOfAny(check, preferences.language)
   return {
     say,
+    inSentence,
     checkName,
     checkWhy: (check: CheckId) => checkWhy(check, preferences.language),
     stateWords: (check: string, states: readonly string[], nothing?: string) =>

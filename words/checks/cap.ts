@@ -22,7 +22,7 @@ export const cap: CheckWords = {
     'cap.opensAt': 'Opens at',
     'cap.holdsAfterAMinute': 'Holds after a minute',
     'cap.coolantBoilsAt': 'Coolant boils at',
-    'cap.lost': '· {marginLostK} lost',
+    'cap.lost': ' · {marginLostK} lost',
     'cap.thisDoesNotClear': 'This does not clear:',
     'cap.correctIt': 'Correct it',
     'cap.takeItBack': 'Take it back',

@@ -13,6 +13,7 @@ export const pressureHold: CheckWords = {
     gross: 'Gross leak.',
   },
   panel: {
+    'pressure-hold.hold-chart.settling': 'settling',
     'pressure-hold.hold-chart.wouldBeTight': 'would be tight',
     'pressure-hold.hold-chart.thisFallWithItsRange': 'this fall, with its range',
     'pressure-hold.hold-compare.holdsCompared': 'Holds compared',
@@ -69,7 +70,8 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-figures.leakTo': 'Leak {leakMLPerMinute} ({low} to {high})',
     'pressure-hold.hold-figures.aboutAWeek': 'About {litresPerWeek} a week',
     'pressure-hold.hold-figures.to': '{low} to {high}',
-    'pressure-hold.hold-figures.reported': '; reported {reportedLitresPerWeek}: {comparison}',
+    'pressure-hold.hold-figures.reported':
+      '; reported {reportedLitresPerWeek}: {comparison, select, explains {explains the loss reported} part {only a part of the loss reported: look for another} other {far more than reported}}',
     'pressure-hold.hold-readings.readingsLookCorrect':
       '{readings, plural, one {# reading} other {# readings}}: look, correct',
     'pressure-hold.hold-readings.kept': ' · kept',
@@ -121,7 +123,7 @@ export const pressureHold: CheckWords = {
     'pressure-hold.target': '· target {target}',
     'pressure-hold.atMost': ', at most {allowedKPaGauge}',
     'pressure-hold.gaugeReads':
-      '· gauge reads {offset} {direction, select, low {low} other {high}}',
+      ' · gauge reads {offset} {direction, select, low {low} other {high}}',
     'pressure-hold.aPassHereNotClear':
       'A pass here {state, select, tight {does} other {would}} not clear:',
     'pressure-hold.holdAgain': 'Hold again',
@@ -132,7 +134,7 @@ export const pressureHold: CheckWords = {
       '{observedAt}, {points, plural, one {# reading} other {# readings}} over {elapsedSeconds}, at most {allowedKPaGauge} allowed.',
     'pressure-hold.report.fallsToLimit':
       'Falls {fallKPaPerMinute} ({low} to {high}); limit {kPaPerMinute}.',
-    'pressure-hold.report.aboutAWeekTo': 'About {litresPerWeek} a week ({low} to {high})',
+    'pressure-hold.report.aboutAWeekTo': ' About {litresPerWeek} a week ({low} to {high})',
     'pressure-hold.report.theKeeperReports': '; the keeper reports {reportedLitresPerWeek}',
     'pressure-hold.report.thisPassDoesNotClear': 'This pass does not clear',
     'pressure-hold.report.aPassWouldNotHave': 'A pass would not have cleared',

@@ -35,7 +35,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.next-box.goThere': 'Go there',
   'case.next-box.coldWorkIsDone': 'Cold work is done',
   'case.next-box.noColdCheckThatIs': 'No cold check that is left would settle much.',
-  'case.next-box.onceItIsWarmMin': 'Once it is warm: {check}, {minutes} min.',
+  'case.next-box.onceItIsWarmMin': ' Once it is warm: {check}, {minutes} min.',
   'case.profile-dialog.systemOfThisVehicle': 'System of this vehicle',
   'case.profile-dialog.keepTheProfile': 'Keep the profile',
   'case.profile-dialog.leaveAsItWas': 'Leave as it was',

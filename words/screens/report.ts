@@ -4,7 +4,7 @@ export const REPORT: Readonly<Record<string, string>> = {
   'report.suspect-table.suspect': 'Suspect',
   'report.suspect-table.howLikely': 'How likely',
   'report.suspect-table.notProvenYet': 'Not proven yet',
-  'report.suspect-table.consequence': '(consequence)',
+  'report.suspect-table.consequence': ' (consequence)',
   'report.suspect-table.nothingAllOfItIs': 'nothing: all of it is shown',
   'report.suspect-table.nothingWrongAtAllSomething':
     'Nothing wrong at all: {nothingWrong}. Something the book does not list: {notInTheBook}.',

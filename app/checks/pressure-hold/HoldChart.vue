@@ -144,7 +144,7 @@ const option = computed(() => {
           silent: true,
           itemStyle: { color: colour('--rail'), opacity: 0.75 },
           label: { ...text, position: 'insideBottom' },
-          data: [[{ name: 'settling', xAxis: 0 }, { xAxis: settle }]],
+          data: [[{ name: say('pressure-hold.hold-chart.settling'), xAxis: 0 }, { xAxis: settle }]],
         },
         ...(props.running
           ? {

@@ -14,11 +14,6 @@ const props = defineProps<{
 }>()
 const preferences = usePreferences()
 const verdict = computed(() => props.analysis && holdVerdict(props.analysis, props.running))
-const COMPARE = {
-  explains: 'explains the loss reported',
-  part: 'only a part of the loss reported: look for another',
-  'far-more': 'far more than reported',
-}
 </script>
 
 <template>
@@ -96,7 +91,7 @@ const COMPARE = {
                 preferences.units,
                 1,
               ),
-              comparison: COMPARE[analysis.lossBudget.comparison!],
+              comparison: analysis.lossBudget.comparison,
             })
           }}</template></span
         >

@@ -3,7 +3,7 @@ import { type CheckOutcome, outcomesOf, pressureHoldCheck } from '#core'
 import { formatClock, formatNumber } from '../../../words/format'
 import HoldChart from './HoldChart.vue'
 
-const { say, stateWords } = useWords()
+const { inSentence, say, stateWords } = useWords()
 
 /** Every hold of a case: its verdict, its fall against the limit, what that is in a week, and what a pass does not clear. */
 const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
@@ -18,7 +18,7 @@ const holds = computed(() => outcomesOf(props.outcomes, pressureHoldCheck))
       {{
         say('pressure-hold.report.pressureHold', {
           holds: holds.length > 1 ? ` ${i + 1}` : '',
-          states: stateWords(pressureHoldCheck.id, hold.states).toLowerCase(),
+          states: inSentence(stateWords(pressureHoldCheck.id, hold.states)),
         })
       }}
     </h2>

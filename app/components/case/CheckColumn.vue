@@ -4,7 +4,7 @@ import { checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature } from '#co
 import { panelOf, photographsOf } from '../../checks'
 import { itemName } from '../../../words/records'
 
-const { checkName, say } = useWords()
+const { checkName, inSentence, say } = useWords()
 
 /** The check in work: its panel, its history and photographs, and the last entry to be undone. */
 const props = defineProps<{ active: CheckId; engine: EngineTemperature | undefined }>()
@@ -62,7 +62,7 @@ watch(
     </button>
     <p v-if="undoable" class="undo" role="status">
       <span class="grow">{{
-        say('case.check-column.kept', { kind: itemName(undoable.kind).toLowerCase() })
+        say('case.check-column.kept', { kind: inSentence(itemName(undoable.kind)) })
       }}</span><button type="button" class="plain-button" @click="shop.undo(open.id)">
         {{ say('case.check-column.undoTheLastEntry') }}
       </button>

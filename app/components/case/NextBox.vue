@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { type NextCheck, type NextStep, QUESTIONS } from '#core'
 
-const { checkName, checkWhy, say } = useWords()
+const { checkName, checkWhy, inSentence, say } = useWords()
 
 /** What to do next, and why; or that nothing is left here that would settle much. */
 const props = defineProps<{
@@ -15,7 +15,7 @@ const question = computed(() => QUESTIONS.find((q) => q.id === props.next?.quest
 const title = computed(() =>
   question.value
     ? say('case.next-box.askTheKeeper')
-    : props.next && checkName(props.next.check).toLowerCase(),
+    : props.next && inSentence(checkName(props.next.check)),
 )
 </script>
 
@@ -48,7 +48,7 @@ const title = computed(() =>
       }}<template v-if="later">
         {{
           say('case.next-box.onceItIsWarmMin', {
-            check: checkName(later.check).toLowerCase(),
+            check: inSentence(checkName(later.check)),
             minutes: later.minutes,
           })
         }}</template

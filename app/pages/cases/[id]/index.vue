@@ -3,7 +3,7 @@ import { type CheckId, openingCheck, type Part } from '#core'
 import { hasPanel, RECORDABLE } from '../../../checks'
 import { CASE_TABS, type CaseTab } from '../../../components/case/case-tabs'
 
-const { say } = useWords()
+const { inSentence, say } = useWords()
 
 const route = useRoute()
 const router = useRouter()
@@ -51,7 +51,7 @@ function goFromWarning(check: CheckId) {
     <Teleport to="#bar-title" defer
       ><h1>
         <strong>{{ input.vehicle.name }}</strong> {{ input.vehicle.plate }} ·
-        {{ say(`complaint.${input.case.complaint}`).toLowerCase() }}: {{ input.case.title }}
+        {{ inSentence(say(`complaint.${input.case.complaint}`)) }}: {{ input.case.title }}
       </h1></Teleport
     >
     <ThermalRail
