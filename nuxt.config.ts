@@ -53,7 +53,13 @@ export default defineNuxtConfig({
     },
   },
   spaLoadingTemplate: false,
-  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  typescript: {
+    strict: true,
+    tsConfig: {
+      include: ['../tests/screens/**/*.ts'],
+      compilerOptions: { noUncheckedIndexedAccess: true },
+    },
+  },
   vite: { worker: { format: 'es' }, build: { chunkSizeWarningLimit: 1500 } },
   nitro: { typescript: { strict: true } },
   runtimeConfig: {

@@ -3,28 +3,12 @@ import { parseArgs } from 'node:util'
 import { BOOK, caseJsonSchema, InputError, readCaseFile } from '#core'
 import { bench } from './benchmark'
 import { sentence } from '../words/catalogue'
-import { fromCaller, type Read, reader, UsageError, lines, type Streams } from './reading'
+import { fromCaller, type Read, reader, UsageError, lines, type Streams, told } from './reading'
 import { rankCommand } from './commands/rank'
 import { planCommand } from './commands/plan'
 import { checkCommand } from './commands/check'
 import { logCommand } from './commands/log'
 import { auditCommand } from './commands/audit'
-
-const USAGE = `Usage: npm run -s cli -- <command> [FILE] [--json]
-
-  rank FILE         the suspects of a case, most probable first
-  plan FILE         the checks to do next (--policy NAME, --prices FILE)
-  check FILE        what every recorded check comes to
-  log FILE          a log of any columns as traces (--column channel=Name, --column time=Name)
-  validate FILE     whether a case file can be read, and where not
-  faults            the faults of the book with their names
-  signs             the signs of the book with their states
-  knowledge audit   what an editor of the book should look at
-  bench             how fast it is on this machine
-  schema            the JSON Schema of the case format (--write FILE)
-
-Without FILE, or with -, the case is read from standard input. Exit 0: done; 2: bad input.
-`
 
 function readArguments(args: string[]) {
   try {
@@ -62,7 +46,7 @@ function run(args: string[], read: Read): string {
     case 'log':
       return logCommand(read, file, values.column, json)
     case 'knowledge':
-      if (file !== 'audit') throw new UsageError('Say: knowledge audit')
+      if (file !== 'audit') throw new UsageError(told('sayAudit'))
       return auditCommand(json)
     case 'bench': {
       const result = bench()
@@ -82,7 +66,11 @@ function run(args: string[], read: Read): string {
       }
       return json
         ? `${JSON.stringify(summary)}\n`
-        : `Good: ${input.case.title}, ${summary.records} records, ${summary.events} events.\n`
+        : `${told('good', {
+            title: input.case.title,
+            records: summary.records,
+            events: summary.events,
+          })}\n`
     }
     case 'faults':
       return json
@@ -100,7 +88,9 @@ function run(args: string[], read: Read): string {
     }
     default:
       throw new UsageError(
-        command === undefined ? USAGE : `There is no command ${command}.\n\n${USAGE}`,
+        command === undefined
+          ? told('usage')
+          : `${told('noCommand', { command })}\n\n${told('usage')}`,
       )
   }
 }

@@ -28,10 +28,18 @@ function report(suite, passed, failed) {
 }
 
 async function simple(suite, command, args) {
+  if (!wanted(suite)) return
   say(`\n== ${suite}`)
   const { code, output } = await runProgram(command, args, { label: suite })
   if (code !== 0) say(output)
   report(suite, code === 0 ? 1 : 0, code === 0 ? 0 : 1)
+}
+
+/** What is wrong with the sources as they are written. */
+async function readingTheSources() {
+  await simple('format', 'npx', ['--no-install', 'prettier', '--check', '.'])
+  await simple('unused', 'npx', ['--no-install', 'knip', '--no-progress'])
+  await simple('lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings=0'])
 }
 
 async function vitest(suite, config, env = {}) {
@@ -96,13 +104,13 @@ await main(async () => {
     process.on(signal, () => void stopAll().then(() => process.exit(1)))
   try {
     await ensurePackages()
-    if (wanted('types')) await simple('types', process.execPath, ['scripts/typecheck.mjs'])
-    if (wanted('format'))
-      await simple('format', 'npx', ['--no-install', 'prettier', '--check', '.'])
-    if (wanted('unused')) await simple('unused', 'npx', ['--no-install', 'knip', '--no-progress'])
-    if (wanted('lint'))
-      await simple('lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings=0'])
+    // Reading the sources keeps one core busy, and the types leave one idle at their end.
+    await Promise.all([
+      simple('types', process.execPath, ['scripts/typecheck.mjs']),
+      readingTheSources(),
+    ])
     if (wanted('unit')) await vitest('unit', 'vitest.config.ts')
+    if (wanted('screens')) await vitest('screens', 'vitest.screens.config.ts')
     if (wanted('server') || wanted('journeys')) {
       await ensureBuild()
       cluster = await startCluster('test-database', { fresh: true, durable: false })
@@ -121,9 +129,16 @@ await main(async () => {
     }
   } catch (error) {
     process.stderr.write(`${error.message}\n`)
-    const suites = ['types', 'format', 'unused', 'lint', 'unit', 'server', 'journeys'].filter(
-      (s) => wanted(s) && !results.some((r) => r.suite === s),
-    )
+    const suites = [
+      'types',
+      'format',
+      'unused',
+      'lint',
+      'unit',
+      'screens',
+      'server',
+      'journeys',
+    ].filter((s) => wanted(s) && !results.some((r) => r.suite === s))
     for (const suite of suites) report(suite, 0, 0)
   } finally {
     await stopAll()

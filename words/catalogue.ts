@@ -5,10 +5,12 @@ import { CAUTIONS } from './common/cautions'
 import { FILES } from './common/files'
 import { INPUT } from './common/input'
 import { NOTES } from './common/notes'
+import { REFUSALS } from './common/refusals'
 import { PROFILE } from './common/profile'
 import { DEFAULT_UNITS, formatQuantity, isQuantity, type UnitPreferences } from './format'
 import { type Language, LANGUAGES, SOURCE_LANGUAGE } from './languages'
 import { SCREENS } from './screens'
+import { SHELL } from './shell'
 
 /** Every sentence the product says, in the language it is written in. `{name}` is a parameter, in ICU message format. */
 export const SENTENCES: Readonly<Record<string, string>> = {
@@ -21,7 +23,9 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   ...NOTES,
   ...PROFILE,
   ...FILES,
+  ...REFUSALS,
   ...SCREENS,
+  ...SHELL,
 }
 
 const formats = new Map<string, IntlMessageFormat>()

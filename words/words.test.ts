@@ -18,7 +18,21 @@ function sourcesIn(folder: string): string[] {
   )
 }
 /** Sentences that are looked up by an id put together: a stage, a caution of the start card. */
-const NAMED_BY_ID = ['stage.', 'complaint.', 'start.', 'tab.', 'fan-circuit.control.']
+const NAMED_BY_ID = [
+  'stage.',
+  'complaint.',
+  'start.',
+  'tab.',
+  'fan-circuit.control.',
+  'outbox.entity.',
+  'loop.fitting.',
+  'refusal.',
+  'shell.',
+  'look-round.wear.',
+  'level-and-condition.colour.',
+  'case.profile-loop.side.',
+  'pressure-hold.hold-compare.level.',
+]
 const textsOf = (folder: string) =>
   sourcesIn(folder).map((file) => ({ file, text: readFileSync(file, 'utf8') }))
 
@@ -52,7 +66,7 @@ describe('the catalogue', () => {
     expect(missing).toEqual([])
   })
   it('has a sentence for everything the screens say, and the screens say every sentence of theirs', () => {
-    const screens = [...textsOf('app'), ...textsOf('words')].filter(
+    const screens = [...textsOf('app'), ...textsOf('server'), ...textsOf('words')].filter(
       ({ file }) => !/^words\/(screens|checks|languages)\//.test(file),
     )
     const called = screens.flatMap(({ text }) =>

@@ -10,12 +10,12 @@ import {
   type WorkedOut,
 } from '#core'
 import { hasPanel, RECORDABLE } from '../checks'
-import type { RankAnswer } from '../workers/rank.worker'
+import type { Answer } from '../workers/answer'
 
 interface Case {
   input: ComputedRef<CaseInput | undefined>
   state: ComputedRef<CaseState | undefined>
-  answer: Readonly<ShallowRef<RankAnswer | undefined>>
+  answer: Readonly<ShallowRef<Answer | undefined>>
 }
 
 /** How many of the most telling checks are always offered beside the usual ones. */

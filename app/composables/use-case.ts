@@ -8,7 +8,7 @@ import {
   type CheckId,
   type Part,
 } from '#core'
-import type { RankAnswer } from '../workers/rank.worker'
+import type { Answer } from '../workers/answer'
 
 /** The case on screen, shared by its panels. */
 export interface OpenCase {
@@ -18,7 +18,7 @@ export interface OpenCase {
   /** records and events that stand */
   records: ComputedRef<readonly CaseRecord[]>
   events: ComputedRef<readonly CaseEvent[]>
-  answer: Readonly<ShallowRef<RankAnswer | undefined>>
+  answer: Readonly<ShallowRef<Answer | undefined>>
   mayRecord: ComputedRef<boolean>
   /** the part that was tapped last, on the loop or in a list */
   part: Ref<Part | undefined>

@@ -1,3 +1,6 @@
+import { type Message, message } from '#core'
+import { sentence } from '../../words/catalogue'
+
 /** A picture ready to be kept: JPEG, at most 1600 px on its longer side. */
 export interface Picture {
   sha256: string
@@ -6,22 +9,30 @@ export interface Picture {
 }
 
 const LONGEST_PX = 1600
-const MOST_BYTES = 25 * 1024 * 1024
+const BYTES_PER_MB = 1024 * 1024
+const MOST_BYTES = 25 * BYTES_PER_MB
 
 /** What is wrong with a file that was to be a photograph, in one sentence. */
-export class PictureProblem extends Error {}
+export class PictureProblem extends Error {
+  constructor(readonly problem: Message) {
+    super(sentence(problem))
+  }
+}
 
 /** Reads a photograph, turned upright, makes it smaller in the browser, and hashes it. PictureProblem when it cannot be. */
 export async function readPhotograph(file: File): Promise<Picture> {
   if (file.size > MOST_BYTES)
     throw new PictureProblem(
-      `This photograph has ${Math.round(file.size / 1048576)} MB; up to 25 MB can be taken. Set the camera to a smaller size.`,
+      message('common.picture.tooLarge', {
+        megabytes: Math.round(file.size / BYTES_PER_MB),
+        most: MOST_BYTES / BYTES_PER_MB,
+      }),
     )
   let bitmap: ImageBitmap
   try {
     bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
   } catch {
-    throw new PictureProblem(`“${file.name}” is no picture that this browser can read.`)
+    throw new PictureProblem(message('common.picture.notReadable', { file: file.name }))
   }
   const scale = Math.min(1, LONGEST_PX / Math.max(bitmap.width, bitmap.height))
   const canvas = Object.assign(document.createElement('canvas'), {
@@ -31,7 +42,7 @@ export async function readPhotograph(file: File): Promise<Picture> {
   canvas.getContext('2d')!.drawImage(bitmap, 0, 0, canvas.width, canvas.height)
   bitmap.close()
   const blob = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/jpeg', 0.82))
-  if (!blob) throw new PictureProblem('This picture could not be made smaller on this device.')
+  if (!blob) throw new PictureProblem(message('common.picture.notSmaller'))
   const bytes = new Uint8Array(await blob.arrayBuffer())
   const digest = await crypto.subtle.digest('SHA-256', bytes)
   let binary = ''

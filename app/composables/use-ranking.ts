@@ -1,4 +1,5 @@
 import type { CaseInput } from '#core'
+import type { Answer } from '../workers/answer'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
 /** What a ranking depends on: the same key, the same answer. Receipts of the server change no key. */
@@ -7,7 +8,7 @@ const keyOf = (input: CaseInput) =>
 
 /** Ranks a case in a web worker whenever it changes: one request at a time, and of those that wait only the newest. */
 export function useRanking(input: () => CaseInput | undefined) {
-  const answer = shallowRef<RankAnswer>()
+  const answer = shallowRef<Answer>()
   const failed = ref(false)
   /** the answer shown is not yet that of the newest record */
   const pending = ref(true)

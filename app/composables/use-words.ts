@@ -1,4 +1,4 @@
-import { type CheckId, type Part, type QuantityParameter } from '#core'
+import { type CheckId, type Message, type Part, type QuantityParameter } from '#core'
 import { formatted, partName } from '../../words/catalogue'
 import { checkWhy, nameOfAny } from '../../words/check-names'
 import { stateWords } from '../../words/states'
@@ -6,6 +6,9 @@ import { formatQuantity } from '../../words/format'
 
 /** What a sentence of a screen can carry; what is undefined is said as nothing. */
 type Told = Readonly<Record<string, string | number | QuantityParameter | undefined>>
+
+const isMessage = (value: unknown): value is Message =>
+  typeof value === 'object' && value !== null && 'id' in value && 'parameters' in value
 
 export type Say = (id: string, told?: Told) => string
 
@@ -23,8 +26,15 @@ export function useWords() {
   /** A name as it stands inside a sentence: English writes it small there, German does not. */
   const inSentence = (name: string) => (preferences.language === 'en' ? name.toLowerCase() : name)
   const checkName = (check: CheckId | (string & {})) => nameOfAny(check, preferences.language)
+  /** What went wrong, in the reader's language where it says which sentence it is. */
+  const sayProblem = (error: unknown) => {
+    if (error && typeof error === 'object' && 'problem' in error && isMessage(error.problem))
+      return preferences.say(error.problem)
+    return error instanceof Error ? error.message : String(error)
+  }
   return {
     say,
+    sayProblem,
     inSentence,
     checkName,
     checkWhy: (check: CheckId) => checkWhy(check, preferences.language),

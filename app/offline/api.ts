@@ -1,16 +1,24 @@
-/** An answer of the server that is not a success, in its own words. */
+import { type Message, message } from '#core'
+import { sentence } from '../../words/catalogue'
+
+/** An answer that is not a success: what is to be said of it, in any language, and the server's own words. */
 export class Refusal extends Error {
   constructor(
     readonly status: number,
     readonly code: string,
     readonly sentence: string,
+    readonly problem: Message | undefined,
   ) {
     super(sentence)
   }
 }
 
 /** The server could not be reached at all. */
-export class Unreachable extends Error {}
+export class Unreachable extends Error {
+  constructor(readonly problem: Message) {
+    super(sentence(problem))
+  }
+}
 
 /** Asks the server; Refusal when it says no, Unreachable when nobody answers within `timeoutMs`. */
 export async function ask<T>(
@@ -33,23 +41,27 @@ export async function ask<T>(
       })
     answer = await fetch(path, init)
   } catch {
-    throw new Unreachable('The server cannot be reached.')
+    throw new Unreachable(message('common.offline.unreachable'))
   }
   // An answer that breaks off is no answer: what was sent is sent again, and nothing is read out of half of it.
   const text = await answer.text().catch(() => {
-    throw new Unreachable('The server’s answer broke off.')
+    throw new Unreachable(message('common.offline.brokeOff'))
   })
-  let json: { error?: { code: string; sentence: string } } & Record<string, unknown>
+  let json: { error?: { code: string; sentence: string; message?: Message } } & Record<
+    string,
+    unknown
+  >
   try {
     json = JSON.parse(text) as typeof json
   } catch {
     if (answer.ok && !/\bjson\b/.test(answer.headers.get('content-type') ?? '')) return text as T
-    throw new Unreachable('The server answers with something else than it should.')
+    throw new Unreachable(message('common.offline.unexpected'))
   }
   if (answer.ok) return json as T
   throw new Refusal(
     answer.status,
     json.error?.code ?? 'unexpected',
-    json.error?.sentence ?? 'The server did not take this.',
+    json.error?.sentence ?? sentence(message('common.offline.notTaken')),
+    json.error?.message,
   )
 }

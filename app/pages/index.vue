@@ -2,7 +2,7 @@
 import { MAX_FILE_BYTES } from '#core'
 import { ask } from '../offline/api'
 
-const { say } = useWords()
+const { say, sayProblem } = useWords()
 
 const shop = useShop()
 const session = useSession()
@@ -38,7 +38,7 @@ async function importFile() {
           : say('board.wasHereAlreadyNothingChanged', { name: file.name })
       await shop.synchronise()
     } catch (error) {
-      problem.value = `${file.name}: ${(error as Error).message}`
+      problem.value = `${file.name}: ${sayProblem(error)}`
     }
   if (picker.value) picker.value.value = ''
 }

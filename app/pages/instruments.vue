@@ -106,10 +106,13 @@ const age = (i: Instrument) =>
   i.checkedAt ? DateTime.now().diff(DateTime.fromISO(i.checkedAt), 'days').days : undefined
 const off = (i: Instrument) =>
   typeof i.offsetSi !== 'number'
-    ? 'not known'
+    ? say('instruments.notKnown')
     : i.offsetSi === 0
-      ? 'reads right'
-      : `${preferences.show(KINDS[i.kind].kind, Math.abs(i.offsetSi))} ${i.offsetSi > 0 ? 'high' : 'low'}`
+      ? say('instruments.readsRight')
+      : say('instruments.readsOff', {
+          by: preferences.show(KINDS[i.kind].kind, Math.abs(i.offsetSi)),
+          direction: i.offsetSi > 0 ? 'high' : 'low',
+        })
 </script>
 
 <template>

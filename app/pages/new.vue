@@ -4,7 +4,7 @@ import InterviewQuestions from '../checks/interview/InterviewQuestions.vue'
 import LossField from '../checks/interview/LossField.vue'
 import { keepInterview } from '../checks/interview/keep-interview'
 
-const { say } = useWords()
+const { say, sayProblem } = useWords()
 
 const shop = useShop()
 const session = useSession()
@@ -64,7 +64,7 @@ async function take() {
     })
     await navigateTo(`/cases/${id}`)
   } catch (error) {
-    problem.value = say('new.thisCouldNotBeKept', { message: (error as Error).message })
+    problem.value = say('new.thisCouldNotBeKept', { message: sayProblem(error) })
   } finally {
     busy.value = false
   }

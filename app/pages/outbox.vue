@@ -7,19 +7,10 @@ const shop = useShop()
 const editing = ref<OutboxItem>()
 const text = ref('')
 const problem = ref('')
-const NAMES: Record<string, string> = {
-  vehicles: 'Vehicle',
-  profiles: 'System profile',
-  instruments: 'Instrument',
-  cases: 'New case',
-  records: 'Record',
-  events: 'Event',
-  photographs: 'Photograph',
-}
 
 function describe(item: OutboxItem) {
   if (item.entity === 'records') return item.body.record.kind
-  return item.entity === 'events' ? item.body.event.kind : NAMES[item.entity]
+  return item.entity === 'events' ? item.body.event.kind : say(`outbox.entity.${item.entity}`)
 }
 function edit(item: OutboxItem) {
   editing.value = item

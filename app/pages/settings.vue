@@ -2,7 +2,7 @@
 import { type Language, LANGUAGES } from '../../words/languages'
 import { ask } from '../offline/api'
 
-const { say } = useWords()
+const { say, sayProblem } = useWords()
 
 const preferences = usePreferences()
 const session = useSession()
@@ -21,7 +21,7 @@ async function leave(everywhere: boolean) {
     await shop.leave()
     await navigateTo('/sign-in')
   } catch (error) {
-    problem.value = (error as Error).message
+    problem.value = sayProblem(error)
   }
 }
 </script>

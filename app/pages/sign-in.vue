@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Unreachable } from '../offline/api'
 
-const { say } = useWords()
+const { say, sayProblem } = useWords()
 
 const session = useSession()
 const route = useRoute()
@@ -23,9 +23,7 @@ async function enter() {
     await navigateTo(to.startsWith('/') && !to.startsWith('//') ? to : '/')
   } catch (error) {
     problem.value =
-      error instanceof Unreachable
-        ? say('sign-in.theServerCannotBeReached')
-        : (error as Error).message
+      error instanceof Unreachable ? say('sign-in.theServerCannotBeReached') : sayProblem(error)
   } finally {
     busy.value = false
   }

@@ -17,6 +17,7 @@ import {
   type SystemProfile,
   type Vehicle,
 } from '#core'
+import { formatted } from '../../words/catalogue'
 import { useShopCopy } from '../offline/shop-copy'
 import * as templates from '../offline/templates'
 
@@ -223,7 +224,8 @@ export const useShop = defineStore('shop', () => {
   }
 
   /** What a person is called, as far as this device knows. */
-  const nameOf = (personId: string) => people.value.get(personId)?.name ?? 'not named'
+  const nameOf = (personId: string) =>
+    people.value.get(personId)?.name ?? formatted('shared.notNamed', {}, usePreferences().language)
 
   const profileOf = (vehicleId: string) =>
     templates.newestProfile(profiles.value.values(), vehicleId)

@@ -1,23 +1,27 @@
 import { auditBook, BOOK, buildModel } from '#core'
-import { lines } from '../reading'
+import { lines, told } from '../reading'
 
 export function auditCommand(json: boolean): string {
   const audit = auditBook(BOOK, buildModel(BOOK, 'overheats', {}))
   if (json) return lines(audit)
   const part = (title: string, list: readonly string[]) => [
-    `${title}: ${list.length === 0 ? 'none' : ''}`,
+    told(list.length === 0 ? 'auditNone' : 'auditSome', { title }),
     ...list.map((l) => `  ${l}`),
   ]
   return [
-    ...part('Faults without a discriminating sign', audit.withoutSign),
-    ...part('Signs that no fault speaks to', audit.unspokenSigns),
-    ...part('Signs that no check reads', audit.unreadSigns),
-    ...part('Levels without a reason', audit.withoutReason),
+    ...part(told('withoutSign'), audit.withoutSign),
+    ...part(told('unspokenSigns'), audit.unspokenSigns),
+    ...part(told('unreadSigns'), audit.unreadSigns),
+    ...part(told('withoutReason'), audit.withoutReason),
     ...part(
-      'Pairs that no check can tell apart',
-      audit.hardPairs.map(
-        (p) =>
-          `${p.faults.join(' / ')}: closest ${p.closest.check} (${p.closest.sign}, ${p.closest.distance.toFixed(2)})`,
+      told('hardPairs'),
+      audit.hardPairs.map(({ faults, closest: { check, sign, distance } }) =>
+        told('auditPair', {
+          faults: faults.join(' / '),
+          check,
+          sign,
+          distance: distance.toFixed(2),
+        }),
       ),
     ),
     '',

@@ -8,7 +8,7 @@ import {
   testerSelfCheckCheck,
 } from '#core'
 import { sentence } from '../../words/catalogue'
-import { type Read, lines } from '../reading'
+import { type Read, lines, told } from '../reading'
 
 export function checkCommand(read: Read, file: string | undefined, json: boolean): string {
   const { assessment } = believe(readCaseFile(read(file)))
@@ -19,6 +19,8 @@ export function checkCommand(read: Read, file: string | undefined, json: boolean
   const apart = new Set<object>([...holds, ...caps, ...selfChecks])
   const outcomes = all.filter((o) => !apart.has(o) && (o.states.length > 0 || o.notes.length > 0))
   const say = (list: readonly Message[]) => list.map((m) => sentence(m))
+  const notProven = (list: readonly Message[]) =>
+    told('doesNotProve', { text: say(list).join('; ') })
   if (json)
     return lines({
       holds: holds.map(({ source, figures: analysis }) => ({
@@ -58,22 +60,24 @@ export function checkCommand(read: Read, file: string | undefined, json: boolean
   return [
     ...holds.map(({ figures: { state, fallKPaPerMinute: fall, doesNotProve } }) => {
       const figures = fall
-        ? `, falls ${fall.value.toFixed(2)} kPa/min (${fall.low.toFixed(2)} to ${fall.high.toFixed(2)})`
+        ? told('falls', {
+            value: fall.value.toFixed(2),
+            low: fall.low.toFixed(2),
+            high: fall.high.toFixed(2),
+          })
         : ''
-      return `${pressureHoldCheck.id}: ${state}${figures}\n    does not prove: ${say(doesNotProve).join('; ')}`
+      return `${pressureHoldCheck.id}: ${state}${figures}\n    ${notProven(doesNotProve)}`
     }),
-    ...caps.map((c) => `${capCheck.id}: ${c.states.join(', ') || 'recorded'}`),
+    ...caps.map((c) => `${capCheck.id}: ${c.states.join(', ') || told('recorded')}`),
     ...selfChecks.map((c) => `${testerSelfCheckCheck.id}: ${c.figures.state}`),
     ...outcomes.map((o) =>
       [
         `${o.check}: ${o.states.join(', ')}`,
-        ...say(o.notes).map((n) => `    note: ${n}`),
-        ...(o.doesNotProve.length > 0
-          ? [`    does not prove: ${say(o.doesNotProve).join('; ')}`]
-          : []),
+        ...say(o.notes).map((n) => `    ${told('note', { text: n })}`),
+        ...(o.doesNotProve.length > 0 ? [`    ${notProven(o.doesNotProve)}`] : []),
       ].join('\n'),
     ),
-    ...say(assumptions).map((a) => `Assumed: ${a}`),
+    ...say(assumptions).map((a) => told('assumed', { what: a })),
     '',
   ].join('\n')
 }

@@ -1,6 +1,6 @@
 import { importLog, readLogTable, suggestMapping } from '#core'
 import { sentence } from '../../words/catalogue'
-import { type Read, lines } from '../reading'
+import { type Read, lines, told } from '../reading'
 
 /** Columns as `channel=Column name`, beside what the file's own names suggest. */
 export function logCommand(
@@ -24,9 +24,15 @@ export function logCommand(
       notes: log.notes.map((n) => sentence(n)),
     })
   return [
-    ...log.traces.map(
-      (t) =>
-        `${t.channel}: ${t.values.length} values over ${Math.round(t.seconds.at(-1)!)} s, ${Math.min(...t.values).toFixed(1)} to ${Math.max(...t.values).toFixed(1)}, from “${t.from}”`,
+    ...log.traces.map((t) =>
+      told('trace', {
+        channel: t.channel,
+        values: t.values.length,
+        seconds: Math.round(t.seconds.at(-1)!),
+        low: Math.min(...t.values).toFixed(1),
+        high: Math.max(...t.values).toFixed(1),
+        column: t.from ?? '',
+      }),
     ),
     ...log.notes.map((n) => sentence(n)),
     '',

@@ -10,7 +10,7 @@ import {
   testOrReplace,
 } from '#core'
 import { CHECK_WORDS } from '../../words/checks'
-import { type Read, UsageError, lines } from '../reading'
+import { type Read, UsageError, lines, told } from '../reading'
 
 export function planCommand(
   read: Read,
@@ -20,7 +20,7 @@ export function planCommand(
   json: boolean,
 ): string {
   if (!(POLICIES as readonly string[]).includes(policy))
-    throw new UsageError(`There is no policy ${policy}; there are ${POLICIES.join(', ')}.`)
+    throw new UsageError(told('noPolicy', { policy, policies: POLICIES.join(', ') }))
   const input = readCaseFile(read(file))
   const { assessment, belief } = believe(input)
   const plan = makePlan(belief, input, policy as PolicyName)
@@ -50,7 +50,7 @@ export function planCommand(
   const unit = pricesFile === undefined ? ' h' : ''
   return [
     ...plan.steps.map(stepLine),
-    `Expected: ${plan.expectedMinutes} minutes${plan.reachesLead ? '' : ', and the lead stays below 90 %'}.`,
+    told('expected', inMinutes(plan)),
     ...(compared ? [comparedLine(compared)] : []),
     ...advice.slice(0, 6).map((choice) => choiceLine(choice, unit)),
     '',
@@ -61,21 +61,29 @@ type Step = ReturnType<typeof makePlan>['steps'][number]
 type Choice = ReturnType<typeof testOrReplace>[number]
 
 function stepLine(step: Step, i: number): string {
-  const wait = step.waitMinutes > 0 ? ` + ${step.waitMinutes} waiting` : ''
+  const wait = step.waitMinutes > 0 ? told('waiting', { minutes: step.waitMinutes }) : ''
   const columns = [
     `${String(i + 1).padStart(2)}.`,
     step.check.padEnd(22),
     step.phase.padEnd(8),
     `${String(step.minutes).padStart(4)} min${wait} `,
   ]
-  const lead = Math.round(step.expectedLead * 100)
-  const worth = `${step.bits.toFixed(2)} bits, lead then ${lead} %.`
-  return `${columns.join(' ')} ${worth} ${CHECK_WORDS[step.check].why}`
+  const worth = told('worth', {
+    bits: step.bits.toFixed(2),
+    lead: Math.round(step.expectedLead * 100),
+    why: CHECK_WORDS[step.check].why,
+  })
+  return `${columns.join(' ')} ${worth}`
 }
 
+/** What a plan takes, as the words of the shell ask for it. */
+const inMinutes = (plan: { expectedMinutes: number; reachesLead: boolean }) => ({
+  minutes: plan.expectedMinutes,
+  reaches: plan.reachesLead ? 'yes' : 'no',
+})
+
 function comparedLine(own: { expectedMinutes: number; reachesLead: boolean }): string {
-  const short = own.reachesLead ? '' : ', lead below 90 %'
-  return `By most certainty per minute: ${own.expectedMinutes} minutes${short}.`
+  return told('compared', inMinutes(own))
 }
 
 function choiceLine(choice: Choice, unit: string): string {
@@ -83,10 +91,20 @@ function choiceLine(choice: Choice, unit: string): string {
   const first =
     choice.expectedTestFirst === undefined
       ? ''
-      : `, testing first (${choice.test!.check}) ${costs(choice.expectedTestFirst)}`
-  const open = choice.guardsOpen.length > 0 ? `: ${choice.guardsOpen.join(', ')} open` : ''
-  const order = choice.enoughToOrder ? 'Enough to order.' : `Not enough to order${open}.`
-  return `${choice.fault}: ${choice.advice}; changing it ${costs(choice.expectedReplaceFirst)}${first}. ${order}`
+      : told('testingFirst', {
+          check: choice.test!.check,
+          costs: costs(choice.expectedTestFirst),
+        })
+  const open =
+    choice.guardsOpen.length > 0 ? told('open', { guards: choice.guardsOpen.join(', ') }) : ''
+  const order = choice.enoughToOrder ? told('enough') : told('notEnough', { open })
+  return told('choice', {
+    fault: choice.fault,
+    advice: choice.advice,
+    costs: costs(choice.expectedReplaceFirst),
+    first,
+    order,
+  })
 }
 
 const pricesSchema = z.strictObject({

@@ -1,7 +1,7 @@
 import { believe, BOOK, BOOK_HASH, pivotAnswer, rankBelief, readCaseFile, stabilityOf } from '#core'
 import { sentence } from '../../words/catalogue'
 import { formatChance } from '../../words/format'
-import { type Read, lines } from '../reading'
+import { type Read, lines, told } from '../reading'
 
 export function rankCommand(read: Read, file: string | undefined, json: boolean): string {
   const input = readCaseFile(read(file))
@@ -22,21 +22,35 @@ export function rankCommand(read: Read, file: string | undefined, json: boolean)
     })
   }
   const listed = ranking.suspects.slice(0, 10).map((s) => {
-    const open = s.guards.filter((g) => !g.met).map((g) => `\n      not yet: ${g.text}`)
+    const open = s.guards
+      .filter((g) => !g.met)
+      .map((g) => `\n      ${told('notYet', { text: g.text })}`)
     return `${(s.probability * 100).toFixed(1).padStart(6)} %  ${s.name} (${formatChance(s.probability)}, ${s.role})${open.join('')}`
   })
   const pivot = pivotAnswer(belief, input)
   return [
     ...listed,
-    `Nothing wrong: ${formatChance(ranking.nothingWrong)}. Book ${BOOK.version}, ${BOOK_HASH}.`,
-    `One level moved a step keeps the lead in ${Math.round(stability.keeps * 100)} % of ${stability.shifts} trials.`,
+    told('nothingWrong', {
+      chance: formatChance(ranking.nothingWrong),
+      version: BOOK.version,
+      hash: BOOK_HASH,
+    }),
+    told('stability', {
+      percent: Math.round(stability.keeps * 100),
+      trials: stability.shifts,
+    }),
     ...(pivot
       ? [
-          `Would change the lead most: ${pivot.sign} = ${pivot.state} (${pivot.check}), then ${pivot.newLead}.`,
+          told('pivot', {
+            sign: pivot.sign,
+            state: pivot.state,
+            check: pivot.check,
+            lead: pivot.newLead,
+          }),
         ]
       : []),
     ...(assessment.assumptions.length > 0
-      ? ['Assumed:', ...assessment.assumptions.map((a) => `  ${sentence(a)}`)]
+      ? [told('assumedHeading'), ...assessment.assumptions.map((a) => `  ${sentence(a)}`)]
       : []),
     '',
   ].join('\n')

@@ -151,7 +151,7 @@ const harmless = (row: Omit<Fault, 'group' | 'causes' | 'links' | 'cost' | 'dist
 export const HARMLESS: readonly Fault[] = [
   harmless({
     id: 'overfilled',
-    name: 'No fault: overfilled',
+    name: 'Harmless: overfilled',
     what: 'It was filled above the mark and finds its own level.',
     part: 'expansion-tank',
     prior: priors('fairlyCommon', 'veryRare', 'exceptional'),
@@ -167,7 +167,7 @@ export const HARMLESS: readonly Fault[] = [
   }),
   harmless({
     id: 'normal-expansion',
-    name: 'No fault: normal expansion',
+    name: 'Harmless: normal expansion',
     what: 'The level rises hot and comes back cold, as it should.',
     part: 'expansion-tank',
     prior: priors('fairlyCommon', 'veryRare', 'exceptional'),
@@ -181,7 +181,7 @@ export const HARMLESS: readonly Fault[] = [
   }),
   harmless({
     id: 'condensate',
-    name: 'No fault: air-conditioning water',
+    name: 'Harmless: air-conditioning water',
     what: 'The water under it is condensate.',
     part: 'heater-core',
     prior: priors('fairlyCommon', 'exceptional', 'exceptional'),
@@ -196,7 +196,7 @@ export const HARMLESS: readonly Fault[] = [
   }),
   harmless({
     id: 'gauge-resting',
-    name: 'No fault: gauge rests where it should',
+    name: 'Harmless: gauge rests where it should',
     what: 'The needle stands where it is built to stand.',
     part: 'engine',
     prior: priors('exceptional', 'uncommon', 'rare'),

@@ -8,17 +8,10 @@ import { uuidv7 } from 'uuidv7'
 import { noteChange } from '../database/append'
 import { hashPassword } from '../auth/password'
 import { ROLES, type Role } from '#core'
+import { formatted } from '../../words/catalogue'
 import * as schema from '../database/schema'
 
-const USAGE = `Usage: npm run admin -- <command>   (DATABASE_URL says where the database is)
-
-  migrate                                             bring the tables up to date
-  create-shop "NAME" ELEVATION_METRES                 add a shop, print its id
-  add-person SHOP_ID SIGN_IN "NAME" ROLE PASSWORD     ${ROLES.join(', ')}
-  set-password SIGN_IN PASSWORD                       also ends that person's sessions
-  erase-person PERSON_ID                              removes the name and the account, keeps the record
-  prepare-demo                                        what npm run demo uses
-`
+const USAGE = formatted('shell.adminUsage', { roles: ROLES.join(', ') })
 
 const url = process.env.DATABASE_URL
 class UsageError extends Error {}
@@ -53,7 +46,7 @@ async function addPerson(
   person: { id: string; signIn: string; name: string; role: string; password: string },
 ) {
   if (!(ROLES as readonly string[]).includes(person.role))
-    throw new UsageError(`${person.role} is not a role; use ${ROLES.join(', ')}.`)
+    throw new UsageError(formatted('shell.noRole', { role: person.role, roles: ROLES.join(', ') }))
   const passwordHash = await hashPassword(person.password)
   await db.transaction(async (tx) => {
     const written = await tx
@@ -76,7 +69,7 @@ async function addPerson(
 }
 
 async function run(command: string | undefined, args: string[]) {
-  if (!url) throw new UsageError('DATABASE_URL is not set.')
+  if (!url) throw new UsageError(formatted('shell.noDatabaseUrl', {}))
   if (command === undefined) throw new UsageError(USAGE)
   await createDatabase()
   const { client, db } = open()

@@ -12,7 +12,7 @@ const query = z.object({
 export default defineApi(async (event) => {
   const actor = await requireActor(event, 'read')
   const parsed = query.safeParse(getQuery(event))
-  if (!parsed.success) throw refuse.bad('The cursor must be a whole number.', 'after')
+  if (!parsed.success) throw refuse.bad('cursor', 'after')
   return {
     ...(await changesAfter(actor.shopId, parsed.data.after)),
     serverNow: new Date().toISOString(),

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm'
 import { APPLICATION_VERSION } from '#core'
 import { database } from '../database/client'
-import { ApiError } from '../utils/api-error'
+import { refuse } from '../utils/api-error'
 import { defineApi } from '../utils/define-api'
 
 /** Good only when the database answers within two seconds and has its tables. */
@@ -14,7 +14,7 @@ export default defineApi(async () => {
     await Promise.race([answer, late])
   } catch {
     answer.catch(() => undefined)
-    throw new ApiError(503, 'no-database', 'The database does not answer just now.')
+    throw refuse.noDatabase('noDatabase')
   }
   return { ok: true, version: APPLICATION_VERSION }
 })

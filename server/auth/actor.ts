@@ -2,6 +2,7 @@ import { and, eq } from 'drizzle-orm'
 import type { H3Event } from 'h3'
 import { database } from '../database/client'
 import { accounts, people, sessions, shops } from '../database/schema'
+import { formatted } from '../../words/catalogue'
 import { refuse } from '../utils/api-error'
 import { may, type Permission, type Role } from '#core'
 
@@ -43,7 +44,7 @@ export async function actorOf(event: H3Event): Promise<Actor | undefined> {
     shopName: row.shop.name,
     elevationMetres: row.shop.elevationMetres,
     personId: row.account.id,
-    name: row.person.name ?? 'name erased',
+    name: row.person.name ?? formatted('shared.nameErased', {}),
     role: row.account.role,
     sessionId,
   }
@@ -53,7 +54,6 @@ export async function actorOf(event: H3Event): Promise<Actor | undefined> {
 export async function requireActor(event: H3Event, permission: Permission): Promise<Actor> {
   const actor = await actorOf(event)
   if (!actor) throw refuse.signedOut()
-  if (!may(actor.role, permission))
-    throw refuse.notYours(`Your role, ${actor.role}, may not do this. Ask your lead.`)
+  if (!may(actor.role, permission)) throw refuse.notYours('roleMayNot', { role: actor.role })
   return actor
 }

@@ -2,7 +2,7 @@ import { and, count, eq, gt, inArray, lt, sql } from 'drizzle-orm'
 import { uuidv7 } from 'uuidv7'
 import { database } from '../database/client'
 import { accounts, sessions, signInAttempts } from '../database/schema'
-import { ApiError } from '../utils/api-error'
+import { refuse } from '../utils/api-error'
 import { hashPassword, verifyPassword } from './password'
 
 const WINDOW_MINUTES = 15
@@ -34,17 +34,13 @@ export async function signIn(
       (row) => row.tries >= (row.key.startsWith('name:') ? MAX_PER_NAME : MAX_PER_ADDRESS),
     )
   )
-    throw new ApiError(
-      429,
-      'too-many-tries',
-      `Too many wrong tries. Wait ${WINDOW_MINUTES} minutes, or ask your lead.`,
-    )
+    throw refuse.tooManyTries(WINDOW_MINUTES)
   const [account] = await db.select().from(accounts).where(eq(accounts.signIn, name.toLowerCase()))
   decoy ??= hashPassword('nobody has this password')
   const good = await verifyPassword(account?.passwordHash ?? (await decoy), password)
   if (!account || !good || account.disabled) {
     await db.insert(signInAttempts).values(keys.map((key) => ({ key })))
-    throw new ApiError(401, 'wrong-sign-in', 'That name and password do not belong together.')
+    throw refuse.wrongSignIn()
   }
   await db.delete(signInAttempts).where(eq(signInAttempts.key, keys[0]!))
   await db.delete(signInAttempts).where(lt(signInAttempts.at, sql`now() - interval '1 day'`))

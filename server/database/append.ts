@@ -50,9 +50,6 @@ export async function appendFact<T extends FactTable>(
     return true
   }
   const old = await rowOf(tx, table, row.shopId, row.id)
-  if (old?.contentHash !== row.contentHash)
-    throw refuse.conflict(
-      'Something else was already kept under this entry’s number. Yours is set aside here, unchanged.',
-    )
+  if (old?.contentHash !== row.contentHash) throw refuse.conflict('numberTaken')
   return false
 }

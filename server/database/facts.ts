@@ -150,7 +150,7 @@ export async function appendRecord(
   if (run) {
     const start = await mustExist(tx, records, shopId, run, 'hold')
     if (start.kind !== `${record.kind.split('.')[0]}.start` || start.caseId !== caseId)
-      throw refuse.bad('This reading belongs to no hold or run of this case.', 'record.data.run')
+      throw refuse.bad('noSuchRun', 'record.data.run')
   }
   const isNew = await appendFact(tx, records, 'record', factRow(shopId, caseId, record))
   if (isNew && used.length > 0)
@@ -219,18 +219,13 @@ async function checkReplaced(
   item: CaseRecord | CaseEvent,
 ) {
   if (!item.supersedes) {
-    if (item.kind === 'withdrawn')
-      throw refuse.bad('A withdrawal must say what it takes back.', 'record.supersedes')
+    if (item.kind === 'withdrawn') throw refuse.bad('withdrawsNothing', 'record.supersedes')
     return
   }
-  if (item.supersedes === item.id)
-    throw refuse.bad('An entry cannot replace itself.', 'record.supersedes')
-  const old = await mustExist(tx, table, shopId, item.supersedes, 'entry that this one replaces')
+  if (item.supersedes === item.id) throw refuse.bad('replacesItself', 'record.supersedes')
+  const old = await mustExist(tx, table, shopId, item.supersedes, 'replaced')
   if (old.caseId !== caseId || (item.kind !== 'withdrawn' && old.kind !== item.kind))
-    throw refuse.bad(
-      'An entry can only replace one of its own kind in the same case.',
-      'record.supersedes',
-    )
+    throw refuse.bad('replacesAnotherKind', 'record.supersedes')
 }
 
 async function mustExist<T extends FactTable>(
@@ -241,7 +236,7 @@ async function mustExist<T extends FactTable>(
   what: string,
 ): Promise<T['$inferSelect']> {
   const row = await rowOf(tx, table, shopId, id)
-  if (!row) throw refuse.bad(`The ${what} it belongs to is not known here.`)
+  if (!row) throw refuse.bad('belongsToUnknown', undefined, { what })
   return row
 }
 

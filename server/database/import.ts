@@ -1,7 +1,7 @@
 import { and, eq, desc } from 'drizzle-orm'
 import { uuidv7 } from 'uuidv7'
 import type { CaseFile } from '#core'
-import { ApiError } from '../utils/api-error'
+import { ApiError, refuse } from '../utils/api-error'
 import {
   appendCase,
   appendEvent,
@@ -40,16 +40,12 @@ export async function importCase(shopId: string, file: CaseFile): Promise<Import
         .returning({ id: people.id })
       if (written.length > 0) await noteChange(tx, shopId, 'person', person.id)
     }
-    const named = async (what: string, work: Promise<boolean>) => {
+    const named = async (kind: string, name: string, work: Promise<boolean>) => {
       try {
         count(await work)
       } catch (error) {
         if (error instanceof ApiError && error.status === 409)
-          throw new ApiError(
-            409,
-            'conflict',
-            `This shop already keeps something else under the number of ${what}. Nothing was changed.`,
-          )
+          throw refuse.conflict('numberTakenInImport', { kind, name })
         throw error
       }
     }
@@ -61,16 +57,13 @@ export async function importCase(shopId: string, file: CaseFile): Promise<Import
         .where(and(eq(instruments.shopId, shopId), eq(instruments.id, instrument.id)))
       if (known && canonical(known.body) === canonical(instrument)) already++
       else
-        await named(
-          `the instrument ${instrument.name}`,
-          appendInstrument(tx, shopId, opened, instrument),
-        )
+        await named('instrument', instrument.name, appendInstrument(tx, shopId, opened, instrument))
     }
-    await named('this case', appendCase(tx, shopId, opened, file.case, file.site.elevationMetres))
+    await named('case', '', appendCase(tx, shopId, opened, file.case, file.site.elevationMetres))
     for (const record of oldestFirst(file.records))
-      await named(`the record ${record.id}`, appendRecord(tx, shopId, file.case.id, record))
+      await named('record', record.id, appendRecord(tx, shopId, file.case.id, record))
     for (const event of oldestFirst(file.events))
-      await named(`the event ${event.id}`, appendEvent(tx, shopId, file.case.id, event))
+      await named('event', event.id, appendEvent(tx, shopId, file.case.id, event))
     for (const reference of file.attachments)
       await tx
         .insert(attachments)

@@ -1,24 +1,37 @@
+import { type Message, message, type MessageParameter } from '#core'
+
 /** An answer that is not a success: one shape for all routes, with a sentence a technician understands. */
 export class ApiError extends Error {
   constructor(
     readonly status: number,
     readonly code: string,
-    readonly sentence: string,
+    /** what is said, by its id in the words */
+    readonly problem: Message,
     readonly path?: string,
   ) {
-    super(sentence)
+    super(problem.id)
   }
 }
 
+/** A refusal of the words, by its name there. */
+const said = (name: string, parameters?: Record<string, MessageParameter>) =>
+  message(`refusal.${name}`, parameters)
+
 export const refuse = {
-  signedOut: () =>
-    new ApiError(
-      401,
-      'signed-out',
-      'You are signed out. Sign in again; what you recorded is kept.',
-    ),
-  notYours: (what: string) => new ApiError(403, 'not-allowed', what),
-  notFound: () => new ApiError(404, 'not-found', 'There is nothing here under that address.'),
-  conflict: (what: string) => new ApiError(409, 'conflict', what),
-  bad: (sentence: string, path?: string) => new ApiError(422, 'bad-input', sentence, path),
+  signedOut: () => new ApiError(401, 'signed-out', said('signedOut')),
+  wrongSignIn: () => new ApiError(401, 'wrong-sign-in', said('wrongSignIn')),
+  tooManyTries: (minutes: number) =>
+    new ApiError(429, 'too-many-tries', said('tooManyTries', { minutes })),
+  notYours: (name: string, parameters?: Record<string, MessageParameter>) =>
+    new ApiError(403, 'not-allowed', said(name, parameters)),
+  notFound: () => new ApiError(404, 'not-found', said('notFound')),
+  conflict: (name: string, parameters?: Record<string, MessageParameter>) =>
+    new ApiError(409, 'conflict', said(name, parameters)),
+  tooLarge: (problem: Message) => new ApiError(413, 'too-large', problem),
+  notJson: () => new ApiError(415, 'not-json', said('notJson')),
+  bad: (name: string, path?: string, parameters?: Record<string, MessageParameter>) =>
+    new ApiError(422, 'bad-input', said(name, parameters), path),
+  noDatabase: (name: 'noDatabase' | 'noDatabaseButKept') =>
+    new ApiError(503, 'no-database', said(name)),
+  unexpected: () => new ApiError(500, 'unexpected', said('unexpected')),
 }

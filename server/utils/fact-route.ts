@@ -22,12 +22,8 @@ export function defineFactRoute<S extends z.ZodType>(route: FactRoute<S>) {
     const actor = await requireActor(event, 'record')
     const fact = await readChecked(event, route.schema)
     if (typeof route.permission === 'function') await requireActor(event, route.permission(fact))
-    if (route.idOf(fact) !== getRouterParam(event, 'id'))
-      throw refuse.bad('The entry’s number and its address do not agree.', 'id')
-    if (route.authorOf(fact) !== actor.personId)
-      throw refuse.notYours(
-        'This entry was made by someone else and can only be sent when that person is signed in.',
-      )
+    if (route.idOf(fact) !== getRouterParam(event, 'id')) throw refuse.bad('numberAndAddress', 'id')
+    if (route.authorOf(fact) !== actor.personId) throw refuse.notYours('madeBySomeoneElse')
     const isNew = await database().transaction((tx) => route.append(tx, actor, fact))
     setResponseStatus(event, isNew ? 201 : 200)
     return { kept: true, isNew, serverNow: new Date().toISOString() }

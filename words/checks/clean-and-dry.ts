@@ -19,6 +19,7 @@ export const cleanAndDry: CheckWords = {
     'clean-and-dry.pressItNow': 'Press it now',
     'clean-and-dry.ofWiped': '{size} of {parts} wiped.',
     'clean-and-dry.notWipedWetThereMay': 'Not wiped: {p}. Wet there may be old.',
+    'clean-and-dry.madeTight': '{part} made tight',
   },
   sentences: {},
 }

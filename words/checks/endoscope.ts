@@ -21,6 +21,7 @@ export const endoscope: CheckWords = {
     'endoscope.washedClean': 'Washed clean',
     'endoscope.takeItBack': 'Take it back',
     'endoscope.notSeen': 'not seen',
+    'endoscope.seen': '{seen, select, dry {Dry} wet {Coolant} other {Washed clean}}',
   },
   sentences: {
     'endoscope.pass.otherCylinders': 'the other cylinders, and a breach that seals cold',

@@ -89,6 +89,10 @@ export const fanCircuit: CheckWords = {
       'Both are needed: how hot it is there, and when it should switch.',
     'fan-circuit.typeTheVoltsAtThe': 'Type the volts at the fan’s plug.',
     'fan-circuit.moreAtThePlugThan': 'More at the plug than at the battery: measure both again.',
+    'fan-circuit.notHotEnough': ', not hot enough',
+    'fan-circuit.supplyAndLost': '{supply} V, {lost} V lost',
+    'fan-circuit.dropped': '{volts} V dropped',
+    'fan-circuit.one': 'one missing',
   },
   sentences: {
     'locate.link': 'Which link of the circuit? Each measurement halves what is left.',

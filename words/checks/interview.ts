@@ -33,6 +33,7 @@ export const interview: CheckWords = {
     'interview.hoursAWeekMustBe': 'Hours a week must be between 0.1 and 168.',
     'interview.report.theKeeperSays': 'The keeper says',
     'interview.report.topsUpAboutAWeek': 'Tops up about {litresPerWeek} a week.',
+    'interview.report.answer': '{answer, select, yes {yes} no {no} other {not known}}',
   },
   sentences: {
     'pattern.airSideAtIdle': 'Air side, at idle: it cools on the road.',

@@ -55,6 +55,13 @@ export const levelAndCondition: CheckWords = {
     'level-and-condition.coolant': 'Coolant',
     'level-and-condition.clearWater': 'Clear water',
     'level-and-condition.oil': 'Oil',
+    'level-and-condition.colour.green': 'Green',
+    'level-and-condition.colour.blue': 'Blue',
+    'level-and-condition.colour.yellow': 'Yellow',
+    'level-and-condition.colour.orange': 'Orange',
+    'level-and-condition.colour.pink': 'Pink',
+    'level-and-condition.colour.violet': 'Violet',
+    'level-and-condition.colour.none': 'No colour',
   },
   sentences: {
     'level.gasMade':

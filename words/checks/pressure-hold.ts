@@ -71,7 +71,7 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-figures.aboutAWeek': 'About {litresPerWeek} a week',
     'pressure-hold.hold-figures.to': '{low} to {high}',
     'pressure-hold.hold-figures.reported':
-      '; reported {reportedLitresPerWeek}: {comparison, select, explains {explains the loss reported} part {only a part of the loss reported: look for another} other {far more than reported}}',
+      '; reported {reportedLitresPerWeek}: {comparison, select, explains {explains the loss reported} part {only a part of the loss reported: look for another} open {it lies in this range, and so does none} none {none reported, none measured} other {far more than reported}}',
     'pressure-hold.hold-readings.readingsLookCorrect':
       '{readings, plural, one {# reading} other {# readings}}: look, correct',
     'pressure-hold.hold-readings.kept': ' · kept',
@@ -138,6 +138,23 @@ export const pressureHold: CheckWords = {
     'pressure-hold.report.theKeeperReports': '; the keeper reports {reportedLitresPerWeek}',
     'pressure-hold.report.thisPassDoesNotClear': 'This pass does not clear',
     'pressure-hold.report.aPassWouldNotHave': 'A pass would not have cleared',
+    'pressure-hold.hold-chart.noReadingYet': 'No reading yet',
+    'pressure-hold.hold-chart.pressureOverTime':
+      'Pressure over time: {readings, plural, one {# reading} other {# readings}}, from {first} to {last}',
+    'pressure-hold.hold-compare.notMeasured': 'not measured',
+    'pressure-hold.hold-compare.gaugeNotKnown': 'gauge not known',
+    'pressure-hold.hold-compare.noGaugeNamed': 'no gauge named',
+    'pressure-hold.hold-compare.level.near-full': 'near full',
+    'pressure-hold.hold-compare.level.low': 'low',
+    'pressure-hold.hold-compare.level.not-known': 'not known',
+    'pressure-hold.hold-compare.cannotBeCompared':
+      'The last two cannot be compared: one has too few readings.',
+    'pressure-hold.hold-compare.verdict':
+      '{apart, select, slower {Slower than before} faster {Faster than before} other {No difference that these gauges and minutes can show}}: {before}, then {now}.',
+    'pressure-hold.hold-compare.levelNotTheSame':
+      'The level was not the same: part of the difference may be air.',
+    'pressure-hold.hold-compare.stage':
+      '{when, select, before {before the repair} last {after the repair} other {after repair {done}}}',
   },
   sentences: {
     'hold.verdict.takeFirst': 'Take the first reading.',

@@ -3,6 +3,11 @@ import type { CheckWords } from './check-words'
 export const testerSelfCheck: CheckWords = {
   name: 'Tester on itself',
   why: 'A hold is only as good as the tester.',
+  states: {
+    sound: 'Sound.',
+    'leaks-a-little': 'Leaks a little: taken off every hold.',
+    unfit: 'Unfit: repair it before a hold.',
+  },
   panel: {
     'tester-self-check.closeTheTesterOnItself':
       'Close the tester on itself, pump it up, wait. Below its own rating; release before you open it.',
@@ -26,7 +31,8 @@ export const testerSelfCheck: CheckWords = {
     'tester-self-check.thePressureCannotRiseWhile':
       'The pressure cannot rise while the tester is closed on itself; read it again.',
     'tester-self-check.report.tester': 'Tester',
-    'tester-self-check.report.testerOnItself': 'Tester on itself: {replaceAll}, {flowMLPerMinute}.',
+    'tester-self-check.report.testerOnItself':
+      'Tester on itself: {state, select, sound {sound} unfit {unfit} other {leaks a little}}, {flowMLPerMinute}.',
   },
   sentences: {
     'selfCheck.pass.adapterJoint': 'the joint between adapter and neck: soap it during the hold',

@@ -195,7 +195,7 @@ const HOLD = {
   'pressure-hold.hold-figures.aboutAWeek': 'Etwa {litresPerWeek} in der Woche',
   'pressure-hold.hold-figures.to': '{low} bis {high}',
   'pressure-hold.hold-figures.reported':
-    '; gemeldet {reportedLitresPerWeek}: {comparison, select, explains {erklärt den gemeldeten Verlust} part {nur ein Teil davon: ein weiteres Leck suchen} other {weit mehr als gemeldet}}',
+    '; gemeldet {reportedLitresPerWeek}: {comparison, select, explains {erklärt den gemeldeten Verlust} part {nur ein Teil davon: ein weiteres Leck suchen} open {liegt in diesem Bereich, und keiner auch} none {keiner gemeldet, keiner gemessen} other {weit mehr als gemeldet}}',
   'pressure-hold.hold-entry.addAt2': 'Bei {elapsed} eintragen',
   'pressure-hold.hold-entry.addAt': 'Bei {at} eintragen',
   'pressure-hold.hold-entry.hissHeard': 'Zischen gehört',
@@ -238,6 +238,23 @@ const HOLD = {
   'pressure-hold.hold-chart.settling': 'setzt sich',
   'pressure-hold.hold-chart.wouldBeTight': 'wäre dicht',
   'pressure-hold.hold-chart.thisFallWithItsRange': 'dieser Fall, mit seinem Bereich',
+  'pressure-hold.hold-chart.noReadingYet': 'Noch keine Ablesung',
+  'pressure-hold.hold-chart.pressureOverTime':
+    'Druck über der Zeit: {readings, plural, one {# Ablesung} other {# Ablesungen}}, von {first} bis {last}',
+  'pressure-hold.hold-compare.notMeasured': 'nicht gemessen',
+  'pressure-hold.hold-compare.gaugeNotKnown': 'Manometer nicht bekannt',
+  'pressure-hold.hold-compare.noGaugeNamed': 'kein Manometer genannt',
+  'pressure-hold.hold-compare.level.near-full': 'fast voll',
+  'pressure-hold.hold-compare.level.low': 'niedrig',
+  'pressure-hold.hold-compare.level.not-known': 'nicht bekannt',
+  'pressure-hold.hold-compare.cannotBeCompared':
+    'Die letzten beiden lassen sich nicht vergleichen: eine hat zu wenige Ablesungen.',
+  'pressure-hold.hold-compare.verdict':
+    '{apart, select, slower {Langsamer als vorher} faster {Schneller als vorher} other {Kein Unterschied, den diese Manometer und Minuten zeigen können}}: {before}, dann {now}.',
+  'pressure-hold.hold-compare.levelNotTheSame':
+    'Der Stand war nicht derselbe: ein Teil des Unterschieds kann Luft sein.',
+  'pressure-hold.hold-compare.stage':
+    '{when, select, before {vor der Reparatur} last {nach der Reparatur} other {nach Reparatur {done}}}',
   'pressure-hold.hold-compare.holdsCompared': 'Druckproben verglichen',
   'pressure-hold.hold-compare.tableOfTheHolds': 'Tabelle der Druckproben',
   'pressure-hold.hold-compare.hold': 'Druckprobe',

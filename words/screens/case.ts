@@ -166,4 +166,26 @@ export const CASE: Readonly<Record<string, string>> = {
   'profile.oilCoolerOnTheCoolant': 'Oil cooler on the coolant',
   'profile.egrCooler': 'EGR cooler',
   'profile.coolantCooledTurbo': 'Coolant-cooled turbo',
+  'case.history-dialog.what':
+    '{how, select, corrected {Corrected} done {Done} other {Recorded}}: {name}',
+  'case.history-dialog.broughtBack': 'Brought back',
+  'case.history-dialog.tookBack': 'Took back: {name}',
+  'case.history-dialog.anEntry': 'an entry',
+  'case.history-dialog.state': '{now, select, withdrawn {taken back} other {corrected since}}',
+  'case.why-dialog.othersExplainItBetter':
+    'Others explain it better, or it should have shown and did not.',
+  'case.why-dialog.itMakesTheOthersLessLikely': 'It makes the others less likely.',
+  'case.profile-loop.whichSide': 'which side?',
+  'case.profile-loop.whichKind': 'which kind?',
+  'case.profile-loop.drivenBy': 'driven by?',
+  'case.profile-loop.rating': 'rating?',
+  'case.profile-loop.howManyCylinders': '{cylinders, plural, one {# cylinder} other {# cylinders}}',
+  'case.profile-loop.side.outlet': 'outlet',
+  'case.profile-loop.side.inlet': 'inlet',
+  'case.profile-loop.andRearHeater': 'and rear heater',
+  'case.profile-loop.hasItOne': 'has it one?',
+  'case.profile-loop.cooled': 'cooled?',
+  'case.profile-loop.askCylinders': 'cylinders?',
+  'case.warm-up-dialog.tells':
+    'tells {bits, select, much {much} some {something} other {a little}}',
 }

@@ -19,4 +19,18 @@ export const COMMON: Readonly<Record<string, string>> = {
   'common.photo-strip.thisPhotographCouldNotBe':
     'This photograph could not be kept on this device.',
   'common.quantity-field.unitTapForAnother': 'Unit {unit}, tap for another',
+  'common.number-field.typeANumber': 'Type a number, like 12.4.',
+  'common.number-field.typeAWholeNumber': 'Type a whole number.',
+  'common.number-field.liesBetween': '{label} lies between {min} and {max}.',
+  'common.picture.notReadable': '“{file}” is no picture that this browser can read.',
+  'common.picture.notSmaller': 'This picture could not be made smaller on this device.',
+  'common.offline.unreachable': 'The server cannot be reached.',
+  'common.offline.brokeOff': 'The server’s answer broke off.',
+  'common.offline.unexpected': 'The server answers with something else than it should.',
+  'common.offline.notTaken': 'The server did not take this.',
+  'common.picture.tooLarge':
+    'This photograph has {megabytes} MB; up to {most} MB can be taken. Set the camera to a smaller size.',
+  'common.instrument-pick.neverCompared': ', never compared',
+  'common.instrument-pick.reads': ', reads {by} {direction, select, low {low} other {high}}',
+  'common.quantity-field.typedAs': 'Typed as {text} {unit}.',
 }

@@ -30,4 +30,6 @@ export const INSTRUMENTS: Readonly<Record<string, string>> = {
   'instruments.other': 'Other',
   'instruments.giveTheInstrumentAName': 'Give the instrument a name that is written on it.',
   'instruments.typeWhatItReadsToo': 'Type what it reads too high by; 0 when it was right.',
+  'instruments.readsRight': 'reads right',
+  'instruments.readsOff': '{by} {direction, select, low {low} other {high}}',
 }

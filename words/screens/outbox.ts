@@ -14,4 +14,9 @@ export const OUTBOX: Readonly<Record<string, string>> = {
   'outbox.keepAndSendAgain': 'Keep and send again',
   'outbox.leaveAsItIs': 'Leave as it is',
   'outbox.whatStandsHereIsNo': 'What stands here is no longer JSON; mend it before it is sent.',
+  'outbox.entity.vehicles': 'Vehicle',
+  'outbox.entity.profiles': 'System profile',
+  'outbox.entity.instruments': 'Instrument',
+  'outbox.entity.cases': 'New case',
+  'outbox.entity.photographs': 'Photograph',
 }

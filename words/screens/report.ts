@@ -27,4 +27,5 @@ export const REPORT: Readonly<Record<string, string>> = {
   'report.thisCaseIsNotKnown': 'This case is not known on this device.',
   'report.openingTheCase': 'Opening the case …',
   'report.thisCaseIsNotComplete': 'This case is not complete on this device.',
+  'report.declaredAs': '{as, select, proven {proven} other {withdrawn}}, {when}.',
 }

@@ -25,4 +25,6 @@ export const SHARED: Readonly<Record<string, string>> = {
     'After a hold with unexplained loss: plugs out and turn the engine by hand before any cranking.',
   'start.high-voltage': 'High-voltage vehicle: qualified people only, by the maker’s procedure.',
   'state.nothing': 'Nothing found.',
+  'shared.notNamed': 'not named',
+  'shared.nameErased': 'name erased',
 }

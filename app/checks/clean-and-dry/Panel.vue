@@ -5,12 +5,11 @@ import {
   isIsolated,
   latestLooks,
   type Part,
-  PART_NAMES,
   partsOf,
   pressureHoldCheck,
 } from '#core'
 
-const { say } = useWords()
+const { inSentence, say, partName } = useWords()
 
 const { open, last, mayRecord, amend, takeBack } = useCheck(cleanAndDryCheck, 'clean-and-dry.done')
 const profile = computed(() => open.input.value?.vehicle.profile ?? {})
@@ -62,12 +61,12 @@ async function toggle(part: Part) {
       <p>
         {{
           say('clean-and-dry.alreadySeenWetAGross', {
-            p: alreadyWet.map((p) => PART_NAMES[p].toLowerCase()).join(', '),
+            p: alreadyWet.map((p) => inSentence(partName(p))).join(', '),
           })
         }}
       </p>
       <div v-for="p in alreadyWet" :key="p" class="row">
-        <strong>{{ PART_NAMES[p] }}</strong><template v-if="clamped.has(p)"
+        <strong>{{ partName(p) }}</strong><template v-if="clamped.has(p)"
           ><span class="grow">{{ say('clean-and-dry.clampedOff') }}</span
           ><button
             type="button"
@@ -93,11 +92,11 @@ async function toggle(part: Part) {
             @click="
               shop.addEvent(open.id, 'repaired', {
                 faults: [faultOf(p)!.fault],
-                work: `${PART_NAMES[p]} made tight`,
+                work: say('clean-and-dry.madeTight', { part: partName(p) }),
               })
             "
           >
-            {{ say('clean-and-dry.repaired', { name: faultOf(p)!.name.toLowerCase() }) }}
+            {{ say('clean-and-dry.repaired', { name: inSentence(faultOf(p)!.name) }) }}
           </button></template
         >
       </div>
@@ -123,7 +122,7 @@ async function toggle(part: Part) {
       <strong>{{ say('clean-and-dry.ofWiped', { size: wiped.size, parts: parts.length }) }}</strong>
       <template v-if="wiped.size > 0 && left.length > 0">{{
         say('clean-and-dry.notWipedWetThereMay', {
-          p: left.map((p) => PART_NAMES[p].toLowerCase()).join(', '),
+          p: left.map((p) => inSentence(partName(p))).join(', '),
         })
       }}</template>
     </p>

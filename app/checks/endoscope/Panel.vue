@@ -11,7 +11,6 @@ const cylinders = computed(() => knownValue(open.input.value?.vehicle.profile.cy
 const chosen = ref(1)
 const pressed = ref<'yes' | 'no'>(open.state.value?.has('pressed') ? 'yes' : 'no')
 const of = (c: number) => all.value.findLast((l) => l.data.cylinder === c)
-const SEEN = { dry: 'Dry', wet: 'Coolant', 'steam-cleaned': 'Washed clean' } as const
 const marks = computed(
   () =>
     new Map(
@@ -20,7 +19,7 @@ const marks = computed(
         return [
           c,
           {
-            text: seen ? SEEN[seen] : say('endoscope.notSeen'),
+            text: seen ? say('endoscope.seen', { seen }) : say('endoscope.notSeen'),
             tone:
               seen === undefined
                 ? ('open' as const)

@@ -9,7 +9,7 @@ import {
 import CircuitDrawing from './CircuitDrawing.vue'
 import { linkNames, stepsOf } from './circuit-steps'
 
-const { say } = useWords()
+const { inSentence, say } = useWords()
 
 const { open, last, outcome, mayRecord, amend, takeBack, figures } = useCheck(
   fanCircuitCheck,
@@ -72,24 +72,31 @@ const left = computed(
         (['fuse', 'wire', 'relay', 'motor', 'ground', 'control'] as CircuitLink[]),
     ),
 )
+const namesLeft = computed(() => [...left.value].map((l) => inSentence(NAMES.value[l])).join(', '))
 const says = computed(
   () =>
     ({
       switchingPlace: walk.value.switchingPlace
-        ? `${preferences.show('temperature', walk.value.switchingPlace.si)}${figures.value?.switchingPlaceHot === false ? ', not hot enough' : ''}`
+        ? `${preferences.show('temperature', walk.value.switchingPlace.si)}${figures.value?.switchingPlaceHot === false ? say('fan-circuit.notHotEnough') : ''}`
         : '',
       supplyVolts:
         walk.value.supplyVolts === undefined
           ? ''
-          : `${walk.value.supplyVolts} V, ${(figures.value?.feedDropVolts ?? 0).toFixed(1)} V lost`,
+          : say('fan-circuit.supplyAndLost', {
+              supply: walk.value.supplyVolts,
+              lost: (figures.value?.feedDropVolts ?? 0).toFixed(1),
+            }),
       groundDropVolts:
-        walk.value.groundDropVolts === undefined ? '' : `${walk.value.groundDropVolts} V dropped`,
+        walk.value.groundDropVolts === undefined
+          ? ''
+          : say('fan-circuit.dropped', { volts: walk.value.groundDropVolts }),
       bridged: walk.value.bridged ?? '',
       command: walk.value.command ?? '',
       directFeed: walk.value.directFeed ?? '',
       relay: walk.value.relay ?? '',
       fuse: walk.value.fuse ?? '',
-      speeds: walk.value.speeds === 'one-missing' ? 'one missing' : (walk.value.speeds ?? ''),
+      speeds:
+        walk.value.speeds === 'one-missing' ? say('fan-circuit.one') : (walk.value.speeds ?? ''),
       airDirection: walk.value.airDirection ?? '',
     }) as Partial<Record<keyof FanCircuit, string>>,
 )
@@ -104,14 +111,14 @@ const says = computed(
     <CircuitDrawing :names="NAMES" :left="left" :here="step.field" @choose="chosen = $event" />
     <p role="status">
       <strong v-if="left.size === 1">{{
-        say('fan-circuit.theBreakIsAt', { l: [...left].map((l) => NAMES[l].toLowerCase()).join() })
+        say('fan-circuit.theBreakIsAt', { l: namesLeft })
       }}</strong><strong v-else-if="left.size === 0">{{
         say('fan-circuit.theseMeasurementsContradictOneSingle')
       }}</strong
       ><template v-else>{{
         say('fan-circuit.linksAreLeft', {
           size: left.size,
-          l: [...left].map((l) => NAMES[l].toLowerCase()).join(', '),
+          l: namesLeft,
         })
       }}</template>
     </p>

@@ -20,7 +20,6 @@ const litresPerWeek = computed(
       (o) => o.figures.litresPerWeek !== undefined,
     )?.figures.litresPerWeek,
 )
-const SAYS = { yes: 'yes', no: 'no', 'not-known': 'not known' }
 </script>
 
 <template>
@@ -28,7 +27,7 @@ const SAYS = { yes: 'yes', no: 'no', 'not-known': 'not known' }
     <h2>{{ say('interview.report.theKeeperSays') }}</h2>
     <ul>
       <li v-for="a in answers" :key="a.id">
-        {{ a.asks }} <strong>{{ SAYS[a.answer] }}</strong>
+        {{ a.asks }} <strong>{{ say('interview.report.answer', { answer: a.answer }) }}</strong>
       </li>
     </ul>
     <p v-if="litresPerWeek !== undefined">

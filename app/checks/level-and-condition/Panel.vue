@@ -8,6 +8,11 @@ const { open, last, outcome, amend, takeBack } = useCheck(
   'level-and-condition.look',
 )
 const seen = computed<LevelAndCondition>(() => last.value?.data ?? {})
+/** Colours as they are recorded, and the names of their words. */
+const COLOURS = [
+  ...['green', 'blue', 'yellow', 'orange', 'pink', 'violet'].map((colour) => [colour, colour]),
+  ['no colour', 'none'],
+] as const
 const ROWS = [
   {
     key: 'level',
@@ -66,9 +71,9 @@ const ROWS = [
   {
     key: 'colour',
     label: say('level-and-condition.colour'),
-    options: ['green', 'blue', 'yellow', 'orange', 'pink', 'violet', 'no colour'].map((value) => ({
+    options: COLOURS.map(([value, name]) => ({
       value,
-      text: `${value[0]!.toUpperCase()}${value.slice(1)}`,
+      text: say(`level-and-condition.colour.${name}`),
     })),
   },
   {

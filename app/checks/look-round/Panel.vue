@@ -6,13 +6,12 @@ import {
   lookRoundCheck,
   outcomesOf,
   type Part,
-  PART_NAMES,
   type PartLook,
   partsOf,
   type Wear,
 } from '#core'
 
-const { say } = useWords()
+const { inSentence, say, partName } = useWords()
 
 /** Part by part, in regions as one walks round: what is wet, what is worn, a photograph; what was not looked at stays open. */
 const open = useOpenCase()
@@ -55,17 +54,6 @@ const OPTIONS = [
   { value: 'dried-and-wet-again', text: say('look-round.driedWetAgain') },
   { value: 'issuing', text: say('look-round.seenIssuing') },
 ] as const
-const WEAR_NAMES: Record<Wear, string> = {
-  soft: 'Soft',
-  cracked: 'Cracked',
-  hard: 'Hard',
-  swollen: 'Swollen',
-  collapsed: 'Drawn flat',
-  crunches: 'Crunches inside',
-  'clamp-loose': 'Clamp loose',
-  corroded: 'Corroded',
-  bulged: 'Bulged',
-}
 const HOSE: Wear[] = ['soft', 'cracked', 'hard', 'swollen', 'collapsed', 'crunches', 'clamp-loose']
 const WEARS: Partial<Record<Part, Wear[]>> = {
   'upper-hose': HOSE,
@@ -103,8 +91,12 @@ const wear = (w: Wear) => {
   const has = current.value?.wear ?? []
   return keep(chosen.value, { wear: has.includes(w) ? has.filter((x) => x !== w) : [...has, w] })
 }
+/** A cap that was tested was in somebody's hands. */
+const isTested = (part: Part) =>
+  part === 'cap' && (open.state.value?.done.has(capCheck.id) ?? false)
+const isKnown = (part: Part) => looks.value.has(part) || isTested(part)
 async function allDry(list: readonly Part[]) {
-  for (const part of list) if (!looks.value.has(part)) await keep(part, { seen: 'dry' })
+  for (const part of list) if (!isKnown(part)) await keep(part, { seen: 'dry' })
 }
 const AIR: { key: keyof AirSideLook; name: string }[] = [
   { key: 'fins', name: say('look-round.finsFromTheFront') },
@@ -127,13 +119,13 @@ const airOf = (key: keyof AirSideLook) => {
   const was = airSeen.value[key]
   return was === 'not-looked' ? undefined : was
 }
-const left = (list: readonly Part[]) => list.filter((p) => !looks.value.has(p)).length
+const left = (list: readonly Part[]) => list.filter((p) => !isKnown(p)).length
 const said = (part: Part) => {
   const look = looks.value.get(part)?.data
-  if (!look) return 'not looked at'
+  if (!look) return say(isTested(part) ? 'look-round.tested' : 'look-round.notLookedAtYet')
   return [
     OPTIONS.find((o) => o.value === look.seen)!.text,
-    ...(look.wear ?? []).map((w) => WEAR_NAMES[w].toLowerCase()),
+    ...(look.wear ?? []).map((w) => inSentence(say(`look-round.wear.${w}`))),
   ].join(', ')
 }
 const capWrong = computed(() =>
@@ -155,12 +147,12 @@ const capWrong = computed(() =>
       ]"
     />
     <div class="now">
-      <h3>{{ PART_NAMES[chosen] }}</h3>
+      <h3>{{ partName(chosen) }}</h3>
       <ChoiceRow
         :key="chosen"
         hide-label
         :disabled="!open.mayRecord.value"
-        :label="PART_NAMES[chosen]"
+        :label="partName(chosen)"
         :options="OPTIONS"
         :model-value="current?.seen"
         @update:model-value="keep(chosen, { seen: $event })"
@@ -169,7 +161,7 @@ const capWrong = computed(() =>
         v-if="WEARS[chosen]"
         class="choice"
         role="group"
-        :aria-label="say('look-round.wearOf', { chosen: PART_NAMES[chosen] })"
+        :aria-label="say('look-round.wearOf', { chosen: partName(chosen) })"
       >
         <button
           v-for="w in WEARS[chosen]"
@@ -179,7 +171,7 @@ const capWrong = computed(() =>
           :aria-pressed="current?.wear?.includes(w) ?? false"
           @click="wear(w)"
         >
-          {{ WEAR_NAMES[w] }}
+          {{ say(`look-round.wear.${w}`) }}
         </button>
       </div>
       <p v-if="chosen === 'cap' && capWrong" class="problem">
@@ -209,7 +201,7 @@ const capWrong = computed(() =>
           :class="{ chosen: part === chosen, open: !looks.has(part) }"
           @click="open.part.value = part"
         >
-          {{ PART_NAMES[part] }}<span class="small">{{ said(part) }}</span>
+          {{ partName(part) }}<span class="small">{{ said(part) }}</span>
         </button>
       </div>
       <template v-if="region.id === 'front'">

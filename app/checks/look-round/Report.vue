@@ -6,11 +6,10 @@ import {
   lookRoundCheck,
   outcomesOf,
   type PartLook,
-  PART_NAMES,
   partsOf,
 } from '#core'
 
-const { say, stateWords } = useWords()
+const { say, stateWords, partName } = useWords()
 
 /** What was seen part by part, what nobody looked at, and the air side. */
 const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
@@ -22,26 +21,19 @@ const cap = computed(() => props.outcomes.some((o) => o.check === capCheck.id))
 const notLooked = computed(() =>
   partsOf(input.value?.vehicle.profile ?? {})
     .filter((p) => p !== 'fan' && !looked.value.has(p) && !(p === 'cap' && cap.value))
-    .map((p) => PART_NAMES[p]),
+    .map((p) => partName(p)),
 )
+const said = ({ part, seen }: PartLook) =>
+  say('look-round.report.seen', { part: partName(part), seen })
 const airSide = computed(() =>
   outcomesOf(props.outcomes, lookRoundCheck).filter((o) => o.heatMatters),
 )
-const SEEN: Readonly<Record<PartLook['seen'], string>> = {
-  dry: 'dry',
-  stained: 'stained',
-  wet: 'wet',
-  'dried-and-wet-again': 'dried, wet again',
-  issuing: 'coolant seen issuing',
-}
 </script>
 
 <template>
   <section v-if="looks.length > 0 || airSide.length > 0">
     <h2>{{ say('look-round.report.lookRound') }}</h2>
-    <p v-if="looks.length > 0">
-      {{ looks.map((look) => `${PART_NAMES[look.part]}: ${SEEN[look.seen]}`).join('; ') }}.
-    </p>
+    <p v-if="looks.length > 0">{{ looks.map((look) => said(look)).join('; ') }}.</p>
     <p v-if="notLooked.length > 0">
       <strong>{{ say('look-round.report.notLookedAt') }}</strong> {{ notLooked.join(', ') }}.
     </p>
@@ -49,7 +41,7 @@ const SEEN: Readonly<Record<PartLook['seen'], string>> = {
       <p>
         {{
           say('look-round.report.airSideAndSoftParts', {
-            states: stateWords(o.check, o.states, 'nothing bad of what was looked at.'),
+            states: stateWords(o.check, o.states, say('look-round.report.nothingBad')),
           })
         }}
       </p>

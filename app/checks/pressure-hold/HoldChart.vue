@@ -163,8 +163,12 @@ const option = computed(() => {
 })
 const spoken = computed(() => {
   const points = props.analysis.points
-  if (points.length === 0) return 'No reading yet'
-  return `Pressure over time: ${points.length} readings, from ${preferences.show('pressure', points[0]!.pressureKPaGauge)} to ${preferences.show('pressure', points.at(-1)!.pressureKPaGauge)}`
+  if (points.length === 0) return say('pressure-hold.hold-chart.noReadingYet')
+  return say('pressure-hold.hold-chart.pressureOverTime', {
+    readings: points.length,
+    first: preferences.show('pressure', points[0]!.pressureKPaGauge),
+    last: preferences.show('pressure', points.at(-1)!.pressureKPaGauge),
+  })
 })
 </script>
 

@@ -45,14 +45,13 @@ const holds = computed(() => {
       stage:
         repairs.length === 0
           ? ''
-          : done === 0
-            ? 'before the repair'
-            : done === repairs.length
-              ? 'after the repair'
-              : `after repair ${done}`,
+          : say('pressure-hold.hold-compare.stage', {
+              when: done === 0 ? 'before' : done === repairs.length ? 'last' : 'between',
+              done,
+            }),
       coolant: start.coolantAtStart
         ? preferences.show('temperature', correctedSi(start.coolantAtStart))
-        : 'not measured',
+        : say('pressure-hold.hold-compare.notMeasured'),
       drift:
         start.coolantAtStart && end?.coolantAtEnd
           ? preferences.show(
@@ -62,9 +61,10 @@ const holds = computed(() => {
             )
           : undefined,
       gauge: start.target.instrument
-        ? (shop.instruments.get(start.target.instrument)?.name ?? 'gauge not known')
-        : 'no gauge named',
-      level: { 'near-full': 'near full', low: 'low', 'not-known': 'not known' }[start.level],
+        ? (shop.instruments.get(start.target.instrument)?.name ??
+          say('pressure-hold.hold-compare.gaugeNotKnown'))
+        : say('pressure-hold.hold-compare.noGaugeNamed'),
+      level: say(`pressure-hold.hold-compare.level.${start.level}`),
     }
   })
 })
@@ -72,16 +72,16 @@ const verdict = computed(() => {
   const [a, b] = [holds.value.at(-2), holds.value.at(-1)]
   const f = a?.analysis.fallKPaPerMinute
   const g = b?.analysis.fallKPaPerMinute
-  if (!f || !g) return 'The last two cannot be compared: one has too few readings.'
-  const apart =
-    f.low > g.high
-      ? 'Slower than before'
-      : g.low > f.high
-        ? 'Faster than before'
-        : 'No difference that these gauges and minutes can show'
-  const level =
-    a!.level === b!.level ? '' : ' The level was not the same: part of the difference may be air.'
-  return `${apart}: ${preferences.show('pressureRate', Math.max(0, f.value))}, then ${preferences.show('pressureRate', Math.max(0, g.value))}.${level}`
+  if (!f || !g) return say('pressure-hold.hold-compare.cannotBeCompared')
+  const apart = f.low > g.high ? 'slower' : g.low > f.high ? 'faster' : 'same'
+  const compared = say('pressure-hold.hold-compare.verdict', {
+    apart,
+    before: preferences.show('pressureRate', Math.max(0, f.value)),
+    now: preferences.show('pressureRate', Math.max(0, g.value)),
+  })
+  return a!.level === b!.level
+    ? compared
+    : `${compared} ${say('pressure-hold.hold-compare.levelNotTheSame')}`
 })
 const option = computed(() => {
   const css = getComputedStyle(document.documentElement)

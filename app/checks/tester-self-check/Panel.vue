@@ -6,7 +6,7 @@ import {
   testerSelfCheckCheck,
 } from '#core'
 
-const { say } = useWords()
+const { say, stateWords } = useWords()
 
 const { open, last, figures: analysis } = useCheck(testerSelfCheckCheck, 'tester-self-check.test')
 const shop = useShop()
@@ -35,11 +35,6 @@ watch(gauge, (tester) => {
     }
 })
 const problem = ref('')
-const WORDS = {
-  sound: 'Sound.',
-  'leaks-a-little': 'Leaks a little: taken off every hold.',
-  unfit: 'Unfit: repair it before a hold.',
-}
 
 const setDuration = (elapsed: number) => {
   const minutes = Math.max(0.1, Math.round(elapsed * 10) / 10)
@@ -85,7 +80,9 @@ async function keep() {
       {{ say('tester-self-check.closeTheTesterOnItself') }}
     </p>
     <template v-if="last && !editing">
-      <p class="figure small-figure">{{ analysis ? WORDS[analysis.state] : '…' }}</p>
+      <p class="figure small-figure">
+        {{ analysis ? stateWords(testerSelfCheckCheck.id, [analysis.state]) : '…' }}
+      </p>
       <p v-if="analysis">
         {{
           say('tester-self-check.byItselfItFallsIn', {

@@ -15,7 +15,7 @@ const tests = computed(() => outcomesOf(props.outcomes, testerSelfCheckCheck))
     <p v-for="check in tests" :key="check.source">
       {{
         say('tester-self-check.report.testerOnItself', {
-          replaceAll: check.figures.state.replaceAll('-', ' '),
+          state: check.figures.state,
           flowMLPerMinute: preferences.show('flow', check.figures.flowMLPerMinute.value),
         })
       }}

@@ -58,13 +58,20 @@ const rows = computed(() => {
         when: DateTime.fromISO(item.observedAt).toFormat('d LLL, HH:mm:ss'),
         what:
           item.kind !== 'withdrawn'
-            ? `${old ? 'Corrected' : isEvent.has(item.id) ? 'Done' : 'Recorded'}: ${itemName(item.kind)}`
+            ? say('case.history-dialog.what', {
+                how: old ? 'corrected' : isEvent.has(item.id) ? 'done' : 'recorded',
+                name: itemName(item.kind),
+              })
             : old?.kind === 'withdrawn'
-              ? 'Brought back'
-              : `Took back: ${old ? itemName(old.kind) : 'an entry'}`,
+              ? say('case.history-dialog.broughtBack')
+              : say('case.history-dialog.tookBack', {
+                  name: old ? itemName(old.kind) : say('case.history-dialog.anEntry'),
+                }),
         says: item.kind === 'withdrawn' ? '' : itemWords(item),
         state:
-          stands || item.kind === 'withdrawn' ? '' : withdrawal ? 'taken back' : 'corrected since',
+          stands || item.kind === 'withdrawn'
+            ? ''
+            : say('case.history-dialog.state', { now: withdrawal ? 'withdrawn' : 'corrected' }),
         takeBack:
           stands && item.kind !== 'cautions.acknowledged' && mayChange(item)
             ? () => change(item, isEvent.has(item.id))

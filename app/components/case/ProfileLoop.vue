@@ -2,14 +2,13 @@
 import {
   knownValue,
   type Part,
-  PART_NAMES,
   profileAdvice,
   type QuantityRecord,
   type SystemProfile,
 } from '#core'
 import { type Choice, type Figure, type Key, profileFields, SAME_PLACE } from './profile-choices'
 
-const { say } = useWords()
+const { say, partName } = useWords()
 const { choices: CHOICES, figures: FIGURES, yesNo, isFlag } = profileFields(say)
 
 /** The system of a vehicle, chosen on its own drawing: tap a part, say which kind it is; the loop follows. */
@@ -78,38 +77,45 @@ const labels = computed(
       [
         'thermostat',
         [
-          text('thermostatSide').replace('Engine ', ''),
+          knownValue(model.value.thermostatSide)
+            ? say(`case.profile-loop.side.${knownValue(model.value.thermostatSide)}`)
+            : '',
           knownValue(model.value.thermostatRatingC)
             ? preferences.show('temperature', knownValue(model.value.thermostatRatingC)!)
             : '',
         ]
           .filter(Boolean)
-          .join(', ') || 'which side?',
+          .join(', ') || say('case.profile-loop.whichSide'),
       ],
-      ['expansion-tank', text('vessel') || 'which kind?'],
-      ['pump', text('pumpDrive') || 'driven by?'],
+      ['expansion-tank', text('vessel') || say('case.profile-loop.whichKind')],
+      ['pump', text('pumpDrive') || say('case.profile-loop.drivenBy')],
       [
         'cap',
         knownValue(caps.value[0]?.ratingKPa)
           ? preferences.show('pressure', knownValue(caps.value[0]!.ratingKPa)!, 0)
-          : 'rating?',
+          : say('case.profile-loop.rating'),
       ],
       [
         'engine',
         knownValue(model.value.cylinders)
-          ? `${knownValue(model.value.cylinders)} cylinders`
-          : 'cylinders?',
+          ? say('case.profile-loop.howManyCylinders', {
+              cylinders: knownValue(model.value.cylinders),
+            })
+          : say('case.profile-loop.askCylinders'),
       ],
-      ['heater-core', model.value.rearHeater === true ? 'and rear heater' : ''],
+      [
+        'heater-core',
+        model.value.rearHeater === true ? say('case.profile-loop.andRearHeater') : '',
+      ],
       ['radiator', ''],
       ['upper-hose', ''],
       ['lower-hose', ''],
       ['heater-hoses', ''],
       ['bypass-hose', ''],
       ['fan', ''],
-      ['oil-cooler', model.value.oilCooler === undefined ? 'has it one?' : ''],
-      ['egr-cooler', model.value.egrCooler === undefined ? 'has it one?' : ''],
-      ['turbo-line', model.value.turboCooled === undefined ? 'cooled?' : ''],
+      ['oil-cooler', model.value.oilCooler === undefined ? say('case.profile-loop.hasItOne') : ''],
+      ['egr-cooler', model.value.egrCooler === undefined ? say('case.profile-loop.hasItOne') : ''],
+      ['turbo-line', model.value.turboCooled === undefined ? say('case.profile-loop.cooled') : ''],
     ]),
 )
 const known = computed(
@@ -178,12 +184,12 @@ const from = computed({
         class="plain-button"
         @click="part = p"
       >
-        {{ PART_NAMES[p] }}
+        {{ partName(p) }}
       </button>
     </div>
     <p v-for="a in advice" :key="a.id" class="problem" role="alert">{{ preferences.say(a) }}</p>
-    <section class="now" :aria-label="PART_NAMES[shown]">
-      <h3>{{ PART_NAMES[shown] }}</h3>
+    <section class="now" :aria-label="partName(shown)">
+      <h3>{{ partName(shown) }}</h3>
       <p v-if="!CHOICES[shown] && !FIGURES[shown] && shown !== 'cap'" class="quiet">
         {{ say('case.profile-loop.nothingToChooseHere') }}
       </p>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { RankAnswer } from '../../workers/rank.worker'
+import type { Answer } from '../../workers/answer'
 import { ofKind, reasonFor } from '#core'
 import { formatChance } from '../../../words/format'
 
 const { say } = useWords()
 
-const props = defineProps<{ answer: RankAnswer | undefined; failed: boolean; pending?: boolean }>()
+const props = defineProps<{ answer: Answer | undefined; failed: boolean; pending?: boolean }>()
 const emit = defineEmits<{ why: [fault: string] }>()
 const preferences = usePreferences()
 const all = ref(false)

@@ -17,7 +17,7 @@ const valuable = computed(() =>
 )
 const minutes = computed(() => valuable.value.reduce((sum, n) => sum + n.minutes, 0))
 const how = (bits: number) =>
-  bits > 0.5 ? 'tells much' : bits > 0.2 ? 'tells something' : 'tells a little'
+  say('case.warm-up-dialog.tells', { bits: bits > 0.5 ? 'much' : bits > 0.2 ? 'some' : 'little' })
 </script>
 
 <template>

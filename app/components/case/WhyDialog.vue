@@ -32,8 +32,8 @@ const evidence = computed(() => {
         reason:
           reasons[0] ??
           (m.decibans < 0
-            ? 'Others explain it better, or it should have shown and did not.'
-            : 'It makes the others less likely.'),
+            ? say('case.why-dialog.othersExplainItBetter')
+            : say('case.why-dialog.itMakesTheOthersLessLikely')),
       }
     })
 })

@@ -27,10 +27,16 @@ watch(
 const isPressure = (i: Instrument) => i.kind === 'pressure-tester' || i.kind === 'cap-adapter'
 const off = (i: Instrument) =>
   typeof i.offsetSi !== 'number'
-    ? ', never compared'
+    ? say('common.instrument-pick.neverCompared')
     : i.offsetSi === 0
       ? ''
-      : `, reads ${preferences.show(isPressure(i) ? 'pressure' : 'temperatureDifference', Math.abs(i.offsetSi))} ${i.offsetSi < 0 ? 'low' : 'high'}`
+      : say('common.instrument-pick.reads', {
+          by: preferences.show(
+            isPressure(i) ? 'pressure' : 'temperatureDifference',
+            Math.abs(i.offsetSi),
+          ),
+          direction: i.offsetSi < 0 ? 'low' : 'high',
+        })
 </script>
 
 <template>

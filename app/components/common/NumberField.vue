@@ -1,4 +1,6 @@
 <script setup lang="ts">
+const { say } = useWords()
+
 /** A plain number with its unit beside it; says in one sentence what is wrong with it. */
 const props = defineProps<{
   label: string
@@ -15,10 +17,14 @@ const text = ref(model.value === undefined ? '' : String(model.value))
 const problem = computed(() => {
   if (text.value.trim() === '') return ''
   const value = Number(text.value.trim().replace(',', '.').replace('−', '-'))
-  if (!Number.isFinite(value)) return 'Type a number, like 12.4.'
-  if (props.whole && !Number.isInteger(value)) return 'Type a whole number.'
+  if (!Number.isFinite(value)) return say('common.number-field.typeANumber')
+  if (props.whole && !Number.isInteger(value)) return say('common.number-field.typeAWholeNumber')
   return value < props.min || value > props.max
-    ? `${props.label} lies between ${props.min} and ${props.max}${props.unit ? ` ${props.unit}` : ''}.`
+    ? say('common.number-field.liesBetween', {
+        label: props.label,
+        min: props.min,
+        max: props.unit ? `${props.max} ${props.unit}` : props.max,
+      })
     : ''
 })
 watch([text, problem], () => {

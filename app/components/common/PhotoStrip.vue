@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { ofKind, type Part, PART_NAMES } from '#core'
+import { ofKind, type Part } from '#core'
 
-const { say } = useWords()
+const { say, sayProblem, partName } = useWords()
 
 /** Photographs of a part, or of a check: taken with the camera or attached, made small here, kept with the case. */
 const props = defineProps<{ part?: Part; check: string }>()
@@ -16,7 +16,7 @@ const mine = computed(() =>
   ),
 )
 const about = (p: { data: { part?: Part | undefined; words?: string | undefined } }) =>
-  p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : 'Photograph')
+  p.data.words ?? (p.data.part ? partName(p.data.part) : say('common.photo-strip.photograph'))
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
@@ -32,7 +32,7 @@ async function take(event: Event) {
   } catch (error) {
     problem.value =
       error instanceof PictureProblem
-        ? error.message
+        ? sayProblem(error)
         : say('common.photo-strip.thisPhotographCouldNotBe')
   } finally {
     busy.value = false
@@ -52,7 +52,7 @@ async function take(event: Event) {
         :disabled="!open.mayRecord.value || busy"
         :aria-label="
           part
-            ? say('common.photo-strip.photographOf', { part: PART_NAMES[part] })
+            ? say('common.photo-strip.photographOf', { part: partName(part) })
             : say('common.photo-strip.photograph')
         "
         @change="take"

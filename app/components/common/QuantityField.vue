@@ -43,7 +43,7 @@ const parsed = computed(() =>
 /** Said while the figure stands in another unit than the one it was typed in. */
 const converted = computed(() =>
   typed.value.unit !== unit.value && parsed.value?.ok
-    ? `Typed as ${typed.value.text} ${typed.value.unit}.`
+    ? say('common.quantity-field.typedAs', typed.value)
     : '',
 )
 function type() {

@@ -29,11 +29,12 @@ const under = (part: Part) => {
   if (chance(part) >= 0.1) return formatChance(chance(part))
   return state === 'not-looked' || state === 'suspected' ? '' : state
 }
-const shortName = (part: Part) => (part === 'thermostat' ? 'Thermostat' : partName(part))
+const shortName = (part: Part) =>
+  part === 'thermostat' ? say('loop.loop-drawing.thermostat') : partName(part)
 const spoken = (part: Part) =>
   props.labels
     ? `${partName(part)}${props.labels.get(part) ? `: ${props.labels.get(part)}` : ''}`
-    : `${partName(part)}: ${{ 'not-looked': 'not looked at', good: 'tested good', dry: 'looked at, dry', wet: 'wet', suspected: `suspected, ${formatChance(chance(part))}` }[stateOf(part)]}`
+    : `${partName(part)}: ${say('loop.loop-drawing.state', { state: stateOf(part), chance: formatChance(chance(part)) })}`
 </script>
 
 <template>
@@ -60,7 +61,7 @@ const spoken = (part: Part) =>
     />
     <g v-for="f in layout.fittings" :key="f.id" class="fitting">
       <rect :x="f.x" :y="f.y" :width="f.w" :height="f.h" rx="2" />
-      <text :x="f.x + f.w / 2" :y="f.y + 18" class="under">{{ f.name }}</text>
+      <text :x="f.x + f.w / 2" :y="f.y + 18" class="under">{{ say(`loop.fitting.${f.id}`) }}</text>
     </g>
     <g
       v-for="box in layout.boxes"

@@ -52,7 +52,7 @@ describe('the loop of a vehicle', () => {
       const { boxes, fittings, pipes, width, height } = layoutLoop(profile)
       const all: (Rect & { name: string })[] = [
         ...boxes.map((b) => ({ ...b, name: b.part as string })),
-        ...fittings,
+        ...fittings.map((f) => ({ ...f, name: f.id })),
       ]
       if (
         boxes

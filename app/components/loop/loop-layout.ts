@@ -20,8 +20,8 @@ export interface Arrow {
 }
 /** Something of this vehicle that is drawn and named, and has no checks of its own. */
 export interface Fitting {
-  id: string
-  name: string
+  /** which fitting, and the end of the id of its name in the words */
+  id: 'rear-heater'
   x: number
   y: number
   w: number
@@ -190,7 +190,7 @@ export function layoutLoop(profile: SystemProfile): LoopLayout {
   }
   const fittings: Fitting[] = []
   if (knownValue(profile.rearHeater) === true) {
-    fittings.push({ id: 'rear-heater', name: 'Rear heater', x: 544, y: 232, w: W, h: 26 })
+    fittings.push({ id: 'rear-heater', x: 544, y: 232, w: W, h: 26 })
     pipes.push({
       id: 'rear-heater',
       side: 'small',

@@ -1,9 +1,15 @@
 import type { Estimate } from '../../quantity/interval'
 
+/**
+ * The loss reported beside the leak that was measured: it `explains` it, is only a `part` of it or `far-more`; it is
+ * `open` where none at all would fit the hold as well; `none` where none is reported and none was measured.
+ */
+export type LossComparison = 'explains' | 'part' | 'far-more' | 'open' | 'none'
+
 export interface LossBudget {
   litresPerWeek: Estimate
   reportedLitresPerWeek?: number
-  comparison?: 'explains' | 'part' | 'far-more'
+  comparison?: LossComparison
 }
 
 /** Litres a week from the flow at the hold, the band to running conditions, and pressurised hours a week. */
@@ -22,18 +28,21 @@ export function lossPerWeek(
 
 /**
  * The leak found beside what the keeper tops up: explains it all when the reported figure lies in the band, a
- * part of it when even the top of the band is smaller, far more when even the foot is twice as large.
+ * part of it when even the top of the band is smaller, far more when even the foot is twice as large; open when
+ * the band begins at no leak at all. Litres a week.
  */
 export function compareLoss(
   litresPerWeek: Estimate,
   reportedLitresPerWeek: number | undefined,
 ): LossBudget {
   if (reportedLitresPerWeek === undefined) return { litresPerWeek }
-  const comparison =
-    litresPerWeek.high < reportedLitresPerWeek
-      ? 'part'
-      : litresPerWeek.low > 2 * reportedLitresPerWeek
-        ? 'far-more'
-        : 'explains'
+  const comparison = comparisonOf(litresPerWeek, reportedLitresPerWeek)
   return { litresPerWeek, reportedLitresPerWeek, comparison }
+}
+
+function comparisonOf(leak: Estimate, reported: number): LossComparison {
+  if (leak.low > 2 * reported) return 'far-more'
+  if (leak.high < reported) return 'part'
+  if (leak.low > 0) return 'explains'
+  return reported > 0 ? 'open' : 'none'
 }

@@ -224,6 +224,10 @@ describe('the keeper’s loss', () => {
     expect(compareLoss(band, 3).comparison).toBe('part')
     expect(compareLoss(band, 0.1).comparison).toBe('far-more')
     expect(compareLoss(band, undefined).comparison).toBeUndefined()
+    const fromNone = { ...band, low: 0 }
+    expect(compareLoss(fromNone, 0.5).comparison).toBe('open')
+    expect(compareLoss(fromNone, 0).comparison).toBe('none')
+    expect(compareLoss(band, 0).comparison).toBe('far-more')
   })
   it('topped up with water the mix thins: 1 L a week out of 14 L takes 50 % to 32 % in six weeks', () => {
     const analysis = analyseHold(hold(0.9, 8, 0.5, 30), {

@@ -1,5 +1,4 @@
 import { MAX_FILE_BYTES, message, readCaseFile } from '#core'
-import { sentence } from '../../../words/catalogue'
 import { requireActor } from '../../auth/actor'
 import { importCase } from '../../database/import'
 import { defineApi, readText } from '../../utils/define-api'
@@ -9,7 +8,7 @@ export default defineApi(async (event) => {
   const text = await readText(
     event,
     MAX_FILE_BYTES,
-    sentence(message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 })),
+    message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 }),
   )
   return importCase(actor.shopId, readCaseFile(text))
 })

@@ -14,7 +14,7 @@ export default defineFactRoute({
         ? await eventKindOf(tx, actor.shopId, fact.event.supersedes)
         : undefined
     if (takenBack && !may(actor.role, permissionForEvent(takenBack)))
-      throw refuse.notYours(`Your role, ${actor.role}, may not take this back. Ask your lead.`)
+      throw refuse.notYours('roleMayNotTakeBack', { role: actor.role })
     return appendEvent(tx, actor.shopId, fact.case, fact.event)
   },
 })

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { getRouterParam, setResponseStatus } from 'h3'
 import { z } from 'zod'
+import { message } from '#core'
 import { requireActor } from '../../auth/actor'
 import { database } from '../../database/client'
 import { photographs } from '../../database/schema'
@@ -24,18 +25,14 @@ export default defineApi(async (event) => {
     event,
     photograph,
     MAX_BODY_BYTES,
-    'This photograph is too large to be kept.',
+    message('refusal.photographTooLarge'),
   )
-  if (sha256 !== getRouterParam(event, 'id'))
-    throw refuse.bad('The entry’s number and its address do not agree.', 'sha256')
-  if (by !== actor.personId)
-    throw refuse.notYours(
-      'This entry was made by someone else and can only be sent when that person is signed in.',
-    )
+  if (sha256 !== getRouterParam(event, 'id')) throw refuse.bad('numberAndAddress', 'sha256')
+  if (by !== actor.personId) throw refuse.notYours('madeBySomeoneElse')
   const bytes = Buffer.from(base64, 'base64')
-  if (!isJpeg(bytes)) throw refuse.bad('This is no JPEG picture.', 'base64')
+  if (!isJpeg(bytes)) throw refuse.bad('noJpeg', 'base64')
   if (createHash('sha256').update(bytes).digest('hex') !== sha256)
-    throw refuse.bad('This photograph arrived damaged.', 'sha256')
+    throw refuse.bad('photographDamaged', 'sha256')
   const written = await database()
     .insert(photographs)
     .values({

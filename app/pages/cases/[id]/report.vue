@@ -8,13 +8,12 @@ import {
   knownValue,
   ofKind,
   type Part,
-  PART_NAMES,
   writeCaseFile,
 } from '#core'
 import { RECORDABLE, reportOf } from '../../../checks'
 import { itemWords } from '../../../../words/records'
 
-const { checkName, say } = useWords()
+const { checkName, say, partName } = useWords()
 
 const route = useRoute()
 const shop = useShop()
@@ -126,7 +125,8 @@ function exportCase() {
           <strong
             >{{ BOOK.faults.find((f) => f.id === d.data.fault)?.name ?? d.data.fault }}:</strong
           >
-          {{ d.data.as }}, {{ moment(d.observedAt) }}. {{ d.data.because }}
+          {{ say('report.declaredAs', { as: d.data.as, when: moment(d.observedAt) }) }}
+          {{ d.data.because }}
         </p>
       </section>
       <section v-if="photos.length > 0">
@@ -136,13 +136,13 @@ function exportCase() {
             <img
               :src="shop.pictureUrl(p.data.sha256)"
               :alt="
-                p.data.words ?? (p.data.part ? PART_NAMES[p.data.part] : say('report.photograph'))
+                p.data.words ?? (p.data.part ? partName(p.data.part) : say('report.photograph'))
               "
             />
             <figcaption class="small">
               {{
                 p.data.words ??
-                (p.data.part ? PART_NAMES[p.data.part] : checkName(p.data.check ?? ''))
+                (p.data.part ? partName(p.data.part) : checkName(p.data.check ?? ''))
               }}, {{ moment(p.observedAt) }}
             </figcaption>
           </figure>

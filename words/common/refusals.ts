@@ -1,0 +1,36 @@
+/** What the server answers when it does not do what was asked. */
+export const REFUSALS: Readonly<Record<string, string>> = {
+  'refusal.signedOut': 'You are signed out. Sign in again; what you recorded is kept.',
+  'refusal.roleMayNot': 'Your role, {role}, may not do this. Ask your lead.',
+  'refusal.roleMayNotTakeBack': 'Your role, {role}, may not take this back. Ask your lead.',
+  'refusal.notFound': 'There is nothing here under that address.',
+  'refusal.fromAnotherSite': 'This request came from another site and was not carried out.',
+  'refusal.tooManyTries':
+    'Too many wrong tries. Wait {minutes, plural, one {# minute} other {# minutes}}, or ask your lead.',
+  'refusal.wrongSignIn': 'That name and password do not belong together.',
+  'refusal.noDatabase': 'The database does not answer just now.',
+  'refusal.noDatabaseButKept':
+    'The database does not answer just now. What you recorded is kept and will be sent.',
+  'refusal.unexpected': 'Something went wrong here, not with your entry. It is kept; try again.',
+  'refusal.entryTooLarge': 'This entry is too large to be kept.',
+  'refusal.photographTooLarge': 'This photograph is too large to be kept.',
+  'refusal.notJson': 'This address takes JSON only.',
+  'refusal.damaged': 'This entry arrived damaged: it is not JSON.',
+  'refusal.field': 'The field {field} is not as it should be: {problem}.',
+  'refusal.cursor': 'The cursor must be a whole number.',
+  'refusal.numberAndAddress': 'The entry’s number and its address do not agree.',
+  'refusal.madeBySomeoneElse':
+    'This entry was made by someone else and can only be sent when that person is signed in.',
+  'refusal.noJpeg': 'This is no JPEG picture.',
+  'refusal.photographDamaged': 'This photograph arrived damaged.',
+  'refusal.noSuchRun': 'This reading belongs to no hold or run of this case.',
+  'refusal.withdrawsNothing': 'A withdrawal must say what it takes back.',
+  'refusal.replacesItself': 'An entry cannot replace itself.',
+  'refusal.replacesAnotherKind': 'An entry can only replace one of its own kind in the same case.',
+  'refusal.belongsToUnknown':
+    'The {what, select, case {case} vehicle {vehicle} profile {profile} hold {hold} instrument {instrument} replaced {entry that this one replaces} other {entry}} it belongs to is not known here.',
+  'refusal.numberTaken':
+    'Something else was already kept under this entry’s number. Yours is set aside here, unchanged.',
+  'refusal.numberTakenInImport':
+    'This shop already keeps something else under the number of {kind, select, case {this case} record {the record {name}} event {the event {name}} other {the instrument {name}}}. Nothing was changed.',
+}

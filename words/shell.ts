@@ -1,0 +1,69 @@
+/** What the shell says; the names of commands, options and fields stay as they are typed. */
+export const SHELL: Readonly<Record<string, string>> = {
+  'shell.needsFile': 'A file is needed, or the case on standard input.',
+  'shell.cannotBeRead': '{path} cannot be read.',
+  'shell.standardInput': 'Standard input',
+  'shell.noCommand': 'There is no command {command}.',
+  'shell.sayAudit': 'Say: knowledge audit',
+  'shell.good':
+    'Good: {title}, {records, plural, one {# record} other {# records}}, {events, plural, one {# event} other {# events}}.',
+  'shell.noPolicy': 'There is no policy {policy}; there are {policies}.',
+  'shell.expected':
+    'Expected: {minutes, plural, one {# minute} other {# minutes}}{reaches, select, yes {} other {, and the lead stays below 90 %}}.',
+  'shell.compared':
+    'By most certainty per minute: {minutes, plural, one {# minute} other {# minutes}}{reaches, select, yes {} other {, lead below 90 %}}.',
+  'shell.waiting': ' + {minutes} waiting',
+  'shell.worth': '{bits} bits, lead then {lead} %. {why}',
+  'shell.testingFirst': ', testing first ({check}) {costs}',
+  'shell.choice': '{fault}: {advice}; changing it {costs}{first}. {order}',
+  'shell.enough': 'Enough to order.',
+  'shell.notEnough': 'Not enough to order{open}.',
+  'shell.open': ': {guards} open',
+  'shell.nothingWrong': 'Nothing wrong: {chance}. Book {version}, {hash}.',
+  'shell.stability':
+    'One level moved a step keeps the lead in {percent} % of {trials, plural, one {# trial} other {# trials}}.',
+  'shell.pivot': 'Would change the lead most: {sign} = {state} ({check}), then {lead}.',
+  'shell.assumedHeading': 'Assumed:',
+  'shell.assumed': 'Assumed: {what}',
+  'shell.notYet': 'not yet: {text}',
+  'shell.note': 'note: {text}',
+  'shell.doesNotProve': 'does not prove: {text}',
+  'shell.recorded': 'recorded',
+  'shell.falls': ', falls {value} kPa/min ({low} to {high})',
+  'shell.trace':
+    '{channel}: {values, plural, one {# value} other {# values}} over {seconds} s, {low} to {high}, from “{column}”',
+  'shell.auditNone': '{title}: none',
+  'shell.auditSome': '{title}:',
+  'shell.auditPair': '{faults}: closest {check} ({sign}, {distance})',
+  'shell.withoutSign': 'Faults without a discriminating sign',
+  'shell.unspokenSigns': 'Signs that no fault speaks to',
+  'shell.unreadSigns': 'Signs that no check reads',
+  'shell.withoutReason': 'Levels without a reason',
+  'shell.hardPairs': 'Pairs that no check can tell apart',
+  'shell.usage': `Usage: npm run -s cli -- <command> [FILE] [--json]
+
+  rank FILE         the suspects of a case, most probable first
+  plan FILE         the checks to do next (--policy NAME, --prices FILE)
+  check FILE        what every recorded check comes to
+  log FILE          a log of any columns as traces (--column channel=Name, --column time=Name)
+  validate FILE     whether a case file can be read, and where not
+  faults            the faults of the book with their names
+  signs             the signs of the book with their states
+  knowledge audit   what an editor of the book should look at
+  bench             how fast it is on this machine
+  schema            the JSON Schema of the case format (--write FILE)
+
+Without FILE, or with -, the case is read from standard input. Exit 0: done; 2: bad input.
+`,
+  'shell.noRole': '{role} is not a role; use {roles}.',
+  'shell.noDatabaseUrl': 'DATABASE_URL is not set.',
+  'shell.adminUsage': `Usage: npm run admin -- <command>   (DATABASE_URL says where the database is)
+
+  migrate                                             bring the tables up to date
+  create-shop "NAME" ELEVATION_METRES                 add a shop, print its id
+  add-person SHOP_ID SIGN_IN "NAME" ROLE PASSWORD     {roles}
+  set-password SIGN_IN PASSWORD                       also ends that person’s sessions
+  erase-person PERSON_ID                              removes the name and the account, keeps the record
+  prepare-demo                                        what npm run demo uses
+`,
+}
