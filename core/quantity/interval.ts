@@ -10,7 +10,7 @@ export interface Estimate extends Interval {
 }
 
 /** Half width of a 90 % interval in standard deviations of a normal error. */
-const Z90 = 1.6448536269514722
+export const Z90 = 1.6448536269514722
 
 /**
  * 90 % interval of a figure with a normal error of the given standard deviation.

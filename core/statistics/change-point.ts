@@ -1,8 +1,9 @@
+import { Z90 } from '../quantity/interval'
 import { fitLine, type Line } from './line'
 
 export interface ChangePoint {
   at: number
-  /** where the two-line fit is nearly as good: residual sum within the 95 % bound of an F test on one parameter */
+  /** where the two-line fit is nearly as good: residual sum within the 90 % bound of an F test on one parameter */
   low: number
   high: number
   before: Line
@@ -34,7 +35,7 @@ export function changePoint(
     if (sum < sums[best]!) best = i
   })
   const freedom = Math.max(1, n - 4)
-  const bound = sums[best]! * (1 + 3.84 / freedom) + 1e-12
+  const bound = sums[best]! * (1 + Z90 ** 2 / freedom) + 1e-12
   const near = sums
     .map((sum, i) => ({ sum, i }))
     .filter((c) => c.sum <= bound)

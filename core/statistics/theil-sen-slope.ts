@@ -1,3 +1,4 @@
+import { Z90 } from '../quantity/interval'
 import { median } from './line'
 
 export interface SlopeEstimate {
@@ -8,7 +9,7 @@ export interface SlopeEstimate {
 }
 
 /**
- * Theil-Sen slope of y over x with the distribution-free 95 % interval of Sen (1968), from the ranks of the
+ * Theil-Sen slope of y over x with the distribution-free 90 % interval of Sen (1968), from the ranks of the
  * pairwise slopes and Kendall's variance. Needs two different x; RangeError otherwise. With fewer than four
  * points the interval is the range of the pairwise slopes.
  * Example: x = 0,1,2,3 and y = 0,2,4,6 has slope 2.
@@ -26,7 +27,7 @@ export function theilSenSlope(x: readonly number[], y: readonly number[]): Slope
   let low = slopes[0]!
   let high = slopes.at(-1)!
   if (n >= 4) {
-    const spread = 1.959964 * Math.sqrt((n * (n - 1) * (2 * n + 5)) / 18)
+    const spread = Z90 * Math.sqrt((n * (n - 1) * (2 * n + 5)) / 18)
     const rank = (slopes.length - spread) / 2
     low = slopes[Math.max(0, Math.floor(rank))]!
     high = slopes[Math.min(slopes.length - 1, Math.ceil(slopes.length - rank) - 1)]!

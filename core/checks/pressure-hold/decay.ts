@@ -1,4 +1,4 @@
-import type { Estimate } from '../../quantity/interval'
+import { type Estimate, Z90 } from '../../quantity/interval'
 import { theilSenSlope } from '../../statistics/theil-sen-slope'
 
 export interface HoldPoint {
@@ -11,7 +11,7 @@ export type DecayLaw = 'straight' | 'seep' | 'opening'
 export interface Decay {
   /** which law follows the readings best; a law is only tried from six settled readings on */
   law: DecayLaw
-  /** fall in kPa per minute at the first settled reading, positive when pressure falls, 95 % interval */
+  /** fall in kPa per minute at the first settled reading, positive when pressure falls */
   fallKPaPerMinute: Estimate
   startSeconds: number
   startKPaGauge: number
@@ -19,16 +19,16 @@ export interface Decay {
 }
 
 /**
- * Half width of the 95 % interval of a slope from `n` readings of a dial with step r over T minutes.
+ * Half width of the 90 % interval of a slope from `n` readings of a dial with step r over T minutes.
  *
  * A dial's error is a step and not noise: readings on the same side of a graduation err together, so the slope
- * is never known better than ±r/T. Independent errors would give 1.96·(r/√12)·√(12/n)/T·√((n−1)/(n+1)). The
+ * is never known better than ±r/T. Independent errors would give 1.645·(r/√12)·√(12/n)/T·√((n−1)/(n+1)). The
  * larger of the two counts.
  */
 export function slopeHalfWidth(resolutionKPa: number, durationMinutes: number, n: number): number {
   const step = resolutionKPa / durationMinutes
   const independent =
-    1.959964 *
+    Z90 *
     (resolutionKPa / Math.sqrt(12)) *
     Math.sqrt(12 / n) *
     Math.sqrt((n - 1) / (n + 1)) *
