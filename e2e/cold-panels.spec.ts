@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { allSent, newComplaint, openCheck, signIn } from './steps'
+import { allSent, newComplaint, openCheck, settled, signIn } from './steps'
 
 /** Every cold panel through the real interface, once by touch on a phone and once by keyboard on a laptop. */
 type Mode = 'touch' | 'keyboard'
@@ -74,6 +74,19 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await dialog.getByLabel('Where these figures come from').fill('Plate under the hood')
         await press(dialog.getByRole('button', { name: 'Keep the profile' }), mode)
         await expect(dialog).toBeHidden()
+      })
+
+      await test.step('what opened by itself stays open after its first tap', async () => {
+        await allSent(page)
+        await page.goto(new URL(page.url()).pathname)
+        const panel = page.locator('section.panel')
+        await expect(panel).toBeVisible()
+        const opened = await panel.getAttribute('aria-label')
+        await press(panel.getByRole('radio', { name: 'Not known' }).first(), mode)
+        await allSent(page)
+        await settled(page)
+        await expect(panel).toHaveAttribute('aria-label', opened!)
+        await expect(panel).toBeVisible()
       })
 
       await test.step('questions', async () => {

@@ -70,6 +70,24 @@ describe('Theil-Sen slope', () => {
     expect(slope).toBeCloseTo(median(slopes), 12)
     expect(intercept).toBeCloseTo(median(x.map((v, i) => y[i]! - slope * v)), 12)
   })
+  it('its interval has the ranks that Kendall’s variance gives: of 28 slopes the 8th and the 21st', () => {
+    // √(8·7·21/18) = 8.083, times 1.645 is 13.3: (28 − 13.3)/2 = 7.35
+    const slopes = x
+      .flatMap((a, i) => x.slice(i + 1).map((b, j) => (y[i + 1 + j]! - y[i]!) / (b - a)))
+      .sort((a, b) => a - b)
+    const { low, high } = theilSenSlope(x, y)
+    expect(low).toBeCloseTo(slopes[7]!, 12)
+    expect(high).toBeCloseTo(slopes[20]!, 12)
+    expect(slopes[7]).toBeLessThan(slopes[20]!)
+  })
+  it('of four readings, six slopes, it has all', () => {
+    const four = theilSenSlope([0, 1, 2, 3], [0, 1, 4, 5])
+    // √(4·3·13/18) = 2.94, times 1.645 is 4.84: (6 − 4.84)/2 = 0.58
+    expect([four.low, four.high]).toEqual([1, 3])
+    const five = theilSenSlope([0, 1, 2, 3, 4], [0, 1, 4, 5, 9])
+    // √(5·4·15/18) = 4.08, times 1.645 is 6.71: (10 − 6.71)/2 = 1.64: the second and the ninth
+    expect([five.low, five.high]).toEqual([1, 3])
+  })
   it('fewer than four readings have the range of their slopes', () => {
     expect(theilSenSlope([0, 1, 3], [0, 3, 5])).toMatchObject({ low: 1, high: 3 })
     expect(theilSenSlope([0, 2], [0, 3])).toMatchObject({ low: 1.5, slope: 1.5, high: 1.5 })
@@ -180,42 +198,55 @@ describe('least squares', () => {
   })
   it('one that came in first goes out again when others explain it better', () => {
     const rows = [
-      [1, 0.9, 0],
-      [1, 0, 0.9],
-      [0, 0.5, 0.4],
-      [0.2, 0.1, 1],
+      [2, 0, 2],
+      [4, 3, 3],
+      [2, 1, 1],
+      [4, 4, 1],
     ]
-    const [a, b, c] = nonNegativeLeastSquares(rows, [2, 0.1, 1.2, -0.3]) as [number, number, number]
-    expect(a).toBeGreaterThanOrEqual(0)
-    expect(b).toBeGreaterThan(1)
-    expect(c).toBe(0)
+    const found = nonNegativeLeastSquares(rows, [14, 2, 2, 3])
+    expect(found[1]).toBe(0)
+    expect(misfit(rows, [14, 2, 2, 3], found)).toBeCloseTo(bestMisfit(rows, [14, 2, 2, 3]), 6)
   })
-  it('whatever the readings: no share can be changed for the better', () => {
-    const row = fc.array(fc.double({ min: 0, max: 5, noNaN: true }), { minLength: 3, maxLength: 3 })
+  it('whatever the readings: no choice of shares fits better', () => {
+    const share = fc.integer({ min: 0, max: 4 })
+    const reading = fc.integer({ min: -4, max: 16 })
     fc.assert(
       fc.property(
-        fc.array(row, { minLength: 4, maxLength: 6 }),
-        fc.array(finite, { minLength: 6, maxLength: 6 }),
-        (rows, all) => {
-          const y = all.slice(0, rows.length)
-          const error = (shares: readonly number[]) =>
-            rows.reduce(
-              (sum, r, i) => sum + (r.reduce((s, v, j) => s + v * shares[j]!, 0) - y[i]!) ** 2,
-              0,
-            )
+        fc.array(fc.tuple(share, share, share, reading), { minLength: 4, maxLength: 6 }),
+        (readings) => {
+          const rows = readings.map(([a, b, c]) => [a, b, c])
+          const y = readings.map(([, , , value]) => value)
           const found = nonNegativeLeastSquares(rows, y)
-          const best = error(found)
           expect(Math.min(...found)).toBeGreaterThanOrEqual(0)
-          for (const at of [0, 1, 2])
-            for (const step of [-0.01, 0.01]) {
-              const other = found.map((v, i) => (i === at ? Math.max(0, v + step) : v))
-              expect(error(other)).toBeGreaterThanOrEqual(best - 1e-4)
-            }
+          expect(misfit(rows, y, found)).toBeLessThan(bestMisfit(rows, y) + 1e-5)
         },
       ),
     )
   })
 })
+
+type Rows = readonly (readonly number[])[]
+
+/** Sum of squares that shares leave unexplained. */
+const misfit = (rows: Rows, y: readonly number[], shares: readonly number[]) =>
+  rows.reduce((sum, r, i) => sum + (r.reduce((s, v, j) => s + v * shares[j]!, 0) - y[i]!) ** 2, 0)
+
+/** The least of that over every choice of which of three shares may be above nothing. */
+function bestMisfit(rows: Rows, y: readonly number[]): number {
+  const choices = Array.from({ length: 8 }, (_, bits) => [0, 1, 2].filter((i) => bits & (1 << i)))
+  return Math.min(
+    ...choices.map((free) => {
+      const { a, b } = normalEquations(
+        rows.map((r) => free.map((i) => r[i]!)),
+        y,
+      )
+      const z = solve(a, b)
+      if (!z || z.some((v) => v < 0)) return Infinity
+      const shares = [0, 1, 2].map((i) => z[free.indexOf(i)] ?? 0)
+      return misfit(rows, y, shares)
+    }),
+  )
+}
 
 describe('change point', () => {
   const x = Array.from({ length: 12 }, (_, i) => i * 2)
