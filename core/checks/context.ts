@@ -16,7 +16,10 @@ export interface Entry<Kind extends string = string, Data = unknown> {
   data: Data
 }
 
-/** The data of the entries of one kind, in the order given. */
+/**
+ * The data of the entries of one kind, in the order given.
+ * @example dataOf([entry('mix.test')], 'mix.test')[0].volumeFraction // 0.08
+ */
 export function dataOf<E extends Entry, K extends E['kind']>(
   entries: readonly E[],
   kind: K,

@@ -213,7 +213,10 @@ export const these =
 
 const runOf = (entry: Entry) => (entry.data as { run?: string }).run
 
-/** Defines one check. Records handed to it were validated by its own schemas, which is why its kinds are taken at their word. */
+/**
+ * Defines one check. Records handed to it were validated by its own schemas, which is why its kinds are taken at their word.
+ * @example defineCheck({ id: 'note', records: {}, phase: 'any', minutes: 1 }).signs({}).length // 0
+ */
 export function defineCheck<
   const Id extends string,
   R extends Readonly<Record<`${Id}.${string}`, z.ZodType>>,

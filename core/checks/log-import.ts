@@ -73,6 +73,7 @@ const UNIT_WORDS: readonly [RegExp, string][] = [
 /**
  * Reads a log as a table: delimiter and decimal comma found by themselves, units from the header. InputError for
  * text that is no table.
+ * @example readLogTable('t;c\n0;80,5\n1;81').decimalComma // 'true'
  */
 export function readLogTable(text: string): LogTable {
   const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
@@ -139,7 +140,10 @@ function secondsOf(cell: string, decimalComma: boolean): number | undefined {
   return numberOf(text, decimalComma)
 }
 
-/** The columns by name, as they seem to be; the user may change it. */
+/**
+ * The columns by name, as they seem to be; the user may change it.
+ * @example suggestMapping(readLogTable('Time;Coolant temp\n0;80\n1;81')).time // 'Time'
+ */
 export function suggestMapping(table: LogTable): Partial<LogMapping> {
   const channels: Partial<Record<RunChannel, string>> = {}
   for (const column of table.columns)
@@ -153,6 +157,8 @@ export function suggestMapping(table: LogTable): Partial<LogMapping> {
  * Traces of a log by a mapping. Times begin at zero; a clock that passes midnight goes on. Rows whose time cannot
  * be read or does not rise, and single bad values, are left out and counted; nothing is made up for them.
  * InputError with the column for a mapping that does not fit.
+ * @example importLog(readLogTable('t;c\n0;80\n1;81'), { time: 't', channels: { 'scan-coolant': 'c' } }).traces[0].values[1]
+ *   // 81
  */
 export function importLog(table: LogTable, mapping: LogMapping): ImportedLog {
   const column = (name: string) => {

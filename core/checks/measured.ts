@@ -12,6 +12,8 @@ const SLIP = 0.01
  * p(reading | state) for each state: the integral of a normal error of the instrument over the declared spread of
  * the true quantity, with a small share of slips spread evenly over the whole range. `error` is the standard
  * deviation of one reading, in the unit of the value. No threshold is hard.
+ * @example measuredLikelihood(12, 1, { low: { mean: 5, sd: 1 }, high: { mean: 12, sd: 1 } }).high
+ *   // 0.2797
  */
 export function measuredLikelihood(
   value: number,
@@ -52,7 +54,11 @@ interface Measured {
   says: Message
 }
 
-/** A figure read off an instrument, as a reading of a sign. */
+/**
+ * A figure read off an instrument, as a reading of a sign.
+ * @example measuredReading({ value: 12, error: 1, given: { high: { mean: 12, sd: 1 } } }).likelihood.high
+ *   // 0.2799
+ */
 export function measuredReading({ value, error, given, ...rest }: Measured): SignReading {
   return { ...rest, likelihood: measuredLikelihood(value, error, given) }
 }

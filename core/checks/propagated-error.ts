@@ -94,6 +94,8 @@ function possible<T>(analyse: (data: T) => object, data: T): Map<string, number>
  * moved by its error up and down, the analysis is done again, and the squares of the half changes add up
  * (ISO/IEC Guide 98-3, law of propagation for uncorrelated inputs). A figure that no reading's error moves gets none:
  * a count, or what was asked for. Errors stand in the record's schema; a known offset is taken off before.
+ * @example propagatedIntervals(percentUpTo(100), 50, (p) => ({ share: p / 100 })).share.low
+ *   // 0.4671
  */
 export function propagatedIntervals<T>(
   schema: z.ZodType<T>,

@@ -19,7 +19,10 @@ export const isCheckId = (id: unknown): id is CheckId => typeof id === 'string' 
 export const checkOfKind = (kind: string): Check<CheckId> | undefined =>
   byId.get(kind.slice(0, kind.indexOf('.')))
 
-/** The outcomes of one check, with the figures that its own analysis computes. */
+/**
+ * The outcomes of one check, with the figures that its own analysis computes.
+ * @example outcomesOf([{ check: 'cap' }, { check: 'mix' }], { id: 'cap' }).length // 1
+ */
 export function outcomesOf<F extends object>(
   outcomes: readonly CheckOutcome[],
   check: { id: string; assess: (...parameters: never[]) => CheckOutcome<F>[] },

@@ -9,6 +9,9 @@ export interface ActuatorAnalysis {
 const LEAST_SUPPLY_V = 10
 const FOLLOWS_WITHIN_PERCENT = 15
 
+/**
+ * @example analyseActuator(example('actuators.test')).state // 'stuck'
+ */
 export function analyseActuator(record: ActuatorTest): ActuatorAnalysis {
   if (record.supplyVolts !== undefined && record.supplyVolts < LEAST_SUPPLY_V)
     return { state: 'not-supplied' }

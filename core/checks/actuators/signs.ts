@@ -16,7 +16,11 @@ const SIGN_OF: Readonly<Record<ActuatorTest['device'], string>> = {
   'blend-door': 'door-command',
 }
 
-/** A command near nothing tells nothing: what is not asked for is not missing. */
+/**
+ * A command near nothing tells nothing: what is not asked for is not missing.
+ * @example signsOf(actuatorSigns('r', example('actuators.test'), analyseActuator(example('actuators.test'))))
+ *   // 'aux-pump-still'
+ */
 export function actuatorSigns(
   source: string,
   record: ActuatorTest,

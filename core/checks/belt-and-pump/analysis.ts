@@ -2,6 +2,9 @@ import type { BeltAndPump } from './record'
 
 export type DriveState = 'drive-good' | 'slipping' | 'still' | 'bearing' | 'misrouted'
 
+/**
+ * @example analyseDrive(example('belt-and-pump.look')).join(' ') // 'slipping'
+ */
 export function analyseDrive(record: BeltAndPump): DriveState[] {
   const out: DriveState[] = []
   if (record.pumpTurns === 'no') out.push('still')

@@ -2,6 +2,10 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { BeltAndPump } from './record'
 
+/**
+ * @example signsOf(driveSigns('r', example('belt-and-pump.look')))
+ *   // 'pump-still belt-slips pulley-play belt-misrouted'
+ */
 export function driveSigns(source: string, record: BeltAndPump): SignReading[] {
   const out: SignReading[] = []
   const add = (

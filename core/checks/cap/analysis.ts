@@ -30,7 +30,10 @@ export interface CapAnalysis {
   doesNotProve: Message[]
 }
 
-/** Opening, holding, vacuum valve, seals and place are different facts, and each is judged by itself. */
+/**
+ * Opening, holding, vacuum valve, seals and place are different facts, and each is judged by itself.
+ * @example analyseCap(example('cap.test'), CONTEXT.mix).effectiveKPaGauge // 88
+ */
 export function analyseCap(
   record: CapTest,
   mix: Omit<BoilingConditions, 'heldKPaGauge'>,

@@ -9,12 +9,18 @@ export interface ProposedCap {
   marking: { si: number } | 'unmarked' | 'looks-wrong'
 }
 
-/** The cap last tested, of entries in order of observation. */
+/**
+ * The cap last tested, of entries in order of observation.
+ * @example testedCap([entry('cap.test')]).place // 'radiator-neck'
+ */
 export function testedCap(entries: readonly Entry[]): CapTest | undefined {
   return entries.findLast((e): e is Entry<'cap.test', CapTest> => e.kind === 'cap.test')?.data
 }
 
-/** The cap that a hold's target is taken from: the one last tested, or else the first of the profile with a known rating. */
+/**
+ * The cap that a hold's target is taken from: the one last tested, or else the first of the profile with a known rating.
+ * @example proposedCap([entry('cap.test')], {}).place // 'radiator-neck'
+ */
 export function proposedCap(
   entries: readonly Entry[],
   profile: SystemProfile,

@@ -11,6 +11,8 @@ const READING_SD_KPA = 3
 /**
  * Readings for the cap's signs. Opening and holding: the likelihood of the pressure read is integrated over the
  * true pressure declared for each state (sound caps spread about the marking, weak ones below it).
+ * @example signsOf(capSigns('r', example('cap.test'), analyseCap(example('cap.test'), CONTEXT.mix)))
+ *   // 'cap-opens-early cap-opens-late cap-will-not-hold cap-vacuum-stuck cap-wrong cap-seal-damaged'
  */
 export function capSigns(source: string, record: CapTest, analysis: CapAnalysis): SignReading[] {
   const out: SignReading[] = []

@@ -13,7 +13,11 @@ export interface GasTestAnalysis {
 
 const LEAST_MINUTES = 2
 
-/** Colour change is strong evidence for; no change is weak evidence against, and only when everything was right. */
+/**
+ * Colour change is strong evidence for; no change is weak evidence against, and only when everything was right.
+ * @example analyseGasTest(example('chemical-gas-test.test'), 'overheats').state
+ *   // 'negative-invalid'
+ */
 export function analyseGasTest(record: ChemicalGasTest, complaint: Complaint): GasTestAnalysis {
   const missing: GasTestAnalysis['missing'] = []
   if (!record.engine || correctedSi(record.engine) < 80) missing.push('hot')

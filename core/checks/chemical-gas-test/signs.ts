@@ -3,7 +3,11 @@ import type { SignReading } from '../../inference/sign-reading'
 import type { GasTestAnalysis } from './analysis'
 import type { ChemicalGasTest } from './record'
 
-/** Repeats at the same load share their doubt: three negatives at idle are one negative at idle. */
+/**
+ * Repeats at the same load share their doubt: three negatives at idle are one negative at idle.
+ * @example signsOf(gasTestSigns('r', example('chemical-gas-test.test'), analyseGasTest(example('chemical-gas-test.test'), 'overheats')))
+ *   // 'gas-in-coolant'
+ */
 export function gasTestSigns(
   source: string,
   record: ChemicalGasTest,

@@ -11,6 +11,9 @@ export interface ClutchAnalysis {
   hotEnough: number
 }
 
+/**
+ * @example analyseClutch(example('clutch-hot.test'), CONTEXT.policy).state // 'slips'
+ */
 export function analyseClutch(record: ClutchHot, policy: Policy): ClutchAnalysis {
   const air = record.airBehindRadiator && correctedSi(record.airBehindRadiator)
   const hotEnough = air === undefined ? 0.7 : 1 / (1 + Math.exp(-(air - GRIPS_AT_C) / 4))

@@ -4,7 +4,11 @@ import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { ClutchAnalysis } from './analysis'
 import type { ClutchHot } from './record'
 
-/** Hot drag and turns after switch-off carry most of what can be known of a viscous clutch. */
+/**
+ * Hot drag and turns after switch-off carry most of what can be known of a viscous clutch.
+ * @example signsOf(clutchSigns('r', example('clutch-hot.test'), { hotEnough: 0.9 }, 3))
+ *   // 'clutch-slips-hot clutch-locked'
+ */
 export function clutchSigns(
   source: string,
   record: ClutchHot,

@@ -12,6 +12,9 @@ export interface ColdSoakAnalysis {
   state: 'agrees' | 'biased' | 'not-soaked' | 'nothing-to-compare'
 }
 
+/**
+ * @example analyseColdSoak(example('cold-soak.test')).state // 'biased'
+ */
 export function analyseColdSoak(record: ColdSoak): ColdSoakAnalysis {
   const air = [record.ambient, record.intakeAir].flatMap((q) => (q ? [correctedSi(q)] : []))
   const soaked = record.hoursStood >= SOAK_HOURS

@@ -4,7 +4,11 @@ import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { SOAK_HOURS, type ColdSoakAnalysis } from './analysis'
 import type { ColdSoak } from './record'
 
-/** A short soak lowers the validity: the block cools over many hours. */
+/**
+ * A short soak lowers the validity: the block cools over many hours.
+ * @example signsOf(coldSoakSigns('r', example('cold-soak.test'), { biasK: -14 }))
+ *   // 'sensor-off-cold wiring-bad'
+ */
 export function coldSoakSigns(
   source: string,
   record: ColdSoak,

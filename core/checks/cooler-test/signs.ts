@@ -11,6 +11,9 @@ const SIGN_OF: Readonly<Record<CoolerTest['which'], string>> = {
   'air-compressor': 'compressor-gas',
 }
 
+/**
+ * @example signsOf(coolerSigns('r', example('cooler-test.test'))) // 'compressor-gas'
+ */
 export function coolerSigns(source: string, { which, result }: CoolerTest): SignReading[] {
   return [
     binaryReading(

@@ -43,6 +43,7 @@ interface Source extends CrankingRun {
  * Shares by non-negative least squares of b_run = Σ x_cylinder over the cylinders still plugged. Intervals are a
  * parametric bootstrap on a fixed lattice of normal errors, so that no random source is needed. Runs whose rise
  * does not stay, and runs at unknown speed, are left out or widened.
+ * @example analyseCranking([{ ...example('cranking-rise.run'), source: 'r' }], 4).state // 'rise'
  */
 export function analyseCranking(runs: readonly Source[], cylinders: number): CrankingAnalysis {
   const speeds = runs.flatMap((r) => (r.crankingRpm ? [r.crankingRpm] : []))

@@ -3,7 +3,11 @@ import { measuredReading } from '../measured'
 import type { SignReading } from '../../inference/sign-reading'
 import type { CrankingAnalysis } from './analysis'
 
-/** The run with the most cylinders plugged speaks; runs with plugs out only say which cylinder. */
+/**
+ * The run with the most cylinders plugged speaks; runs with plugs out only say which cylinder.
+ * @example signsOf(crankingSigns(analyseCranking([{ ...example('cranking-rise.run'), source: 'r' }], 4)))
+ *   // 'cranking-rise'
+ */
 export function crankingSigns(analysis: CrankingAnalysis): SignReading[] {
   const speaking = analysis.rates.filter((r) => r.counts && r.plugged.length > 0)
   if (speaking.length === 0) return []

@@ -25,6 +25,8 @@ const median = (values: readonly number[]) =>
  * Finds the cranking in a pressure trace (seconds rising, kPa gauge): the stretch in which the pressure pulses or
  * climbs, told from the calm on both sides by the spread of its one-second windows. InputError when the trace is too
  * short, runs backward or has a gap inside.
+ * @example crankingOf([...Array(30).keys()], [...Array(30).keys()].map((s) => Math.max(0, s - 10))).afterKPa
+ *   // 19
  */
 export function crankingOf(seconds: readonly number[], kPa: readonly number[]): CrankingTrace {
   if (seconds.length !== kPa.length || seconds.length < LEAST_POINTS)

@@ -2,6 +2,9 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { CylinderLeakage } from './record'
 
+/**
+ * @example signsOf(leakageSigns('r', example('cylinder-leakage.test'), 4)) // 'leakage-bubbles'
+ */
 export function leakageSigns(
   source: string,
   test: CylinderLeakage,

@@ -2,7 +2,10 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { EndoscopeLook } from './record'
 
-/** One dry cylinder of several clears only itself: the chance of having looked into the right one counts. */
+/**
+ * One dry cylinder of several clears only itself: the chance of having looked into the right one counts.
+ * @example signsOf(endoscopeSigns('r', example('endoscope.look'), 4)) // 'cylinder-wet'
+ */
 export function endoscopeSigns(
   source: string,
   look: EndoscopeLook,

@@ -10,7 +10,11 @@ export type FanByHandState =
   | 'streaks'
   | 'blades-damaged'
 
-/** States named; a cold result that the shop counts as normal is no finding. */
+/**
+ * States named; a cold result that the shop counts as normal is no finding.
+ * @example analyseFanByHand(example('fan-by-hand.test'), CONTEXT.policy).join(' ')
+ *   // 'blades-damaged'
+ */
 export function analyseFanByHand(record: FanByHand, policy: Policy): FanByHandState[] {
   const out: FanByHandState[] = []
   if (record.drag === 'free' && policy.clutchColdNormal === 'some-drag') out.push('clutch-free')

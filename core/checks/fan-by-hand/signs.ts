@@ -2,7 +2,11 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { FanByHand } from './record'
 
-/** The cold test alone carries little weight: free and dragging are both met on sound clutches. */
+/**
+ * The cold test alone carries little weight: free and dragging are both met on sound clutches.
+ * @example signsOf(fanByHandSigns('r', example('fan-by-hand.test')))
+ *   // 'clutch-free-cold clutch-seized pulley-play clutch-streaks blades-broken'
+ */
 export function fanByHandSigns(source: string, record: FanByHand): SignReading[] {
   const out: SignReading[] = []
   const add = (

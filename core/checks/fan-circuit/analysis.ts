@@ -94,7 +94,10 @@ const TELLS: readonly {
   },
 ]
 
-/** Links in which a single break can still lie, given what was measured; empty when the measurements contradict one break. */
+/**
+ * Links in which a single break can still lie, given what was measured; empty when the measurements contradict one break.
+ * @example openLinks(example('fan-circuit.walk')).join(' ') // 'ground'
+ */
 export function openLinks(record: FanCircuit): CircuitLink[] {
   return LINKS.filter((link) =>
     TELLS.every(({ good, bad, result }) => {
@@ -126,7 +129,10 @@ function nextMeasurement(
   ).sort((a, b) => uneven(a.good) - uneven(b.good))[0]?.field
 }
 
-/** Where the circuit breaks, each finding from its own measurement; a motor is dead only when it was fed. */
+/**
+ * Where the circuit breaks, each finding from its own measurement; a motor is dead only when it was fed.
+ * @example analyseFanCircuit(example('fan-circuit.walk')).feedDropVolts // 0.3
+ */
 export function analyseFanCircuit(record: FanCircuit): FanCircuitAnalysis {
   const breaks: CircuitBreak[] = []
   const out: FanCircuitAnalysis = { breaks, left: [] }

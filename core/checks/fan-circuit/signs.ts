@@ -4,6 +4,10 @@ import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { FanCircuitAnalysis } from './analysis'
 import type { FanCircuit } from './record'
 
+/**
+ * @example signsOf(fanCircuitSigns('r', example('fan-circuit.walk'), analyseFanCircuit(example('fan-circuit.walk'))))
+ *   // 'fan-feed-dead fan-ground-bad fan-fed-dead'
+ */
 export function fanCircuitSigns(
   source: string,
   record: FanCircuit,

@@ -13,6 +13,9 @@ export interface FanActionAnalysis {
   placeHot: number
 }
 
+/**
+ * @example analyseFanAction(example('fan-in-action.watch')).state // 'always-on'
+ */
 export function analyseFanAction(record: FanInAction): FanActionAnalysis {
   const specC = record.shouldStartAt ? correctedSi(record.shouldStartAt) : undefined
   const sd = specC === undefined ? START_DEFAULT_C.sd : 2.5

@@ -6,6 +6,8 @@ import type { FanInAction } from './record'
 /**
  * With air conditioning on a running fan proves the motor and its feed at that speed, nothing about temperature
  * control. A fan that does not run says something only as far as the place that switches it was hot.
+ * @example signsOf(fanActionSigns('r', example('fan-in-action.watch'), analyseFanAction(example('fan-in-action.watch'))))
+ *   // 'fan-always'
  */
 export function fanActionSigns(
   source: string,

@@ -3,7 +3,10 @@ import type { GasAnalyser } from './record'
 
 const USUAL_BACKGROUND_PPM = 20
 
-/** Hydrocarbons above background, ppm, and CO2 beside them; hot glycol by itself gives a few tens of ppm. */
+/**
+ * Hydrocarbons above background, ppm, and CO2 beside them; hot glycol by itself gives a few tens of ppm.
+ * @example analyseAnalyser(example('gas-analyser.test')).aboveBackgroundPpm // 900
+ */
 export function analyseAnalyser(record: GasAnalyser) {
   const aboveBackgroundPpm = record.hcPpm - (record.backgroundHcPpm ?? USUAL_BACKGROUND_PPM)
   const hot = record.engine !== undefined && correctedSi(record.engine) >= 80

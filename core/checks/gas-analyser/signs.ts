@@ -4,7 +4,11 @@ import type { SignReading } from '../../inference/sign-reading'
 import type { analyseAnalyser } from './analysis'
 import type { GasAnalyser } from './record'
 
-/** In tens of decades: hydrocarbons over a neck range from a few ppm to thousands. */
+/**
+ * In tens of decades: hydrocarbons over a neck range from a few ppm to thousands.
+ * @example signsOf(analyserSigns('r', example('gas-analyser.test'), analyseAnalyser(example('gas-analyser.test'))))
+ *   // 'gas-in-coolant'
+ */
 export function analyserSigns(
   source: string,
   record: GasAnalyser,

@@ -15,6 +15,9 @@ export interface HeaterAnalysis {
   validity: number
 }
 
+/**
+ * @example analyseHeater(example('heater.test')).state // 'no-flow'
+ */
 export function analyseHeater(record: HeaterTest): HeaterAnalysis {
   const inlet = correctedSi(record.inlet)
   const dropK = inlet - correctedSi(record.outlet)

@@ -5,6 +5,10 @@ import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { HeaterAnalysis } from './analysis'
 import type { HeaterTest } from './record'
 
+/**
+ * @example signsOf(heaterSigns('r', example('heater.test'), analyseHeater(example('heater.test'))))
+ *   // 'heater-inlet-cool air-weak flow-reversed'
+ */
 export function heaterSigns(
   source: string,
   record: HeaterTest,

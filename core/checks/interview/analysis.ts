@@ -9,7 +9,10 @@ import type { InterviewAnswer, ReportedLoss, Usage } from './record'
 const DEFAULT_KM_PER_WEEK = 300
 const SECONDS_PER_WEEK = 604800
 
-/** Hours a week the system is under pressure: the stated hours ±25 %, else 10 with a band of 5 to 20. */
+/**
+ * Hours a week the system is under pressure: the stated hours ±25 %, else 10 with a band of 5 to 20.
+ * @example pressurisedHours(example('interview.usage')).hours.low // 9
+ */
 export function pressurisedHours(usage: Usage | undefined): { hours: Estimate; assumed: boolean } {
   const stated = usage?.hoursPerWeek
   return stated === undefined
@@ -22,7 +25,10 @@ export interface LossRate {
   assumptions: Message[]
 }
 
-/** The keeper's loss as litres a week; per distance it needs the distance driven, 300 km a week when unknown. */
+/**
+ * The keeper's loss as litres a week; per distance it needs the distance driven, 300 km a week when unknown.
+ * @example reportedLossPerWeek(example('interview.loss'), undefined).litresPerWeek // 1
+ */
 export function reportedLossPerWeek(
   loss: ReportedLoss | undefined,
   usage: Usage | undefined,
@@ -53,6 +59,10 @@ const LOSS_GIVEN_STATE = {
 /** A keeper's estimate of a loss is right within a factor of about 1.6. */
 const KEEPER_LOG_SD = 0.5
 
+/**
+ * @example signsOf(interviewSigns([{ id: 'r', question: 'hot-at-idle', answer: 'yes' }]))
+ *   // 'hot-at-idle'
+ */
 export function interviewSigns(
   answers: readonly (InterviewAnswer & { id: string })[],
 ): SignReading[] {
@@ -68,6 +78,9 @@ export function interviewSigns(
   })
 }
 
+/**
+ * @example lossSizeSign('r', 2).sign // 'loss-size'
+ */
 export function lossSizeSign(source: string, litresPerWeek: number): SignReading {
   const likelihood: Record<string, number> = {}
   for (const [state, { median, logSd }] of Object.entries(LOSS_GIVEN_STATE))
@@ -86,7 +99,10 @@ export function lossSizeSign(source: string, litresPerWeek: number): SignReading
   }
 }
 
-/** Stop-driving advice, when the answers call for it. */
+/**
+ * Stop-driving advice, when the answers call for it.
+ * @example stopDrivingAdvice(new Set(['white-exhaust'])).id // 'advice.doNotDrive'
+ */
 export function stopDrivingAdvice(yes: ReadonlySet<string>): Message | undefined {
   if (
     yes.has('hot-soon') ||

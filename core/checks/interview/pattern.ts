@@ -50,6 +50,8 @@ const PATTERNS: readonly Pattern[] = [
 /**
  * The pattern that the answers so far form best, or none: at least one answer must speak for it, none of its answers
  * against it, and of several the one with the most answers for it wins, then the one with fewer left open.
+ * @example patternOf('overheats', new Map([['hot-at-load', 'yes'], ['hot-at-idle', 'no']])).message.id
+ *   // 'pattern.flowUnderLoad'
  */
 export function patternOf(
   complaint: Complaint,

@@ -57,6 +57,7 @@ export interface TraceOptions {
  * Nothing leaks upward: a source lies at or above the highest wet point; what is dry, and what lies far below, is out.
  * Each drip has its own candidates, by where it lands, by height, by what was seen and by the record so far; a
  * place's share is the sum over the drips, each by its rate, so that two sources both come to the top.
+ * @example analyseTrace(example('leak-trace.trace')).candidates.length // 22
  */
 export function analyseTrace(
   trace: LeakTrace,

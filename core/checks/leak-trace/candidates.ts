@@ -9,6 +9,8 @@ const UNTOLD = 0.05
  * A trace read with the suspects of the case: a place counts by the chance of its fault before the tray was looked
  * at, a place of a fault that this vehicle cannot have is left out, and one that was looked at counts by the look
  * alone, for the chance already knows of it. `chances` is empty while nothing is ranked yet: then all count alike.
+ * @example traceWithSuspects(example('leak-trace.trace'), 'lengthwise', new Map()).candidates[0].place
+ *   // 'thermostat-flange'
  */
 export function traceWithSuspects(
   trace: LeakTrace,

@@ -6,7 +6,10 @@ import type { LeakTrace } from './record'
 /** What is seen coming out under one's eyes is hardly a slip; a dry place may not have been pressed long enough. */
 const VALIDITY = { issuing: 0.995, 'wet-again': 0.98, wet: 0.97, dry: 0.9 } as const
 
-/** A wet place speaks weakly: it may be wetted from above. Seen issuing, or wet again after drying, is what counts. */
+/**
+ * A wet place speaks weakly: it may be wetted from above. Seen issuing, or wet again after drying, is what counts.
+ * @example signsOf(traceSigns('r', example('leak-trace.trace'))) // 'traced:thermostat-flange'
+ */
 export function traceSigns(source: string, trace: LeakTrace): SignReading[] {
   return trace.places.map(({ place, seen }) => {
     const name = LEAK_PLACES.find((p) => p.id === place)!.name

@@ -4,7 +4,10 @@ import type { LevelAndCondition } from './record'
 import { levelSigns } from './signs'
 import { levelAndCondition } from './record'
 
-/** What was seen, as findings: the level, pressure left after the night, and each kind of contamination. */
+/**
+ * What was seen, as findings: the level, pressure left after the night, and each kind of contamination.
+ * @example levelStates(example('level-and-condition.look')).join(' ') // 'low coolant-in-oil'
+ */
 export function levelStates(look: LevelAndCondition): string[] {
   const out: string[] = []
   if (look.level) out.push(look.level)

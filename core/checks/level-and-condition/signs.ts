@@ -2,7 +2,11 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { LevelAndCondition } from './record'
 
-/** What was seen at the cold tank, radiator and dipstick. Froth under the filler alone speaks weakly: short trips make it. */
+/**
+ * What was seen at the cold tank, radiator and dipstick. Froth under the filler alone speaks weakly: short trips make it.
+ * @example signsOf(levelSigns('r', example('level-and-condition.look')))
+ *   // 'level-cold filled-above-mark emulsion-in-oil'
+ */
 export function levelSigns(source: string, record: LevelAndCondition): SignReading[] {
   const out: SignReading[] = []
   const add = (

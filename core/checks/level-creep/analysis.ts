@@ -10,6 +10,9 @@ export interface CreepAnalysis {
 
 const STILL_RISING_MM_PER_MINUTE = 0.4
 
+/**
+ * @example analyseCreep(example('level-creep.watch')).state // 'bubbling'
+ */
 export function analyseCreep(record: LevelCreep): CreepAnalysis {
   const { points } = record
   const riseMm = points.length > 1 ? points.at(-1)!.mm - points[0]!.mm : 0

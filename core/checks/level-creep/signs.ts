@@ -4,7 +4,11 @@ import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { CreepAnalysis } from './analysis'
 import type { LevelCreep } from './record'
 
-/** Bubbles and overflow after a refill that was not bled are air until shown otherwise. */
+/**
+ * Bubbles and overflow after a refill that was not bled are air until shown otherwise.
+ * @example signsOf(creepSigns('r', example('level-creep.watch'), analyseCreep(example('level-creep.watch'))))
+ *   // 'creep bubbling pushed-out-hot'
+ */
 export function creepSigns(
   source: string,
   record: LevelCreep,

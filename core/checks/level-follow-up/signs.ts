@@ -2,7 +2,10 @@ import { message } from '../../quantity/message'
 import type { SignReading } from '../../inference/sign-reading'
 import type { LevelFollowUp } from './record'
 
-/** One day clears little, a week clears much; a little lower is the last air coming out as often as a loss. */
+/**
+ * One day clears little, a week clears much; a little lower is the last air coming out as often as a loss.
+ * @example signsOf(followUpSigns('r', example('level-follow-up.look'))) // 'level-falls-after'
+ */
 export function followUpSigns(source: string, { daysAfter, level }: LevelFollowUp): SignReading[] {
   const seen = 1 - Math.exp(-daysAfter / 2.5)
   const likelihood = {

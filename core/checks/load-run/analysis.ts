@@ -20,7 +20,10 @@ const RATING_DEFAULT_C = 88
 /** Hotter than the rating by this is more than control and load explain, K. */
 export const HOT_ABOVE_RATING_K = 18
 
-/** Temperature per segment against the thermostat's rating, which segments overheat, and the least boiling margin at the pressure really held. */
+/**
+ * Temperature per segment against the thermostat's rating, which segments overheat, and the least boiling margin at the pressure really held.
+ * @example analyseLoadRun(example('load-run.run'), CONTEXT).ratingC // 88
+ */
 export function analyseLoadRun(run: LoadRun, context: CheckContext): LoadRunAnalysis {
   const rating = knownValue(context.profile.thermostatRatingC)
   const ratingC = rating ?? RATING_DEFAULT_C

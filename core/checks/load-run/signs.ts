@@ -6,7 +6,11 @@ import type { LoadRun } from './record'
 
 const HOT = { no: { mean: 6, sd: 5 }, yes: { low: 12, high: 50 } } as const
 
-/** What the keeper told, now measured: the same signs by another source. */
+/**
+ * What the keeper told, now measured: the same signs by another source.
+ * @example signsOf(loadRunSigns('r', example('load-run.run'), analyseLoadRun(example('load-run.run'), CONTEXT)))
+ *   // 'hot-at-idle hot-at-load never-warms load-beyond margin-thin'
+ */
 export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): SignReading[] {
   const out: SignReading[] = []
   const error = a.ratingAssumed ? 5 : 2.5

@@ -23,6 +23,9 @@ const ROWS: Readonly<Record<keyof AirSideLook, Row>> = {
   insideHoses: { sign: 'crunch-in-hoses', whenPresent: 0.8, whenAbsent: 0.06 },
 }
 
+/**
+ * @example signsOf(airSideSigns('r', { fins: 'bad' })) // 'fins-blocked'
+ */
 export function airSideSigns(source: string, look: AirSideLook): SignReading[] {
   return (Object.keys(ROWS) as (keyof AirSideLook)[]).flatMap((field) => {
     const seen = look[field]
@@ -41,7 +44,10 @@ export function airSideSigns(source: string, look: AirSideLook): SignReading[] {
   })
 }
 
-/** What a look at the air side and the soft parts comes to. */
+/**
+ * What a look at the air side and the soft parts comes to.
+ * @example judgeAirSide('r', { fins: 'bad' }).states.join(' ') // 'fins'
+ */
 export function judgeAirSide(source: string, look: AirSideLook): Judged {
   const fields = Object.keys(ROWS) as (keyof AirSideLook)[]
   const facts = fields.flatMap((f) => (look[f] === 'bad' && ROWS[f].fact ? [ROWS[f].fact!] : []))

@@ -4,7 +4,10 @@ import type { PartLook } from './record'
 
 type LookEntry<E extends Entry> = Extract<E, { kind: 'look-round.part' }>
 
-/** The last look at each part, of entries in order of observation. */
+/**
+ * The last look at each part, of entries in order of observation.
+ * @example latestLooks([entry('look-round.part')]).get('lower-hose').data.seen // 'issuing'
+ */
 export function latestLooks<E extends Entry>(
   entries: readonly E[],
 ): Map<Part, LookEntry<E> & { data: PartLook }> {

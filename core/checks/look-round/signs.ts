@@ -6,6 +6,8 @@ import type { PartLook, Wear } from './record'
 /**
  * A part looked at speaks to two signs: whether it is wet (which a part above can cause too), and whether coolant
  * issues from it (which only it can cause). A clean part looked at without pressure clears little.
+ * @example signsOf(lookSigns('r', example('look-round.part')))
+ *   // 'wet:lower-hose issuing:lower-hose lower-hose-soft crunch-in-hoses'
  */
 export function lookSigns(source: string, look: PartLook): SignReading[] {
   if (look.part === 'fan') return []

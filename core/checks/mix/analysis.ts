@@ -19,7 +19,10 @@ export interface MixAnalysis {
   plan?: MixPlan & { drainedLitres: number }
 }
 
-/** Fraction, freeze and boil, and what to drain and add to reach what is wanted. */
+/**
+ * Fraction, freeze and boil, and what to drain and add to reach what is wanted.
+ * @example analyseMix(example('mix.test'), CONTEXT).freezePointC // -2.876
+ */
 export function analyseMix(test: MixTest, context: CheckContext): MixAnalysis {
   const base: Exclude<CoolantBase, 'water'> =
     context.mix.base === 'water' ? 'ethylene-glycol' : context.mix.base

@@ -6,7 +6,11 @@ import type { MixTest } from './record'
 
 const ERROR = { refractometer: 0.02, hydrometer: 0.05, strip: 0.08 } as const
 
-/** The distance from what is wanted; a few hundredths are nothing. */
+/**
+ * The distance from what is wanted; a few hundredths are nothing.
+ * @example signsOf(mixSigns('r', example('mix.test'), analyseMix(example('mix.test'), CONTEXT)))
+ *   // 'mix-off'
+ */
 export function mixSigns(source: string, test: MixTest, analysis: MixAnalysis): SignReading[] {
   const off = Math.abs(analysis.volumeFraction - analysis.wantedFraction)
   return [

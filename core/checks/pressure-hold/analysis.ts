@@ -88,6 +88,8 @@ const minus = (a: Estimate, b: Estimate): Estimate => ({
  * Everything a hold says so far. Pure: the records and what is known of the vehicle in, intervals and a verdict
  * out. It may be asked after every reading; the verdict falls early when the interval lies wholly on one side
  * of the limit, and says otherwise how many minutes more the gauge's step asks for.
+ * @example analyseHold({ start: example('pressure-hold.start'), readings: [], remarks: [] }, holdContextOf(CONTEXT, '')).state
+ *   // 'no-reading'
  */
 export function analyseHold(records: HoldRecords, context: HoldContext): HoldAnalysis {
   const { start, remarks, end } = records

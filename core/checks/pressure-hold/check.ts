@@ -9,7 +9,10 @@ import { holdLimit } from './limits'
 import { holdEnd, holdReading, holdRemark, holdStart, type HoldStart } from './record'
 import { holdSign, holdSigns } from './signs'
 
-/** What a hold reckons with besides its own readings. */
+/**
+ * What a hold reckons with besides its own readings.
+ * @example holdContextOf(CONTEXT, '').atmosphereKPa // 101.3
+ */
 export function holdContextOf(context: CheckContext, observedAt: string): HoldContext {
   const { profile, found } = context
   const ratings = (profile.caps ?? []).flatMap((cap) => knownValue(cap.ratingKPa) ?? [])

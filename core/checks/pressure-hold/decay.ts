@@ -24,6 +24,7 @@ export interface Decay {
  * A dial's error is a step and not noise: readings on the same side of a graduation err together, so the slope
  * is never known better than ±r/T. Independent errors would give 1.645·(r/√12)·√(12/n)/T·√((n−1)/(n+1)). The
  * larger of the two counts.
+ * @example slopeHalfWidth(1, 10, 11) // 0.1
  */
 export function slopeHalfWidth(resolutionKPa: number, durationMinutes: number, n: number): number {
   const step = resolutionKPa / durationMinutes
@@ -36,7 +37,10 @@ export function slopeHalfWidth(resolutionKPa: number, durationMinutes: number, n
   return Math.max(step, independent)
 }
 
-/** Pressure by each law, in kPa gauge, `minutes` after the start; `fall` in kPa/min at the start. */
+/**
+ * Pressure by each law, in kPa gauge, `minutes` after the start; `fall` in kPa/min at the start.
+ * @example pressureByLaw('seep', 100, 1, 10) // 90.48
+ */
 export function pressureByLaw(
   law: DecayLaw,
   startKPa: number,
@@ -68,6 +72,8 @@ function fitLaw(law: DecayLaw, minutes: number[], pressures: number[]) {
  * two laws through the origin (a seep goes about with P, an opening with √P); the one with the smallest sum of
  * absolute residuals is reported, the straight line unless another is better by a tenth.
  * Undefined with fewer than two settled readings at different times.
+ * @example fitDecay([0, 60, 120].map((s) => ({ elapsedSeconds: s, pressureKPaGauge: 100 - s / 60 })), 1).fallKPaPerMinute.value
+ *   // 1
  */
 export function fitDecay(settled: readonly HoldPoint[], resolutionKPa: number): Decay | undefined {
   if (settled.length < 2) return undefined

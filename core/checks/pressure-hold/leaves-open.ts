@@ -4,7 +4,11 @@ import { correctedSi } from '../../quantity/record'
 import type { HoldStart } from './record'
 import type { HoldAnalysis, HoldContext } from './analysis'
 
-/** A cold hold on hot coolant, or a hot one on cold: said, and never silently taken for the other. */
+/**
+ * A cold hold on hot coolant, or a hot one on cold: said, and never silently taken for the other.
+ * @example (() => { const a = { notes: [], cautions: [] }; noteContradictions(a, { ...example('pressure-hold.start'), engine: 'hot' }); return a.notes[0].id })()
+ *   // 'hold.hotButCool'
+ */
 export function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
   if (!start.coolantAtStart) return
   const atStartC = correctedSi(start.coolantAtStart)
@@ -18,6 +22,10 @@ export function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
     )
 }
 
+/**
+ * @example whatAPassLeavesOpen(example('pressure-hold.start'), holdContextOf(CONTEXT, ''))[0].id
+ *   // 'hold.pass.capNotTested'
+ */
 export function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Message[] {
   const open = [
     message('hold.pass.capNotTested'),
@@ -32,6 +40,9 @@ export function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Mes
   return open
 }
 
+/**
+ * @example cautionsOf(true, 100)[0].id // 'caution.aboveMarking'
+ */
 export function cautionsOf(anyAbove: boolean, allowedKPaGauge: number): Message[] {
   const always = [message('caution.hold')]
   return anyAbove

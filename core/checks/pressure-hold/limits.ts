@@ -14,6 +14,7 @@ export interface AllowedPressure {
 /**
  * The highest pressure a hold may be pumped to: the cap's marking or the system's rating, whichever is lower.
  * An unmarked or wrong-looking cap gives 70 kPa (10 psi) and a note to find the maker's figure.
+ * @example allowedPressure({ si: 103 }, 90).maximumKPaGauge // 90
  */
 export function allowedPressure(
   marking: { si: number } | 'unmarked' | 'looks-wrong' | undefined,
@@ -28,7 +29,11 @@ export function allowedPressure(
     : { maximumKPaGauge: marking.si, basis: 'marking' }
 }
 
-/** Refusal of a target above what is allowed, after the gauge's offset; undefined when the target may be used. */
+/**
+ * Refusal of a target above what is allowed, after the gauge's offset; undefined when the target may be used.
+ * @example targetProblem(example('pressure-hold.start').target, { maximumKPaGauge: 80, basis: 'marking' }).id
+ *   // 'hold.targetAboveMarking'
+ */
 export function targetProblem(
   target: QuantityRecord,
   allowed: AllowedPressure,
@@ -52,6 +57,7 @@ export interface HoldLimit {
 /**
  * Limit of a hold. Usual: 7 kPa in 15 minutes after settling. Strict: no visible movement in 10 minutes, that
  * is one step of the gauge over ten minutes.
+ * @example holdLimit('strict', 1).kPaPerMinute // 0.1
  */
 export function holdLimit(plan: 'usual' | 'strict', resolutionKPa: number): HoldLimit {
   return plan === 'strict'
@@ -66,6 +72,7 @@ const VISCOSITY_RATIO_COLD_TO_HOT = 4.6
  * Band of flow(running) / flow(hold): between √(P_run/P_hold) for an opening and (P_run/P_hold)·(µ_cold/µ_hot)
  * for a seep. Dynamic viscosity of 50 % ethylene glycol falls about 4.6 times from 20 to 90 °C (3.9 to 0.85 mPa·s).
  * Running pressure is taken as 50 to 100 % of the cap's.
+ * @example runningFlowFactor(100, 100).value // 1.804
  */
 export function runningFlowFactor(holdKPaGauge: number, capKPaGauge: number): Estimate {
   const low = Math.sqrt((0.5 * capKPaGauge) / holdKPaGauge)
@@ -76,6 +83,8 @@ export function runningFlowFactor(holdKPaGauge: number, capKPaGauge: number): Es
 /**
  * Rate of fall in kPa/min that a leak of the size the keeper reports would make in this system at this hold.
  * Loss in litres a week, pressurised hours a week with interval, compliance in mL/kPa.
+ * @example limitFromReportedLoss(1, { low: 5, value: 10, high: 20 }, { low: 3, value: 5, high: 9 }, { low: 1, value: 1, high: 1 }).value
+ *   // 0.3333
  */
 export function limitFromReportedLoss(
   lossLitresPerWeek: number,

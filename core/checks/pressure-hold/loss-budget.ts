@@ -12,7 +12,11 @@ export interface LossBudget {
   comparison?: LossComparison
 }
 
-/** Litres a week from the flow at the hold, the band to running conditions, and pressurised hours a week. */
+/**
+ * Litres a week from the flow at the hold, the band to running conditions, and pressurised hours a week.
+ * @example lossPerWeek({ low: 1, value: 2, high: 3 }, { low: 1, value: 1, high: 1 }, { low: 5, value: 10, high: 20 }).value
+ *   // 1.2
+ */
 export function lossPerWeek(
   leakMLPerMinute: Estimate,
   factor: Estimate,
@@ -30,6 +34,7 @@ export function lossPerWeek(
  * The leak found beside what the keeper tops up: explains it all when the reported figure lies in the band, a
  * part of it when even the top of the band is smaller, far more when even the foot is twice as large; open when
  * the band begins at no leak at all. Litres a week.
+ * @example compareLoss({ low: 1, value: 2, high: 4 }, 3).comparison // 'explains'
  */
 export function compareLoss(
   litresPerWeek: Estimate,

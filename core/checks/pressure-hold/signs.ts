@@ -70,7 +70,10 @@ function likelihoodOfFalls(analysis: HoldAnalysis, resolutionKPa: number): numbe
   return logs
 }
 
-/** Integral of p(readings | fall)·p(fall | state) over the grid, for each state. */
+/**
+ * Integral of p(readings | fall)·p(fall | state) over the grid, for each state.
+ * @example holdStateLikelihood(analyseHold(HELD, holdContextOf(CONTEXT, '')), 1).tight // 1.988
+ */
 export function holdStateLikelihood(
   analysis: HoldAnalysis,
   resolutionKPa: number,
@@ -100,7 +103,10 @@ function validityOf(analysis: HoldAnalysis, records: HoldRecords): number {
   return analysis.testerUnfit || cool ? Math.min(level, 0.3) : level
 }
 
-/** The sign that a hold reads: hot and cold, whole and with a part isolated are different things. */
+/**
+ * The sign that a hold reads: hot and cold, whole and with a part isolated are different things.
+ * @example holdSign(HELD) // 'hold-cold'
+ */
 export function holdSign({ start }: HoldRecords): string {
   if (start.engine === 'hot') return 'hold-hot'
   if (start.isolated?.includes('heater-core')) return 'hold-without-heater'
@@ -108,7 +114,11 @@ export function holdSign({ start }: HoldRecords): string {
   return 'hold-cold'
 }
 
-/** What a hold says about the signs it can speak to. */
+/**
+ * What a hold says about the signs it can speak to.
+ * @example signsOf(holdSigns('r', HELD, analyseHold(HELD, holdContextOf(CONTEXT, ''))))
+ *   // 'hold-cold'
+ */
 export function holdSigns(
   holdId: string,
   records: HoldRecords,

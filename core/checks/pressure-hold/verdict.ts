@@ -4,6 +4,8 @@ import type { HoldAnalysis } from './analysis'
 /**
  * What a hold's state means, in one sentence, while it runs and once it has ended. Undefined where there is nothing
  * to add to the state: an ended hold asks for no more minutes, and one without readings passes no judgement.
+ * @example holdVerdict(analyseHold({ start: example('pressure-hold.start'), readings: [], remarks: [] }, holdContextOf(CONTEXT, '')), true).id
+ *   // 'hold.verdict.takeFirst'
  */
 export function holdVerdict(analysis: HoldAnalysis, isRunning: boolean): Message | undefined {
   const { state, minutesStillNeeded: minutes = 1, settlingSeconds, testerUnfit, notes } = analysis

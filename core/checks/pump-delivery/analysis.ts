@@ -24,6 +24,7 @@ const LEAST_SPECIFIED_KPA = 1
  * first: share = (P − P_static)·(n_spec/n)² / P_spec. A specification that includes the static pressure holds at
  * its own speed only. Example: 120 kPa specified at 1600 rpm, 79.5 kPa read at 1100 rpm with 70 kPa static:
  * 20 kPa at the specified speed, a pump at a sixth; scaled naively 168 kPa, a false pass.
+ * @example analyseDelivery(example('pump-delivery.test')).state // 'not-judged'
  */
 export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
   const out: DeliveryAnalysis = { state: 'not-judged', missing: [] }

@@ -4,7 +4,11 @@ import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { DeliveryAnalysis } from './analysis'
 import type { PumpDelivery } from './record'
 
-/** Pressure can be good against a blocked radiator: delivery is not flow. Static pressure by itself proves nothing. */
+/**
+ * Pressure can be good against a blocked radiator: delivery is not flow. Static pressure by itself proves nothing.
+ * @example signsOf(deliverySigns('r', example('pump-delivery.test'), analyseDelivery(example('pump-delivery.test'))))
+ *   // 'lower-hose-flat'
+ */
 export function deliverySigns(
   source: string,
   record: PumpDelivery,

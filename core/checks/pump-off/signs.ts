@@ -2,6 +2,10 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { PumpOff } from './record'
 
+/**
+ * @example signsOf(pumpOffSigns('r', example('pump-off.look')))
+ *   // 'impeller-bad pump-seal-worn pulley-play'
+ */
 export function pumpOffSigns(source: string, record: PumpOff): SignReading[] {
   const out: SignReading[] = []
   const add = (

@@ -2,7 +2,10 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { RadiatorFlow } from './record'
 
-/** "Backs up" is strong; "passes" is weak, for a hose gives far less than the pump, and one tank hides the other. */
+/**
+ * "Backs up" is strong; "passes" is weak, for a hose gives far less than the pump, and one tank hides the other.
+ * @example signsOf(flowSigns('r', example('radiator-flow.test'))) // 'flow-restricted'
+ */
 export function flowSigns(source: string, record: RadiatorFlow): SignReading[] {
   const out: SignReading[] = []
   const restricted = record.passes === 'backs-up'

@@ -14,7 +14,10 @@ export interface SurveyAnalysis {
 
 const COLD_CELL_K = 9
 
-/** A radiator cools smoothly from inlet to outlet: a plane is fitted and refitted without its cold cells. */
+/**
+ * A radiator cools smoothly from inlet to outlet: a plane is fitted and refitted without its cold cells.
+ * @example coldCells([[90, 90, 90], [90, 60, 90]])[1].join(' ') // 'false true false'
+ */
 export function coldCells(grid: readonly (readonly number[])[]): boolean[][] {
   const cells = grid.flatMap((row, r) => row.map((t, c) => ({ r, c, t })))
   let used = cells
@@ -37,6 +40,9 @@ export function coldCells(grid: readonly (readonly number[])[]): boolean[][] {
   )
 }
 
+/**
+ * @example analyseSurvey(example('radiator-survey.grid')).dropK // 9
+ */
 export function analyseSurvey(record: RadiatorSurvey): SurveyAnalysis {
   const inlet = correctedSi(record.inlet)
   const dropK = inlet - correctedSi(record.outlet)

@@ -8,7 +8,11 @@ import type { RadiatorSurvey } from './record'
 /** Standard error of the share of cold cells: a cell or two at the edge. */
 export const COLD_SHARE_ERROR = 0.03
 
-/** Patches say something only with the thermostat open, the pump delivering and the fan off. */
+/**
+ * Patches say something only with the thermostat open, the pump delivering and the fan off.
+ * @example signsOf(surveySigns('r', example('radiator-survey.grid'), analyseSurvey(example('radiator-survey.grid'))))
+ *   // 'radiator-cold radiator-drop-large radiator-hot-through radiator-patches'
+ */
 export function surveySigns(
   source: string,
   record: RadiatorSurvey,

@@ -11,7 +11,11 @@ export interface RefillAnalysis {
   drainedShare?: number
 }
 
-/** The trap of flushing with water: what stays in the block dilutes the premix. */
+/**
+ * The trap of flushing with water: what stays in the block dilutes the premix.
+ * @example analyseRefill({ ...example('refill.fill'), amount: example('interview.loss').amount, flushPasses: 1 }, CONTEXT).residualShare
+ *   // 0.9
+ */
 export function analyseRefill(record: Refill, context: CheckContext): RefillAnalysis {
   const out: RefillAnalysis = {}
   if (record.amount === undefined || context.capacityLitres === undefined) return out

@@ -9,7 +9,10 @@ export interface RunningPressureAnalysis {
   state: 'normal' | 'rises-before-warm' | 'never-rises' | 'not-hot-enough'
 }
 
-/** Vapour and expansion hardly press below 60 °C: what is there by then was put in by something else. */
+/**
+ * Vapour and expansion hardly press below 60 °C: what is there by then was put in by something else.
+ * @example analyseRunningPressure(example('running-pressure.run')).state // 'rises-before-warm'
+ */
 export function analyseRunningPressure(record: RunningPressure): RunningPressureAnalysis {
   const { points } = record
   const hottestC = Math.max(...points.map((p) => p.coolantC))

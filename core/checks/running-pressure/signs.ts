@@ -4,6 +4,10 @@ import type { SignReading } from '../../inference/sign-reading'
 import type { RunningPressureAnalysis } from './analysis'
 import type { RunningPressure } from './record'
 
+/**
+ * @example signsOf(runningPressureSigns('r', example('running-pressure.run'), analyseRunningPressure(example('running-pressure.run'))))
+ *   // 'pressure-early pressure-never'
+ */
 export function runningPressureSigns(
   source: string,
   record: RunningPressure,

@@ -27,13 +27,19 @@ const DASH_BAND_C = {
   red: [112, 150],
 } as const
 
-/** Whether one value is the other in the other unit, within `within` kelvin, while they disagree as they stand. */
+/**
+ * Whether one value is the other in the other unit, within `within` kelvin, while they disagree as they stand.
+ * @example isUnitSlip(90, 194) // 'true'
+ */
 export function isUnitSlip(aC: number, bC: number, within = 3): boolean {
   if (Math.abs(aC - bC) < 12) return false
   const asIfFahrenheit = (c: number) => ((c - 32) * 5) / 9
   return Math.abs(asIfFahrenheit(aC) - bC) < within || Math.abs(asIfFahrenheit(bC) - aC) < within
 }
 
+/**
+ * @example analyseAgreement(90, 80, { secondKind: 'contact-probe' }).state // 'disagree'
+ */
 export function analyseAgreement(
   scanC: number,
   secondC: number,

@@ -3,7 +3,11 @@ import { measuredReading } from '../measured'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { AgreementAnalysis } from './analysis'
 
-/** A probable unit slip says nothing until somebody has looked at the units. */
+/**
+ * A probable unit slip says nothing until somebody has looked at the units.
+ * @example signsOf(agreementSigns('r', analyseAgreement(90, 80, { secondKind: 'contact-probe' }), 'full'))
+ *   // 'scan-disagrees'
+ */
 export function agreementSigns(
   source: string,
   analysis: AgreementAnalysis,

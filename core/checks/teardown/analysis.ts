@@ -12,7 +12,10 @@ export interface TeardownAnalysis {
   boltsMayBeReused: boolean
 }
 
-/** Worst gap, flatness about a least-squares plane, liners and bolts, each against the figure that was entered. */
+/**
+ * Worst gap, flatness about a least-squares plane, liners and bolts, each against the figure that was entered.
+ * @example analyseTeardown(example('teardown.measure')).boltsMayBeReused // 'true'
+ */
 export function analyseTeardown(record: TeardownMeasure): TeardownAnalysis {
   const out: TeardownAnalysis = { boltsMayBeReused: record.overheated === 'no' }
   if (record.gaps.length > 0) {

@@ -4,6 +4,10 @@ import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { TeardownAnalysis } from './analysis'
 import type { TeardownMeasure } from './record'
 
+/**
+ * @example signsOf(teardownSigns('r', example('teardown.measure'), analyseTeardown(example('teardown.measure'))))
+ *   // 'block-crack gasket-trace'
+ */
 export function teardownSigns(
   source: string,
   record: TeardownMeasure,

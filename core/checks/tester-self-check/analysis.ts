@@ -15,7 +15,10 @@ export interface TesterSelfCheckAnalysis {
   doesNotProve: Message[]
 }
 
-/** A tester is unfit when alone it would make an ordinary vehicle fall at the usual limit (7 kPa in 15 min). */
+/**
+ * A tester is unfit when alone it would make an ordinary vehicle fall at the usual limit (7 kPa in 15 min).
+ * @example analyseTesterSelfCheck(example('tester-self-check.test'), 101.3).state // 'sound'
+ */
 export function analyseTesterSelfCheck(
   record: TesterSelfCheck,
   atmosphereKPa: number,

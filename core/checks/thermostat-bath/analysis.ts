@@ -33,6 +33,9 @@ const DEFAULT_LIFT_MM = 7
 /** Lag of the wax behind the bath, minutes; above 2 K a minute it is felt. */
 const LAG_MINUTES = 0.8
 
+/**
+ * @example analyseBath(example('thermostat-bath.test'), CONTEXT).states.join(' ') // 'wrong-rating'
+ */
 export function analyseBath(record: ThermostatBath, context: CheckContext): BathAnalysis {
   const water = boilingPointC({
     base: 'water',

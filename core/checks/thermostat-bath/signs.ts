@@ -5,6 +5,10 @@ import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { BathAnalysis } from './analysis'
 import type { ThermostatBath } from './record'
 
+/**
+ * @example signsOf(bathSigns('r', example('thermostat-bath.test'), analyseBath(example('thermostat-bath.test'), CONTEXT)))
+ *   // 'thermostat-missing bath-late bath-early bath-lift-low rating-wrong'
+ */
 export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysis): SignReading[] {
   const out: SignReading[] = []
   const yes = (

@@ -4,6 +4,9 @@ import type { VacuumDecay } from './record'
 /** Loss of vacuum that still counts as tight, kPa per minute. */
 const LIMIT_KPA_PER_MINUTE = 0.5
 
+/**
+ * @example analyseVacuum(example('vacuum-decay.test')).kPaPerMinute // 0.1
+ */
 export function analyseVacuum(record: VacuumDecay) {
   const lostKPa = correctedSi(record.end) - correctedSi(record.drawn)
   const kPaPerMinute = lostKPa / record.minutes

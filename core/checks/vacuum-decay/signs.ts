@@ -2,6 +2,9 @@ import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import type { SignReading } from '../../inference/sign-reading'
 
+/**
+ * @example signsOf(vacuumSigns('r', 0.1, 10)) // 'vacuum-falls'
+ */
 export function vacuumSigns(source: string, kPaPerMinute: number, minutes: number): SignReading[] {
   return [
     measuredReading({

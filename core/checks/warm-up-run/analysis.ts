@@ -73,6 +73,8 @@ const OPENING_EXPECTED = {
  * A run from cold: opening moment by change-point of the hose on the thermostat's side, plateau, overshoot, fan
  * cycles, agreement of sensors, unit slip, early pressure, level creep. °C, seconds. The comparison with the
  * rating is wide by nature: the run alone never condemns "opens late".
+ * @example analyseWarmUp(gatherSeries([], [example('warm-up-run.trace')]), [], CONTEXT).neverOpened
+ *   // 'false'
  */
 export function analyseWarmUp(
   series: RunSeries,

@@ -12,7 +12,10 @@ export type RunSeries = Partial<Record<RunChannel, Series>>
 /** Two samples of a trace further apart than this many times the usual step are a gap. */
 const GAP_FACTOR = 8
 
-/** Typed readings and log traces of a run, merged by channel. */
+/**
+ * Typed readings and log traces of a run, merged by channel.
+ * @example gatherSeries([], [example('warm-up-run.trace')])['scan-coolant'].y[3] // 18
+ */
 export function gatherSeries(
   readings: readonly WarmUpReading[],
   traces: readonly WarmUpTrace[],
@@ -42,7 +45,10 @@ export function gatherSeries(
   return out
 }
 
-/** Averages over cells of equal length, so that a log of 10 Hz and a note every minute are judged alike. */
+/**
+ * Averages over cells of equal length, so that a log of 10 Hz and a note every minute are judged alike.
+ * @example thin({ x: [0, 1, 2, 3], y: [10, 20, 30, 40] }, 2).y[1] // 35
+ */
 export function thin({ x, y }: Series, cellSeconds: number): Series {
   const out: Series = { x: [], y: [] }
   let i = 0
@@ -63,7 +69,10 @@ export function thin({ x, y }: Series, cellSeconds: number): Series {
   return out
 }
 
-/** Gaps of a trace: from and to, seconds. */
+/**
+ * Gaps of a trace: from and to, seconds.
+ * @example gaps({ x: [0, 1, 2, 3, 4, 5, 6, 7, 8, 30, 31], y: [] })[0].to // 30
+ */
 export function gaps({ x }: Series): { from: number; to: number }[] {
   if (x.length < 10) return []
   const steps = x.slice(1).map((v, i) => v - x[i]!)

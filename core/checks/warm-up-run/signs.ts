@@ -26,7 +26,10 @@ const ERRORS = {
   'fan.cycleSeconds': 5,
 } as const
 
-/** 90 % intervals of the run's figures; the opening brings its own. */
+/**
+ * 90 % intervals of the run's figures; the opening brings its own.
+ * @example warmUpIntervals({ warmUpKPerMinute: 4 }).warmUpKPerMinute.low // 3.753
+ */
 export function warmUpIntervals(a: WarmUpAnalysis): Record<string, Interval> {
   return Object.fromEntries(
     Object.entries(ERRORS).flatMap(([path, sd]) => {
@@ -40,7 +43,11 @@ export function warmUpIntervals(a: WarmUpAnalysis): Record<string, Interval> {
   )
 }
 
-/** The scan must have been confirmed by a second source before an opening or a plateau means what it says. */
+/**
+ * The scan must have been confirmed by a second source before an opening or a plateau means what it says.
+ * @example warmUpSigns('r', example('warm-up-run.start'), analyseWarmUp({}, [], CONTEXT)).length
+ *   // 0
+ */
 export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysis): SignReading[] {
   const out: SignReading[] = []
   const second = a.agreement.find((p) => p.other !== 'dash' && !p.unitSlip)
