@@ -18,21 +18,9 @@ import {
   type Vehicle,
 } from '#core'
 import { formatted } from '../../words/catalogue'
+import { byCase } from '../offline/by-case'
 import { useShopCopy } from '../offline/shop-copy'
 import * as templates from '../offline/templates'
-
-function byCase<Item extends { case: string }, Fact>(
-  items: Iterable<Item>,
-  factOf: (item: Item) => Fact,
-): Map<string, Fact[]> {
-  const out = new Map<string, Fact[]>()
-  for (const item of items) {
-    const known = out.get(item.case)
-    if (known) known.push(factOf(item))
-    else out.set(item.case, [factOf(item)])
-  }
-  return out
-}
 
 /** What is recorded in the shop, and what the screens read of it; keeping and sending is the copy's work. */
 export const useShop = defineStore('shop', () => {

@@ -3,8 +3,9 @@ import { describe, expect, it } from 'vitest'
 import { type CaseFile, type CheckId, checkOf, readCaseFile, standing } from '#core'
 import { RECORDABLE } from '../../app/checks'
 import { nameOfAny } from '../../words/check-names'
-import { PAIRS, type Told } from './contradictions'
+import { PAIRS } from './contradictions'
 import { renderCase } from './render-case'
+import type { Told } from './said'
 
 const FOLDERS = ['data/demo/cases', 'data/vignettes/open', 'data/vignettes/kept-apart']
 const CASES = FOLDERS.flatMap((folder) =>

@@ -105,3 +105,12 @@ export const putRecord = (
   caseId: string,
   record: { id: string } & Record<string, unknown>,
 ) => client.ask('PUT', `/api/records/${record.id}`, { case: caseId, record })
+
+/** A pressure as a field keeps it. */
+export const kPa = (value: number, extra: object = {}) => ({
+  typed: `${value}`,
+  value,
+  unit: 'kPa',
+  si: value,
+  ...extra,
+})

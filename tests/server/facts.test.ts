@@ -1,30 +1,12 @@
-import { createHash } from 'node:crypto'
-import { readdirSync, readFileSync } from 'node:fs'
 import postgres from 'postgres'
 import { uuidv7 } from 'uuidv7'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import {
-  Client,
-  demoCase,
-  makeCase,
-  other,
-  type Parsed,
-  PEOPLE,
-  putRecord,
-  recordOf,
-} from './client'
+import { Client, kPa, makeCase, other, PEOPLE, putRecord, recordOf } from './client'
 
 let ilka: Client
 let valley: Client
 let own: { vehicle: string; id: string }
 const sql = postgres(process.env.DATABASE_URL!, { max: 2 })
-const kPa = (value: number, extra: object = {}) => ({
-  typed: `${value}`,
-  value,
-  unit: 'kPa',
-  si: value,
-  ...extra,
-})
 
 beforeAll(async () => {
   ilka = await Client.signedIn('ilka')
@@ -32,67 +14,6 @@ beforeAll(async () => {
   own = await makeCase(ilka, PEOPLE.ilka)
 })
 afterAll(() => sql.end())
-
-describe('photographs', () => {
-  const bytes = Buffer.from([0xff, 0xd8, 0xff, 0xe1, ...Buffer.from(uuidv7())])
-  const sha256 = createHash('sha256').update(bytes).digest('hex')
-  const put = (client: Client, by: string, more: object = {}, path = sha256) =>
-    client.ask('PUT', `/api/photographs/${path}`, {
-      by,
-      sha256,
-      base64: bytes.toString('base64'),
-      ...more,
-    })
-  it('come back as they were sent, to their shop alone', async () => {
-    expect((await put(ilka, PEOPLE.ilka)).status).toBe(201)
-    expect((await put(ilka, PEOPLE.ilka)).status).toBe(200)
-    const answer = await fetch(`${process.env.TEST_BASE_URL}/api/photographs/${sha256}`, {
-      headers: { cookie: ilka.cookie },
-    })
-    expect(answer.headers.get('content-type')).toBe('image/jpeg')
-    expect(Buffer.from(await answer.arrayBuffer()).equals(bytes)).toBe(true)
-    expect((await valley.ask('GET', `/api/photographs/${sha256}`)).status).toBe(404)
-  })
-  it('that are no picture, damaged, too large or somebody else’s are refused in one sentence', async () => {
-    const text = Buffer.from('<script>alert(1)</script>')
-    const cases: [object, number][] = [
-      [
-        {
-          base64: text.toString('base64'),
-          sha256: createHash('sha256').update(text).digest('hex'),
-        },
-        422,
-      ],
-      [{ base64: Buffer.concat([bytes, Buffer.from([1])]).toString('base64') }, 422],
-      [{ base64: 'A'.repeat(5_000_000) }, 413],
-      [{ by: PEOPLE.oren }, 403],
-      [{ sha256: 'zz' }, 422],
-    ]
-    for (const [more, status] of cases) {
-      const answer = await put(
-        ilka,
-        PEOPLE.ilka,
-        more,
-        (more as { sha256?: string }).sha256 ?? sha256,
-      )
-      expect(answer.status, JSON.stringify(answer.body).slice(0, 200)).toBe(status)
-      expect(answer.body.error.sentence).toMatch(/^[A-Z].*\.$/)
-    }
-  })
-  it('are named in the exported case', async () => {
-    const record = recordOf(PEOPLE.ilka, 'photo.taken', {
-      sha256,
-      mediaType: 'image/jpeg',
-      bytes: bytes.length,
-      part: 'pump',
-    })
-    expect((await putRecord(ilka, own.id, record)).status).toBe(201)
-    const file = (await ilka.ask('GET', `/api/cases/${own.id}/export`)).body
-    expect(file.attachments).toEqual([
-      { sha256, bytes: bytes.length, mediaType: 'image/jpeg', record: record.id },
-    ])
-  })
-})
 
 describe('facts', () => {
   it('written twice are there once; the same id with other content is a conflict that changes nothing', async () => {
@@ -340,97 +261,4 @@ describe('taking an event back', () => {
     await putRecord(ilka, own.id, note)
     expect((await putEvent(ilka, took(PEOPLE.ilka, note.id))).status).toBe(422)
   })
-})
-
-describe('import and export', () => {
-  const normal = (file: Parsed) => ({ ...file, exportedAt: '', writtenBy: '' })
-  it('a case comes back the same from this shop, and from another shop after export', async () => {
-    const original = JSON.parse(demoCase('05-minibus-second-leak.json'))
-    original.attachments = [
-      {
-        sha256: 'a'.repeat(64),
-        bytes: 81234,
-        mediaType: 'image/jpeg',
-        name: 'hose.jpg',
-        record: original.records[0].id,
-      },
-    ]
-    const text = JSON.stringify(original)
-    const oren = await Client.signedIn('oren')
-    expect((await oren.ask('POST', '/api/cases/import', text)).body.added).toBeGreaterThan(20)
-    const first = (await oren.ask('GET', `/api/cases/${original.case.id}/export`)).body
-    expect(normal(first)).toEqual(normal(original))
-    const copy = (await oren.ask('GET', '/api/changes?after=0')).body
-    expect(copy.cases.find((c: { id: string }) => c.id === original.case.id).attachments).toEqual(
-      original.attachments,
-    )
-    const there = await valley.ask('POST', '/api/cases/import', JSON.stringify(first))
-    expect(there.status).toBe(200)
-    const second = (await valley.ask('GET', `/api/cases/${original.case.id}/export`)).body
-    expect(normal(second)).toEqual(normal(original))
-  })
-  it('taken in twice changes nothing; with other content it is refused whole', async () => {
-    const oren = await Client.signedIn('oren')
-    const text = demoCase('03-rescue-coolant-to-cylinder.json')
-    await oren.ask('POST', '/api/cases/import', text)
-    expect((await oren.ask('POST', '/api/cases/import', text)).body.added).toBe(0)
-    const changed = JSON.parse(text)
-    changed.records.find((r: { kind: string }) => r.kind === 'interview.answer').data.answer =
-      'not-known'
-    const extra = { ...changed.records[0], id: uuidv7() }
-    changed.records.push(extra)
-    const answer = await oren.ask('POST', '/api/cases/import', JSON.stringify(changed))
-    expect(answer.status).toBe(409)
-    expect((await sql`select 1 from records where id = ${extra.id}`).length).toBe(0)
-  })
-  it.each([
-    ['truncated', () => demoCase('01-minibus-radiator-seam.json').slice(0, 9000), 422, /cut short/],
-    [
-      'of a later version',
-      () => demoCase('01-minibus-radiator-seam.json').replace('"version": 1,', '"version": 7,'),
-      422,
-      /version 7/,
-    ],
-    ['no JSON', () => 'GIF89a', 422, /cannot be read/],
-    [
-      '50 MB',
-      () => `{"format":"thermognosis-case","x":"${'a'.repeat(50 * 1024 * 1024)}"}`,
-      413,
-      /too large/,
-    ],
-  ])(
-    'a file that is %s gets one sentence, and the server keeps answering',
-    async (_, text, status, says) => {
-      const oren = await Client.signedIn('oren')
-      const answer = await oren.ask('POST', '/api/cases/import', text())
-      expect(answer.status).toBe(status)
-      expect(answer.body.error.sentence).toMatch(says)
-      expect((await oren.ask('GET', '/api/health')).body.ok).toBe(true)
-    },
-  )
-})
-
-describe('every kind of record', () => {
-  it.each(['open', 'kept-apart'])(
-    'is taken in with the vignettes, %s, and given back the same',
-    async (folder) => {
-      const oren = await Client.signedIn('oren')
-      for (const name of readdirSync(`data/vignettes/${folder}`)) {
-        const text = readFileSync(`data/vignettes/${folder}/${name}`, 'utf8')
-        const file = JSON.parse(text)
-        const taken = await oren.ask('POST', '/api/cases/import', text)
-        expect(taken.status, `${name}: ${JSON.stringify(taken.body).slice(0, 200)}`).toBeLessThan(
-          300,
-        )
-        const back = (await oren.ask('GET', `/api/cases/${file.case.id}/export`)).body
-        const bare = (list: { id: string; kind: string; data: object }[]) =>
-          list
-            .map(({ id, kind, data }) => ({ id, kind, data }))
-            .sort((a, b) => (a.id < b.id ? -1 : 1))
-        expect(bare(back.records), name).toEqual(bare(file.records))
-        expect(bare(back.events), name).toEqual(bare(file.events))
-      }
-    },
-    120_000,
-  )
 })

@@ -1,0 +1,131 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { Belief } from './belief'
+import type { Sign } from '../knowledge/types'
+import { bruteForcePosterior } from './brute-force.fixture'
+import type { PlacedReading } from './evidence'
+import { modelOrSkip, randomCase } from './random-book.fixture'
+
+describe('the engine against brute force on small random books', () => {
+  it('agrees to 1e-12, with hidden conditions, overrides, exclusions, shared validity, and work on the vehicle', () => {
+    fc.assert(
+      fc.property(randomCase, (random) => {
+        const { book, model, timeline } = modelOrSkip(random)
+        const names = (list: number[]) => list.map((f) => model.faults[f]!.id).join('+')
+        const belief = new Belief(model, random.readings, timeline)
+        const weights = new Map<string, number>()
+        for (let s = 0; s < model.setCount; s++)
+          weights.set(names(belief.whatIs(s).members), model.weight[s]!)
+        const truth = bruteForcePosterior(
+          book,
+          [...book.faults],
+          weights,
+          random.readings,
+          random.works,
+        )
+        let seen = 0
+        for (let s = 0; s < belief.sets.length; s++) {
+          const { members, newcomer } = belief.whatIs(s)
+          const key = newcomer
+            ? `${names(members)}|${model.faults[newcomer.fault]!.id}@${newcomer.from}`
+            : names(members)
+          if (truth.has(key)) seen++
+          if (truth.get(key) === undefined) expect(belief.sets[s]).toBe(0)
+        }
+        expect(seen).toBeGreaterThanOrEqual(truth.size)
+        const summed = new Map<string, number>()
+        for (let s = 0; s < belief.sets.length; s++) {
+          const { members, newcomer } = belief.whatIs(s)
+          const key = newcomer
+            ? `${names(members)}|${model.faults[newcomer.fault]!.id}@${newcomer.from}`
+            : names(members)
+          summed.set(key, (summed.get(key) ?? 0) + belief.sets[s]!)
+        }
+        for (const [key, p] of truth)
+          expect(Math.abs(summed.get(key)! - p), key).toBeLessThan(1e-12)
+      }),
+      { numRuns: 150 },
+    )
+  })
+  it('leaving one reading out equals never having taken it, and one more equals having had it', () => {
+    fc.assert(
+      fc.property(randomCase, (random) => {
+        fc.pre(random.readings.length > 0)
+        const { model, timeline } = modelOrSkip(random)
+        const all = new Belief(model, random.readings, timeline)
+        const fewer = new Belief(model, random.readings.slice(1), timeline)
+        const without = all.without(random.readings[0]!.source)
+        const again = fewer.withOneMore(random.readings[0]!)
+        model.faults.forEach((_, f) => {
+          expect(without[f]!).toBeCloseTo(fewer.faults[f]!, 11)
+          expect(again[f]!).toBeCloseTo(all.faults[f]!, 11)
+        })
+      }),
+      { numRuns: 100 },
+    )
+  })
+  it('the order of readings does not matter, a reading that says nothing changes nothing, and probabilities sum to one', () => {
+    fc.assert(
+      fc.property(randomCase, (random) => {
+        const { book, model, timeline } = modelOrSkip(random)
+        const sign = book.signs[0]!
+        const flat: PlacedReading = {
+          source: 'flat',
+          sign: sign.id,
+          epoch: 0,
+          conditions: 'flat',
+          validity: 0.9,
+          likelihood: Object.fromEntries(sign.states.map((s) => [s, 0.3])),
+          says: { id: '', parameters: {} },
+        }
+        const straight = new Belief(model, random.readings, timeline)
+        const other = new Belief(model, [flat, ...[...random.readings].reverse()], timeline)
+        straight.faults.forEach((p, f) => expect(other.faults[f]!).toBeCloseTo(p, 11))
+        expect(straight.sets.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 12)
+      }),
+      { numRuns: 60 },
+    )
+  })
+  it('with one binary sign and nothing else recorded, a clearer reading never lowers its own fault', () => {
+    fc.assert(
+      fc.property(randomCase, fc.integer({ min: 0, max: 4 }), (random, which) => {
+        fc.pre(random.book.conditions.length === 0 && random.works.length === 0)
+        const fault = random.book.faults[which % random.book.faults.length]!
+        const own: Sign = {
+          id: 'own',
+          name: '',
+          states: ['no', 'yes'],
+          leak: { yes: 'rarely' },
+          leakBecause: '',
+          check: '',
+        }
+        const book = {
+          ...random.book,
+          signs: [own],
+          faults: random.book.faults.map((f) => ({
+            ...f,
+            effects:
+              f === fault ? [{ sign: 'own', atLeast: { yes: 'often' as const }, because: '' }] : [],
+          })),
+        }
+        const { model } = modelOrSkip({ ...random, book })
+        let last = 0
+        for (const clear of [0.5, 0.6, 0.7, 0.8, 0.9, 0.99]) {
+          const reading: PlacedReading = {
+            source: 'r',
+            sign: 'own',
+            epoch: 0,
+            conditions: 'c',
+            validity: 0.9,
+            likelihood: { no: 1 - clear, yes: clear },
+            says: { id: '', parameters: {} },
+          }
+          const now = new Belief(model, [reading]).faults[model.faultIndex.get(fault.id)!]!
+          expect(now).toBeGreaterThanOrEqual(last - 1e-15)
+          last = now
+        }
+      }),
+      { numRuns: 40 },
+    )
+  })
+})
