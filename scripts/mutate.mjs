@@ -1,5 +1,5 @@
 import { existsSync, mkdirSync, readdirSync, writeFileSync } from 'node:fs'
-import { join, relative } from 'node:path'
+import { basename, join, relative } from 'node:path'
 import { Worker } from 'node:worker_threads'
 import { DATA, main, say } from './lib/common.mjs'
 import { bundle } from './lib/mutation/bundle.mjs'
@@ -29,10 +29,11 @@ function testsOf(folder) {
 }
 
 /** Runs changes in a thread of its own until all are done, or one stops it; what is left is given back. */
-function runSome(program, mutants, states) {
+function runSome(folder, program, mutants, states) {
   return new Promise((done, fail) => {
     const worker = new Worker(new URL('./lib/mutation/worker.mjs', import.meta.url), {
       workerData: { program, mutants },
+      env: { ...process.env, OUTCOMES_OF: basename(folder) },
     })
     let current
     let watch
@@ -78,7 +79,7 @@ async function mutate(folder) {
   await bundle(testsOf(folder), sources, program)
   const states = new Map()
   for (let left = mutants.map((m) => m.id); left.length > 0;)
-    left = await runSome(program, left, states)
+    left = await runSome(folder, program, left, states)
   const told = mutants.map((m) => ({ ...m, file: relative('.', m.file), state: states.get(m.id) }))
   writeFileSync(
     program.replace(/mjs$/, 'txt'),

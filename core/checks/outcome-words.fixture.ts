@@ -83,10 +83,14 @@ const figuresOf = (figures: object, number: string): [string, string][] =>
 /** What an analysis hands on and the outcome tells as well. */
 const TOLD_ALREADY = new Set(['states', 'doesNotProve', 'notes', 'cautions'])
 
+/** Which part of the record a reading is of, where it is not of the whole. */
+const from = (source: string, record: string) =>
+  source === record ? '' : `; of ${source.replace(record, '')}`
+
 function partsOf(o: CheckOutcome, number: string): [string, string][] {
   const signs = o.signs.map((s): [string, string] => [
     `${number}${s.sign}`,
-    `${flat(s.likelihood)}; valid ${String(rounded(s.validity))}; ${idsOf([s.says])}`,
+    `${flat(s.likelihood)}; valid ${String(rounded(s.validity))}; ${idsOf([s.says])}${from(s.source, o.source)}${s.conditions ? `; ${s.conditions}` : ''}`,
   ])
   return [
     [`${number}states`, o.states.join(' ')],

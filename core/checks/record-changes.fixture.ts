@@ -9,7 +9,7 @@ export interface Leaf {
 
 /** Every simple value of a record, and every list as a whole, with the way to it. */
 export function leavesOf(value: unknown, path: string): Leaf[] {
-  if (Array.isArray(value)) return [{ path, value }]
+  if (Array.isArray(value)) return [{ path, value }, ...ofFirstAndLast(value, path)]
   if (typeof value !== 'object' || value === null) return [{ path, value }]
   const own = path ? [{ path, value }] : []
   return [
@@ -18,6 +18,12 @@ export function leavesOf(value: unknown, path: string): Leaf[] {
       leavesOf(inner, path ? `${path}.${key}` : key),
     ),
   ]
+}
+
+/** Of a list of records within a record, the first and the last stand for all. */
+function ofFirstAndLast(list: readonly unknown[], path: string): Leaf[] {
+  const ends = [...new Set([0, list.length - 1])].filter((at) => typeof list[at] === 'object')
+  return ends.flatMap((at) => leavesOf(list[at], `${path}.${at}`).slice(1))
 }
 
 export const choiceOf = ({ path, value }: Leaf) =>
@@ -45,6 +51,11 @@ export function changesOf(
   const add = (said: string, data: unknown) => {
     const parsed = schema.safeParse(data)
     if (parsed.success) changes.push({ at, said, data: parsed.data })
+  }
+  const required = withoutOptional(schema, entry.data)
+  if (required !== undefined && !varied.has(`${entry.kind} bare`)) {
+    varied.set(`${entry.kind} bare`, 1)
+    add('nothing that may be left out', required)
   }
   const fields = new Set([...leavesOf(entry.data, '').map((l) => l.path), ...namesOf(schema)])
   for (const path of fields) {
@@ -84,6 +95,7 @@ export function choicesAt(schema: unknown, path: readonly string[]): unknown[] {
     if (inner instanceof z.ZodLiteral) return [...inner.values]
     return inner instanceof z.ZodBoolean ? [true, false] : []
   }
+  if (inner instanceof z.ZodArray) return choicesAt(inner.element, rest)
   if (!(inner instanceof z.ZodObject)) return []
   return choicesAt(inner.shape[head], rest)
 }
@@ -95,11 +107,25 @@ function namesOf(schema: unknown): string[] {
   return inner instanceof z.ZodObject ? Object.keys(inner.shape) : []
 }
 
+/** A record with no field that may be left out; undefined where it has none such. */
+function withoutOptional(schema: unknown, data: unknown): unknown {
+  const inner = bare(schema)
+  if (!(inner instanceof z.ZodObject)) return undefined
+  const kept = Object.entries(data as object).filter(
+    ([name]) => !(inner.shape[name] instanceof z.ZodOptional),
+  )
+  return kept.length < Object.keys(data as object).length ? Object.fromEntries(kept) : undefined
+}
+
 const valueAt = (data: unknown, path: string): unknown =>
   path.split('.').reduce<unknown>((value, key) => (value as Record<string, unknown>)?.[key], data)
 
 export function withValue(data: unknown, path: string, value: unknown): unknown {
   const [head, ...rest] = path.split('.')
+  if (Array.isArray(data))
+    return data.map((inner: unknown, at) =>
+      String(at) === head ? withValue(inner, rest.join('.'), value) : inner,
+    )
   const own = { ...(data as Record<string, unknown>) }
   if (rest.length > 0) own[head!] = withValue(own[head!] ?? {}, rest.join('.'), value)
   else if (value === undefined) delete own[head!]

@@ -5,6 +5,8 @@ import { declared } from './test-functions.mjs'
 const NAMESPACE = '__stryker__'
 /** a change that is passed so often has made a loop without end */
 const MOST_HITS = 200_000
+/** a change is given tests, the quickest first, that take so long by themselves, ms */
+const BUDGET_MS = 4_000
 
 const { program, mutants } = workerData
 const space = (globalThis[NAMESPACE] ??= {})
@@ -41,8 +43,12 @@ async function stateOf(id) {
   space.hitLimit = MOST_HITS
   space.activeMutant = id
   try {
-    for (const { i } of tests.toSorted((a, b) => a.ms - b.ms))
+    let spent = 0
+    for (const { i, ms } of tests.toSorted((a, b) => a.ms - b.ms)) {
+      if (spent > BUDGET_MS) break
+      spent += ms
       if (!(await passes(declared[i]))) return 'noticed'
+    }
     return 'survived'
   } finally {
     space.activeMutant = undefined
