@@ -52,7 +52,7 @@ const KIND: Readonly<Record<RunChannel, { kind: QuantityKind; unit: string } | u
 const WORDS: readonly [RegExp, LogColumn['suggests']][] = [
   [/^(time|t|elapsed|timestamp|date|clock|seconds?)(\b|_)/i, 'time'],
   [/rpm|engine.?speed|speed of engine/i, 'engine-speed'],
-  [/ambient|outside|intake.?air|iat/i, 'ambient'],
+  [/ambient|outside|intake.?air|(?<![a-z])iat(?![a-z])/i, 'ambient'],
   [/radiator|lower.?hose|outlet.?hose|rad\b/i, 'radiator-side-hose'],
   [/upper.?hose|engine.?hose|engine.?side/i, 'engine-side-hose'],
   [/infra.?red|gun|pyro/i, 'infrared-engine'],

@@ -9,6 +9,15 @@ export function millisecondsOf(moment: string): number {
   if (!m) throw new RangeError(`${moment} is not an ISO 8601 moment`)
   const year = Number(m[1])
   const month = Number(m[2])
+  const isOnCalendar =
+    month >= 1 &&
+    month <= 12 &&
+    Number(m[3]) >= 1 &&
+    Number(m[3]) <= daysIn(month, year) &&
+    Number(m[4]) <= 23 &&
+    Number(m[5]) <= 59 &&
+    Number(m[6] ?? 0) <= 60
+  if (!isOnCalendar) throw new RangeError(`${moment} is on no calendar`)
   const shifted = month <= 2 ? year - 1 : year
   const era = Math.floor(shifted / 400)
   const yearOfEra = shifted - era * 400
@@ -23,6 +32,11 @@ export function millisecondsOf(moment: string): number {
   const seconds =
     days * 86400 + Number(m[4]) * 3600 + (Number(m[5]) - zoneMinutes) * 60 + Number(m[6] ?? 0)
   return seconds * 1000 + Math.round(Number(m[7] ?? 0) * 1000)
+}
+
+function daysIn(month: number, year: number): number {
+  if (month === 2) return year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0) ? 29 : 28
+  return [4, 6, 9, 11].includes(month) ? 30 : 31
 }
 
 export function compareMoments(a: string, b: string): number {
