@@ -20,4 +20,53 @@ describe('refill', () => {
     expect(thin.notes[0]!.id).toBe('refill.thin')
     expect(thin.figures).toMatchObject({ fractionAfterFlush: 0.25, residualShare: 0.125 })
   })
+
+  const of = (litres: number, more: object, capacityLitres: number | undefined = 10) =>
+    outcome(
+      refillCheck,
+      'refill.fill',
+      {
+        method: 'vacuum',
+        airOut: 'not-shown',
+        complaintAfter: 'not-tried',
+        amount: { typed: `${litres}`, value: litres, unit: 'L', si: litres },
+        ...more,
+      } as never,
+      { capacityLitres },
+    )
+
+  it('shares are of what the system holds, and no more goes in than it holds', () => {
+    expect(of(4, {}).figures).toEqual({ drainedShare: 0.4 })
+    expect(of(14, {}).figures).toEqual({ drainedShare: 1 })
+    expect(of(4, { flushPasses: 2 }).figures).toMatchObject({ residualShare: 0.36 })
+    expect(of(4, { flushPasses: 0, premixFraction: 0.5 }).figures).toEqual({
+      drainedShare: 0.4,
+      residualShare: 1,
+    })
+  })
+  it('nothing is reckoned where the amount or the capacity is not known', () => {
+    expect(of(4, { amount: undefined }).figures).toEqual({})
+    const unknown = outcome(
+      refillCheck,
+      'refill.fill',
+      {
+        method: 'vacuum',
+        airOut: 'not-shown',
+        complaintAfter: 'not-tried',
+        amount: { typed: '4', value: 4, unit: 'L', si: 4 },
+      } as never,
+      { capacityLitres: undefined },
+    )
+    expect(unknown.figures).toEqual({})
+  })
+  it('a mix under 40 % is told as thin, in per cent', () => {
+    const notes = (litres: number) => of(litres, { flushPasses: 1, premixFraction: 0.5 }).notes
+    expect(notes(8)).toEqual([])
+    expect(notes(7.8)).toEqual([{ id: 'refill.thin', parameters: { percent: 39 } }])
+    expect(of(4, { flushPasses: 1 }).notes).toEqual([])
+  })
+  it('air that is not shown out shows nothing', () => {
+    expect(of(4, {}).facts).toEqual([])
+    expect(of(4, {}).states).toEqual(['air-not-shown-out'])
+  })
 })
