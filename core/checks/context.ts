@@ -18,7 +18,7 @@ export interface Entry<Kind extends string = string, Data = unknown> {
 
 /**
  * The data of the entries of one kind, in the order given.
- * @example dataOf([entry('mix.test')], 'mix.test')[0].volumeFraction // 0.08
+ * @example dataOf([{ kind: 'a', data: 1 }, { kind: 'b', data: 2 }], 'b')[0] // 2
  */
 export function dataOf<E extends Entry, K extends E['kind']>(
   entries: readonly E[],

@@ -13,7 +13,7 @@ export interface RefillAnalysis {
 
 /**
  * The trap of flushing with water: what stays in the block dilutes the premix.
- * @example analyseRefill({ ...example('refill.fill'), amount: example('interview.loss').amount, flushPasses: 1 }, CONTEXT).residualShare
+ * @example analyseRefill({ ...example('refill.fill'), amount: { si: 1 }, flushPasses: 1 }, CONTEXT).residualShare
  *   // 0.9
  */
 export function analyseRefill(record: Refill, context: CheckContext): RefillAnalysis {
