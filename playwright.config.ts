@@ -5,7 +5,8 @@ import { CHROMIUM, CHROMIUM_ARGUMENTS } from './scripts/lib/chromium.mjs'
 export default defineConfig({
   testDir: 'e2e',
   outputDir: '.data/test-results/playwright',
-  timeout: 75_000,
+  // A journey takes half a minute; a machine that is shared out may need several times that.
+  timeout: 240_000,
   expect: { timeout: 12_000 },
   fullyParallel: false,
   workers: 1,
