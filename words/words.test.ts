@@ -26,8 +26,6 @@ const NAMED_BY_ID = [
   'fan-circuit.control.',
   'outbox.entity.',
   'loop.fitting.',
-  'refusal.',
-  'shell.',
   'look-round.wear.',
   'level-and-condition.colour.',
   'case.profile-loop.side.',

@@ -198,7 +198,7 @@ const capWrong = computed(() =>
           :key="part"
           type="button"
           class="plain-button"
-          :class="{ chosen: part === chosen, open: !looks.has(part) }"
+          :class="{ chosen: part === chosen, open: !isKnown(part) }"
           @click="open.part.value = part"
         >
           {{ partName(part) }}<span class="small">{{ said(part) }}</span>
