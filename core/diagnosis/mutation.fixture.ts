@@ -7,19 +7,63 @@ import { LEVELS, PRIORS, type Level, type Prior } from '../knowledge/levels'
 import { believe } from './rank-case'
 import type { Vignette } from './vignette.fixture'
 
-type Wants = (key: string) => boolean
+/** Which levels are moved, and in which vignettes. */
+export interface Wants {
+  readonly level: (key: string) => boolean
+  readonly in: (key: string, vignette: string) => boolean
+}
+const EVERYTHING: Wants = { level: () => true, in: () => true }
+
+/** How far a level moved its vignettes' causes, in how many it was asked, and which first moved too far. */
+interface Seen {
+  moved: number
+  asked: number
+  witness?: string
+}
+
+/** A vignette believed once, for all levels that are moved in it. */
+interface Subject {
+  readonly vignette: Vignette
+  readonly belief: Belief
+  readonly model: Model
+  /** indexes of its causes, whose probabilities are watched */
+  readonly wanted: readonly number[]
+}
+
+/** What moving the levels came to, by their keys. */
+class Tally {
+  readonly seen = new Map<string, Seen>()
+  constructor(private readonly wants: Wants) {}
+
+  /** The entry of a level that is to be moved in this vignette; undefined where it is not, or has moved enough. */
+  asking(key: string, { vignette }: Subject): Seen | undefined {
+    if (!this.wants.level(key) || !this.wants.in(key, vignette.name)) return undefined
+    const known = this.seen.get(key) ?? { moved: 0, asked: 0 }
+    this.seen.set(key, known)
+    if (known.moved > TOLERANCE) return undefined
+    known.asked += 1
+    return known
+  }
+}
+
+function note(known: Seen, { vignette }: Subject, by: number): void {
+  known.moved = Math.max(known.moved, by)
+  if (known.moved > TOLERANCE) known.witness ??= vignette.name
+}
+
+function subjectOf(vignette: Vignette): Subject {
+  const { belief, model } = believe(vignette.file)
+  const { causes } = vignette
+  const wanted =
+    causes.length > 0
+      ? causes.map((id) => model.faultIndex.get(id)!)
+      : [belief.faults.indexOf(Math.max(...belief.faults))]
+  return { vignette, belief, model, wanted }
+}
 
 /** What a vignette gives to each of its causes; a vignette without a cause gives what its lead gets. */
-export function probabilitiesOf({ file, causes }: Vignette): Record<string, number> {
-  const { belief, model } = believe(file)
-  const told =
-    causes.length > 0
-      ? causes
-      : [model.faults[belief.faults.indexOf(Math.max(...belief.faults))]!.id]
-  return Object.fromEntries(
-    told.map((id) => [id, Number(belief.faults[model.faultIndex.get(id)!]!.toFixed(3))]),
-  )
-}
+const probabilitiesOf = ({ belief, model, wanted }: Subject): Record<string, number> =>
+  Object.fromEntries(wanted.map((f) => [model.faults[f]!.id, Number(belief.faults[f]!.toFixed(3))]))
 
 /** A vignette fails when a cause's probability lies further than this from what is written down. */
 export const TOLERANCE = 0.02
@@ -56,48 +100,42 @@ const FAULT_IDS: Readonly<Record<string, true>> = Object.fromEntries(
   BOOK.faults.map((f) => [f.id, true as const]),
 )
 
+/** Moves how a fault or a condition shows in a sign. */
+function moveEffects(subject: Subject, tally: Tally) {
+  const { belief, model, wanted } = subject
+  const before = belief.few.faults()
+  for (const evidence of belief.evidence)
+    for (const entry of entriesOf(model, evidence.sign)) {
+      const known = tally.asking(`${entry.of} > ${evidence.sign.sign.id}`, subject)
+      if (!known) continue
+      for (const by of [STEPS, -STEPS]) {
+        const now = faultsWithEntryMoved(belief, evidence, entry, by)
+        for (const f of wanted) note(known, subject, Math.abs(now[f]! - before[f]!))
+      }
+    }
+}
+
 /** Moves what brings conditions about, in the vignettes of the faults that do; the belief is built anew each time. */
-function askCauses(
-  vignette: Vignette,
-  seen: Map<string, { moved: number; asked: number }>,
-  wants: Wants,
-) {
-  const { belief, model } = believe(vignette.file)
-  const wanted = Object.keys(probabilitiesOf(vignette)).map((id) => model.faultIndex.get(id)!)
+function moveCauses(subject: Subject, tally: Tally) {
+  const { belief, model, wanted } = subject
   const entries = [
-    ...wanted.flatMap((f) =>
-      model.faults[f]!.causes.map((c) => ({
-        of: model.faults[f]!.id,
-        condition: c.condition,
-        level: c.level,
-      })),
-    ),
+    ...wanted.flatMap((f) => {
+      const { id, causes } = model.faults[f]!
+      return causes.map(({ condition, level }) => ({ of: id, condition, level }))
+    }),
     ...BOOK.conditions.flatMap((c) => [
       { of: 'leak', condition: c.id, level: c.leak },
       ...c.causedBy.map((b) => ({ of: b.condition, condition: c.id, level: b.level })),
     ]),
   ]
   for (const { of, condition, level } of entries) {
-    const key = `${of} => ${condition}`
-    if (!wants(key)) continue
-    const known = seen.get(key) ?? { moved: 0, asked: 0 }
-    seen.set(key, known)
-    if (known.moved > TOLERANCE) continue
-    known.asked++
+    const known = tally.asking(`${of} => ${condition}`, subject)
+    if (!known) continue
+    const k = model.conditions.findIndex((c) => c.id === condition)
     for (const by of [STEPS, -STEPS]) {
-      const now = new Belief(
-        withCauseMoved(
-          model,
-          of,
-          model.conditions.findIndex((c) => c.id === condition),
-          level,
-          by,
-        ),
-        belief.readings,
-        belief.timeline,
-      ).faults
-      for (const f of wanted)
-        known.moved = Math.max(known.moved, Math.abs(now[f]! - belief.faults[f]!))
+      const moved = withCauseMoved(model, of, k, level, by)
+      const now = new Belief(moved, belief.readings, belief.timeline).faults
+      for (const f of wanted) note(known, subject, Math.abs(now[f]! - belief.faults[f]!))
     }
   }
 }
@@ -106,14 +144,9 @@ const PRIOR_LADDER = Object.keys(PRIORS) as Prior[]
 const priorKey = (fault: string, complaint: Complaint) => `prior > ${fault} @ ${complaint}`
 
 /** Moves each fault's prior in the vignettes of the complaint: sets that hold the fault change by the ratio of its odds. */
-function askPriors(
-  { file, ...vignette }: Vignette,
-  seen: Map<string, { moved: number; asked: number }>,
-) {
-  const { belief, model } = believe(file)
-  const wanted = Object.keys(probabilitiesOf({ file, ...vignette })).map((id) =>
-    model.faultIndex.get(id)!,
-  )
+function movePriors(subject: Subject, tally: Tally) {
+  const { belief, model, wanted } = subject
+  const { complaint } = subject.vignette.file.case
   const n = model.faults.length
   const alone = new Float64Array(n + 1)
   const both = wanted.map(() => new Float64Array(n + 1))
@@ -126,60 +159,24 @@ function askPriors(
     }
   })
   model.faults.forEach((fault, f) => {
-    const at = PRIOR_LADDER.indexOf(fault.prior[file.case.complaint])
-    const key = priorKey(fault.id, file.case.complaint)
-    const known = seen.get(key) ?? { moved: 0, asked: 0 }
-    seen.set(key, known)
-    known.asked++
+    const known = tally.asking(priorKey(fault.id, complaint), subject)
+    if (!known) return
+    const at = PRIOR_LADDER.indexOf(fault.prior[complaint])
     for (const by of [STEPS, -STEPS]) {
       const to = PRIORS[PRIOR_LADDER[Math.min(PRIOR_LADDER.length - 1, Math.max(0, at + by))]!]
       const was = PRIORS[PRIOR_LADDER[at]!]
       const ratio = to / (1 - to) / (was / (1 - was))
       wanted.forEach((g, k) => {
-        const p = alone[g]! / mass
         const now = (alone[g]! + (ratio - 1) * both[k]![f]!) / (mass + (ratio - 1) * alone[f]!)
-        known.moved = Math.max(known.moved, Math.abs(now - p))
+        note(known, subject, Math.abs(now - alone[g]! / mass))
       })
     }
   })
 }
 
-/**
- * Every level of the book (faults' effects and conditions' effects on signs, leaks, what brings conditions about, priors)
- * whose move by three steps up and down leaves all vignettes within their tolerance, with the reason, keyed
- * "fault or condition > sign", "fault or condition => condition" and "prior > fault @ complaint". `wants` leaves out keys.
- */
-export function unmovedEntries(
-  list: readonly Vignette[],
-  wants: Wants = () => true,
-): Record<string, string> {
-  const seen = new Map<string, { moved: number; asked: number }>()
-  for (const vignette of list) {
-    const { belief, model } = believe(vignette.file)
-    const expected = probabilitiesOf(vignette)
-    const wanted = Object.keys(expected).map((id) => model.faultIndex.get(id)!)
-    const before = belief.few.faults()
-    for (const evidence of belief.evidence)
-      for (const entry of entriesOf(model, evidence.sign)) {
-        const key = `${entry.of} > ${evidence.sign.sign.id}`
-        if (!wants(key)) continue
-        const known = seen.get(key) ?? { moved: 0, asked: 0 }
-        seen.set(key, known)
-        known.asked++
-        if (known.moved > TOLERANCE) continue
-        for (const by of [STEPS, -STEPS]) {
-          const now = faultsWithEntryMoved(belief, evidence, entry, by)
-          for (const f of wanted)
-            known.moved = Math.max(known.moved, Math.abs(now[f]! - before[f]!))
-        }
-      }
-  }
-  for (const vignette of list) {
-    askCauses(vignette, seen, wants)
-    askPriors(vignette, seen)
-  }
-  const out: Record<string, string> = {}
-  const every = [
+/** The key of every level of the book. */
+export function keysOfLevels(): string[] {
+  const keys = [
     ...BOOK.faults.flatMap((f) => f.causes.map((c) => `${f.id} => ${c.condition}`)),
     ...BOOK.conditions.flatMap((c) => [
       `leak => ${c.id}`,
@@ -190,14 +187,44 @@ export function unmovedEntries(
     ...BOOK.signs.map((s) => `leak > ${s.id}`),
     ...BOOK.faults.flatMap((f) => COMPLAINTS.map((c) => priorKey(f.id, c))),
   ]
-  for (const key of [...new Set(every)].filter(wants).sort()) {
-    const known = seen.get(key)
-    if (!known)
-      out[key] = key.startsWith('prior')
-        ? 'no vignette of this complaint has a vehicle that can have it'
-        : 'no vignette reads this sign on a vehicle that can have this'
-    else if (known.moved <= TOLERANCE)
-      out[key] = `read in ${known.asked}, where other readings had settled it`
+  return [...new Set(keys)].sort()
+}
+
+function whyUnmoved(key: string, known: Seen | undefined): string {
+  if (known) return `read in ${known.asked}, where other readings had settled it`
+  if (key.startsWith('prior')) return 'no vignette of this complaint has a vehicle that can have it'
+  return 'no vignette reads this sign on a vehicle that can have this'
+}
+
+interface Moved {
+  /** what each vignette gives to its causes, by vignette and cause, before anything is moved */
+  readonly probabilities: Record<string, Record<string, number>>
+  readonly witnesses: Record<string, string>
+  readonly unmoved: Record<string, string>
+}
+
+/**
+ * Moves levels of the book (faults' effects and conditions' effects on signs, leaks, what brings conditions about,
+ * priors) by three steps up and down, and tells for each, by "fault or condition > sign", "fault or condition =>
+ * condition" or "prior > fault @ complaint", which vignette first leaves its tolerance, or why none does.
+ */
+export function moveLevels(list: readonly Vignette[], wants: Wants = EVERYTHING): Moved {
+  const tally = new Tally(wants)
+  const probabilities: Moved['probabilities'] = {}
+  for (const vignette of list) {
+    const subject = subjectOf(vignette)
+    probabilities[vignette.name] = probabilitiesOf(subject)
+    moveEffects(subject, tally)
+    moveCauses(subject, tally)
+    movePriors(subject, tally)
+    subject.belief.release()
   }
-  return out
+  const witnesses: Record<string, string> = {}
+  const unmoved: Record<string, string> = {}
+  for (const key of keysOfLevels().filter(wants.level)) {
+    const known = tally.seen.get(key)
+    if (known?.witness) witnesses[key] = known.witness
+    else unmoved[key] = whyUnmoved(key, known)
+  }
+  return { probabilities, witnesses, unmoved }
 }

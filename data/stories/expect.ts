@@ -1,16 +1,18 @@
 import { writeFileSync } from 'node:fs'
 import { vignettes } from '../../core/diagnosis/vignette.fixture'
-import { unmovedEntries, probabilitiesOf } from '../../core/diagnosis/mutation.fixture'
+import { moveLevels } from '../../core/diagnosis/mutation.fixture'
 
 /**
- * Writes down what every vignette gives to its causes, and the levels of the book that no vignette hangs on. Run
- * after a change of the book, and read the difference before it is committed: npx tsx data/stories/expect.ts
+ * Writes down what every vignette gives to its causes, which vignette hangs on each level of the book, and on which levels none does. Run
+ * after a change of the book, and read the difference before it is committed: npm run make:expected
  */
 const all = [...vignettes('open'), ...vignettes('kept-apart')]
-const expected = Object.fromEntries(all.map((v) => [v.name, probabilitiesOf(v)]))
-writeFileSync('data/stories/expected.json', `${JSON.stringify(expected, null, 1)}\n`)
-const unmoved = unmovedEntries(all)
-writeFileSync('data/stories/unmoved-levels.json', `${JSON.stringify(unmoved, null, 1)}\n`)
+const { probabilities, witnesses, unmoved } = moveLevels(all)
+const write = (name: string, table: object) =>
+  writeFileSync(`data/stories/${name}.json`, `${JSON.stringify(table, null, 1)}\n`)
+write('expected', probabilities)
+write('witnesses', witnesses)
+write('unmoved-levels', unmoved)
 process.stdout.write(
-  `${Object.keys(expected).length} vignettes, ${Object.keys(unmoved).length} levels that none hangs on\n`,
+  `${Object.keys(probabilities).length} vignettes, ${Object.keys(unmoved).length} levels that none hangs on\n`,
 )
