@@ -13,7 +13,7 @@ export default defineConfig({
   retries: 0,
   forbidOnly: true,
   use: {
-    actionTimeout: 8_000,
+    actionTimeout: 20_000,
     baseURL: process.env.TEST_BASE_URL,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGUMENTS },

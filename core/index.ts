@@ -12,7 +12,7 @@ export {
 } from './quantity/message'
 export { compareMoments } from './quantity/moment'
 export { type ParseLimits, parseQuantity, type ParseResult } from './quantity/parse'
-export { type QuantityRecord, correctedSi } from './quantity/record'
+export { type QuantityRecord, correctedValue } from './quantity/record'
 export { type QuantityKind, UNITS, fromCore, toCore, unitOf } from './quantity/units'
 
 export { COLD_BELOW_C, type EngineTemperature } from './physics/engine-temperature'
@@ -104,6 +104,7 @@ export {
   ROLES,
   type SessionDescription,
 } from './record/permissions'
+export { carryData, carryInstrument, carryProfile, carryRecord } from './record/version-1'
 export { APPLICATION_VERSION } from './record/written-by'
 
 export { LEAST_QUESTION_BITS, type NextCheck } from './planning/next-check'

@@ -53,12 +53,12 @@ export function preferredUnit(kind: QuantityKind, units: UnitPreferences): strin
 /** Number alone, in the reader's unit, with the decimals that suit it. */
 export function formatNumber(
   kind: QuantityKind,
-  si: number,
+  coreValue: number,
   units: UnitPreferences,
   decimals?: number,
   symbol = preferredUnit(kind, units),
 ): string {
-  const value = fromCore(kind, si, symbol)
+  const value = fromCore(kind, coreValue, symbol)
   const digits =
     decimals ?? (Math.abs(value) >= 100 && kind !== 'pressure' ? 0 : unitOf(kind, symbol).decimals)
   const text = value.toFixed(digits)
@@ -67,8 +67,8 @@ export function formatNumber(
 
 /** "92.2 kPa": number and unit, held together by a no-break space. */
 export function formatQuantity(quantity: QuantityParameter, units: UnitPreferences): string {
-  const { kind, si, decimals, unit = preferredUnit(kind, units) } = quantity
-  return `${formatNumber(kind, si, units, decimals, unit)}\u00a0${unit}`
+  const { kind, coreValue, decimals, unit = preferredUnit(kind, units) } = quantity
+  return `${formatNumber(kind, coreValue, units, decimals, unit)}\u00a0${unit}`
 }
 
 /** "6 in 10", and words for the ends where tenths would say too much. */
@@ -89,5 +89,5 @@ export function formatClock(seconds: number): string {
 }
 
 export function isQuantity(parameter: MessageParameter): parameter is QuantityParameter {
-  return typeof parameter === 'object' && 'si' in parameter
+  return typeof parameter === 'object' && 'coreValue' in parameter
 }

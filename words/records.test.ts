@@ -24,7 +24,12 @@ describe('what was recorded, in one line', () => {
     expect(itemName(kind)).toMatch(/^[A-Z][a-z ]+$/),
   )
   it('a cranking run', () => {
-    const kPa = (typed: string) => ({ typed, value: Number(typed), unit: 'kPa', si: Number(typed) })
+    const kPa = (typed: string) => ({
+      typed,
+      value: Number(typed),
+      unit: 'kPa',
+      coreValue: Number(typed),
+    })
     expect(
       says('cranking-rise.run', {
         plugged: [1],
@@ -72,7 +77,7 @@ describe('what was recorded, in one line', () => {
       says('pressure-hold.reading', {
         run: '0193a005-0000-7000-8000-00000000fffe',
         elapsedSeconds: 305,
-        pressure: { typed: '12,5 psi', value: 12.5, unit: 'psi', si: 86.2 },
+        pressure: { typed: '12,5 psi', value: 12.5, unit: 'psi', coreValue: 86.2 },
       }),
     ).toBe('at 5:05, pressure 12,5 psi')
   })

@@ -106,11 +106,11 @@ describe('the catalogue', () => {
     }
   })
   it('writes quantities in the reader’s unit', () => {
-    const target = { kind: 'pressure' as const, si: 103.4 }
+    const target = { kind: 'pressure' as const, coreValue: 103.4 }
     const text = sentence(
       {
         id: 'hold.targetAboveMarking',
-        parameters: { target, maximum: { kind: 'pressure', si: 96.5 } },
+        parameters: { target, maximum: { kind: 'pressure', coreValue: 96.5 } },
       },
       { temperature: '°F', pressure: 'psi', volume: 'qt' },
     )
@@ -139,7 +139,7 @@ describe('figures', () => {
   it('a difference of temperature is converted without the 32, and written in degrees', () => {
     expect(
       formatQuantity(
-        { kind: 'temperatureDifference', si: 5 },
+        { kind: 'temperatureDifference', coreValue: 5 },
         { temperature: '°F', pressure: 'psi', volume: 'qt' },
       ),
     ).toBe('9.0\u00a0°F')

@@ -1,12 +1,15 @@
 import Dexie, { type EntityTable } from 'dexie'
-import type {
-  CaseEvent,
-  CaseFile,
-  CaseHeader,
-  CaseRecord,
-  Instrument,
-  SystemProfile,
-  Vehicle,
+import {
+  carryInstrument,
+  carryProfile,
+  carryRecord,
+  type CaseEvent,
+  type CaseFile,
+  type CaseHeader,
+  type CaseRecord,
+  type Instrument,
+  type SystemProfile,
+  type Vehicle,
 } from '#core'
 
 export interface LocalProfile {
@@ -71,6 +74,25 @@ interface Waiting<E extends Entity> {
 /** Something recorded here that the server has not acknowledged yet. */
 export type OutboxItem = { [E in Entity]: Waiting<E> }[Entity]
 
+/**
+ * A row as it is said today. What stands here in the words of an earlier version stays so: it is carried forward
+ * whenever it is read.
+ */
+function inTodaysWords<Row>(row: Row): Row {
+  const said = row as Record<string, unknown> | undefined
+  if (!said) return row
+  const { profile, record, event, instrument, body } = said
+  const carried = {
+    ...said,
+    ...(profile === undefined ? {} : { profile: carryProfile(profile) }),
+    ...(record === undefined ? {} : { record: carryRecord(record) }),
+    ...(event === undefined ? {} : { event: carryRecord(event) }),
+    ...(instrument === undefined ? {} : { instrument: carryInstrument(instrument) }),
+    ...(body === undefined ? {} : { body: inTodaysWords(body) }),
+  }
+  return carried as Row
+}
+
 /** One person's copy of the shop and the outbox, in the browser. Each person has a database of their own. */
 export class LocalDatabase extends Dexie {
   people!: EntityTable<CopyRows['people'], 'id'>
@@ -96,6 +118,9 @@ export class LocalDatabase extends Dexie {
       outbox: '++order, id, state',
       meta: 'key',
     })
+    this.instruments.hook('reading', (row) => carryInstrument(row) as CopyRows['instruments'])
+    for (const table of [this.profiles, this.records, this.events, this.outbox])
+      table.hook('reading', inTodaysWords)
   }
 
   copies() {

@@ -67,15 +67,23 @@ const kinds = Object.entries(KINDS).map(([value, k]) => ({
   value: value as Instrument['kind'],
   text: k.name,
 }))
-const asQuantity = (of: Instrument['kind'], si: number | undefined): QuantityRecord | undefined =>
-  si === undefined ? undefined : { typed: String(si), value: si, unit: KINDS[of].unit, si }
+const asQuantity = (
+  of: Instrument['kind'],
+  coreValue: number | undefined,
+): QuantityRecord | undefined =>
+  coreValue === undefined
+    ? undefined
+    : { typed: String(coreValue), value: coreValue, unit: KINDS[of].unit, coreValue }
 function edit(i: Instrument | undefined) {
   editing.value = i?.id ?? 'new'
   kind.value = i?.kind ?? 'pressure-tester'
   name.value = i?.name ?? ''
-  compared.value = typeof i?.offsetSi === 'number' ? 'yes' : 'no'
-  offset.value = asQuantity(kind.value, typeof i?.offsetSi === 'number' ? i.offsetSi : undefined)
-  step.value = asQuantity(kind.value, i?.resolutionSi)
+  compared.value = typeof i?.offsetInCoreUnit === 'number' ? 'yes' : 'no'
+  offset.value = asQuantity(
+    kind.value,
+    typeof i?.offsetInCoreUnit === 'number' ? i.offsetInCoreUnit : undefined,
+  )
+  step.value = asQuantity(kind.value, i?.resolutionInCoreUnit)
   problem.value = ''
 }
 async function keep() {
@@ -88,8 +96,8 @@ async function keep() {
     {
       kind: kind.value,
       name: name.value.trim(),
-      offsetSi: compared.value === 'yes' ? offset.value!.si : 'unknown',
-      ...(step.value ? { resolutionSi: step.value.si } : {}),
+      offsetInCoreUnit: compared.value === 'yes' ? offset.value!.coreValue : 'not-known',
+      ...(step.value ? { resolutionInCoreUnit: step.value.coreValue } : {}),
       ...(old?.strokeVolumeML ? { strokeVolumeML: old.strokeVolumeML } : {}),
       ...(old?.enclosedML ? { enclosedML: old.enclosedML } : {}),
       ...(compared.value === 'yes'
@@ -105,13 +113,13 @@ async function keep() {
 const age = (i: Instrument) =>
   i.checkedAt ? DateTime.now().diff(DateTime.fromISO(i.checkedAt), 'days').days : undefined
 const off = (i: Instrument) =>
-  typeof i.offsetSi !== 'number'
+  typeof i.offsetInCoreUnit !== 'number'
     ? say('instruments.notKnown')
-    : i.offsetSi === 0
+    : i.offsetInCoreUnit === 0
       ? say('instruments.readsRight')
       : say('instruments.readsOff', {
-          by: preferences.show(KINDS[i.kind].kind, Math.abs(i.offsetSi)),
-          direction: i.offsetSi > 0 ? 'high' : 'low',
+          by: preferences.show(KINDS[i.kind].kind, Math.abs(i.offsetInCoreUnit)),
+          direction: i.offsetInCoreUnit > 0 ? 'high' : 'low',
         })
 </script>
 
@@ -177,9 +185,9 @@ const off = (i: Instrument) =>
         </div>
         <div>
           <span class="small quiet">{{ say('instruments.smallestStep') }}</span><span>{{
-            i.resolutionSi === undefined
+            i.resolutionInCoreUnit === undefined
               ? say('instruments.notKnown')
-              : preferences.show(KINDS[i.kind].kind, i.resolutionSi)
+              : preferences.show(KINDS[i.kind].kind, i.resolutionInCoreUnit)
           }}</span>
         </div>
         <div>

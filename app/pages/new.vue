@@ -31,7 +31,7 @@ function title() {
   if (words.value.trim()) return words.value.trim().slice(0, 160)
   const given = loss.value && loss.value.amount !== 'not-known' ? loss.value.amount : undefined
   if (complaint.value === 'coolant-loss' && given && loss.value?.per)
-    return `about ${given.typed.match(/[a-z]/i) ? given.typed : `${given.typed} ${given.unit}`} ${'time' in loss.value.per ? ({ 86400: 'a day', 604800: 'a week' }[loss.value.per.time.si] ?? 'a month') : `per ${loss.value.per.distance.typed}`}`
+    return `about ${given.typed.match(/[a-z]/i) ? given.typed : `${given.typed} ${given.unit}`} ${'time' in loss.value.per ? ({ 86400: 'a day', 604800: 'a week' }[loss.value.per.time.coreValue] ?? 'a month') : `per ${loss.value.per.distance.typed}`}`
   return say(`complaint.${complaint.value!}`).toLowerCase()
 }
 async function take() {

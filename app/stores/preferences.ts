@@ -20,7 +20,10 @@ export const usePreferences = defineStore('preferences', () => {
     () => theme.value === 'dark' || (theme.value === 'auto' && prefersDark.value),
   )
   const say = (message: Message) => sentence(message, units.value, language.value)
-  const show = (kind: QuantityKind, si: number, decimals?: number) =>
-    formatQuantity({ kind, si, ...(decimals === undefined ? {} : { decimals }) }, units.value)
+  const show = (kind: QuantityKind, coreValue: number, decimals?: number) =>
+    formatQuantity(
+      { kind, coreValue, ...(decimals === undefined ? {} : { decimals }) },
+      units.value,
+    )
   return { units, language, theme, isDark, say, show }
 })

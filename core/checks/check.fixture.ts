@@ -23,7 +23,7 @@ export const quantity = (kind: QuantityKind, value: number, unit: string) => ({
   typed: `${value}`,
   value,
   unit,
-  si: toCore(kind, value, unit),
+  coreValue: toCore(kind, value, unit),
 })
 export const celsius = (value: number) => quantity('temperature', value, '°C') as never
 export const kPa = (value: number) => quantity('pressure', value, 'kPa') as never

@@ -71,8 +71,8 @@ describe('walk along the fan circuit', () => {
     } as const
     for (const [link, truth] of Object.entries(truths)) {
       let record: Record<string, unknown> = {
-        switchingPlace: { typed: '98', value: 98, unit: '°C', si: 98 },
-        switchesAt: { typed: '96', value: 96, unit: '°C', si: 96 },
+        switchingPlace: { typed: '98', value: 98, unit: '°C', coreValue: 98 },
+        switchesAt: { typed: '96', value: 96, unit: '°C', coreValue: 96 },
         batteryVolts: 12.5,
       }
       let steps = 0

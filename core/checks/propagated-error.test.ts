@@ -35,8 +35,8 @@ describe('intervals of figures', () => {
         static: kPa(still),
         engineRpm,
         specified: { pressure: kPa(120), rpm: 1600, includesStatic: false },
-        returnStream: 'not-seen',
-        lowerHose: 'not-seen',
+        returnStream: 'not-known',
+        lowerHose: 'not-known',
       }).intervals.share!
     expect(half(share(95, 70, 800))).toBeGreaterThan(2 * half(share(190, 70, 1600)))
   })

@@ -14,8 +14,8 @@ interface Reading {
   moved: (by: number) => unknown
 }
 
-const isQuantity = (v: unknown): v is { si: number } =>
-  typeof v === 'object' && v !== null && 'si' in v && 'unit' in v && 'typed' in v
+const isQuantity = (v: unknown): v is { coreValue: number } =>
+  typeof v === 'object' && v !== null && 'coreValue' in v && 'unit' in v && 'typed' in v
 
 /** The parts of Zod's own description of a schema that a walk along the data needs. */
 interface SchemaDefinition {
@@ -31,7 +31,12 @@ const definitionOf = (schema: z.ZodType) => schema.def as SchemaDefinition
 function readingOf(value: unknown, error: UsualError): Reading[] {
   if (typeof value === 'number') return [{ sd: errorOf(error, value), moved: (by) => value + by }]
   if (isQuantity(value))
-    return [{ sd: errorOf(error, value.si), moved: (by) => ({ ...value, si: value.si + by }) }]
+    return [
+      {
+        sd: errorOf(error, value.coreValue),
+        moved: (by) => ({ ...value, coreValue: value.coreValue + by }),
+      },
+    ]
   return []
 }
 

@@ -38,8 +38,8 @@ describe('the error of a reading reaches a figure', () => {
   it('of a quantity by its value in the unit of core, whatever else is inside', () => {
     const schema = z.strictObject({ t: temperature, name: z.string() })
     const data = { t: quantity('temperature', 80, '°C'), name: 'scan' }
-    const { twice } = propagatedIntervals(schema, data, (d) => ({ twice: 2 * d.t.si }))
-    const { once } = propagatedIntervals(schema, data, (d) => ({ once: d.t.si }))
+    const { twice } = propagatedIntervals(schema, data, (d) => ({ twice: 2 * d.t.coreValue }))
+    const { once } = propagatedIntervals(schema, data, (d) => ({ once: d.t.coreValue }))
     expect((twice!.low + twice!.high) / 2).toBeCloseTo(160, 9)
     expect(half(twice)).toBeCloseTo(2 * half(once)!, 9)
   })

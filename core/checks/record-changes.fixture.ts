@@ -72,7 +72,7 @@ export function changesOf(
 }
 
 function othersFor(schema: z.ZodType, path: string, old: unknown): unknown[] {
-  if (path.endsWith('.instrumentOffsetSi')) return [0]
+  if (path.endsWith('.instrumentOffsetInCoreUnit')) return [0]
   if (typeof old === 'number')
     return SHARES.map((share) => Number((old * share).toPrecision(6))).filter((v) => v !== old)
   if (Array.isArray(old)) return [[], old.slice(0, 1), old.slice(1), old.toReversed()]

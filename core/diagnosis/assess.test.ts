@@ -12,8 +12,8 @@ const load = (name: string) => readCaseFile(readFileSync(`data/vignettes/${name}
 const id = (n: number) => `0198aaaa-0000-7000-8000-${n.toString(16).padStart(12, '0')}`
 const at = (minute: number) => `2026-10-01T08:${String(minute).padStart(2, '0')}:00Z`
 const by = '0192f000-0000-7000-8000-000000000001'
-const celsius = (value: number) => ({ typed: `${value}`, value, unit: '°C', si: value })
-const kPa = (value: number) => ({ typed: `${value}`, value, unit: 'kPa', si: value })
+const celsius = (value: number) => ({ typed: `${value}`, value, unit: '°C', coreValue: value })
+const kPa = (value: number) => ({ typed: `${value}`, value, unit: 'kPa', coreValue: value })
 const record = (kind: string, data: object, minute: number) =>
   ({ id: id(minute + 100), by, observedAt: at(minute), kind, data }) as unknown as CaseRecord
 const event = (kind: string, minute: number, data: object = {}) =>

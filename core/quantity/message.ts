@@ -3,7 +3,7 @@ import type { QuantityKind } from './units'
 /** A quantity inside a sentence; the edge writes it in the reader's unit. */
 export interface QuantityParameter {
   kind: QuantityKind
-  si: number
+  coreValue: number
   /** digits after the point in the core unit's own scale, where the kind's default does not fit */
   decimals?: number
   /** the unit it must be said in, where that is not the reader's: the unit of the field it was typed in */

@@ -7,7 +7,7 @@ export interface ParsedQuantity {
   value: number
   unit: string
   /** in the unit core computes in */
-  si: number
+  coreValue: number
 }
 
 export type ParseResult = { ok: true; quantity: ParsedQuantity } | { ok: false; problem: Message }
@@ -21,7 +21,7 @@ export interface ParseLimits {
 /**
  * Reads what a person types: "13.5 psi", "13,5psi", "95c", "-3" (then in `fallbackUnit`).
  * A comma is a decimal comma; thousands separators are not accepted, because "1,200" would be a guess.
- * Example: parseQuantity('13.5 psi', 'pressure', 'kPa') has si 93.079.
+ * Example: parseQuantity('13.5 psi', 'pressure', 'kPa') has coreValue 93.079.
  */
 export function parseQuantity(
   text: string,
@@ -54,17 +54,17 @@ export function parseQuantity(
           }),
         }
   }
-  const si = toCore(kind, value, unit.symbol)
-  if (limits && (si < limits.min || si > limits.max))
+  const coreValue = toCore(kind, value, unit.symbol)
+  if (limits && (coreValue < limits.min || coreValue > limits.max))
     return {
       ok: false,
       problem: message('input.outOfRange', {
         typed,
-        min: { kind, si: limits.min, unit: unit.symbol },
-        max: { kind, si: limits.max, unit: unit.symbol },
+        min: { kind, coreValue: limits.min, unit: unit.symbol },
+        max: { kind, coreValue: limits.max, unit: unit.symbol },
       }),
     }
-  return { ok: true, quantity: { typed, value, unit: unit.symbol, si } }
+  return { ok: true, quantity: { typed, value, unit: unit.symbol, coreValue } }
 }
 
 function unitList(kind: QuantityKind): string {

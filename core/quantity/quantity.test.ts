@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { parseQuantity } from './parse'
-import { correctedSi, quantityOf } from './record'
+import { correctedValue, quantityOf } from './record'
 import { fromCore, toCore, UNITS, type QuantityKind } from './units'
 
 describe('units', () => {
@@ -27,18 +27,18 @@ describe('units', () => {
 })
 
 describe('parseQuantity', () => {
-  const si = (text: string, kind: QuantityKind, unit: string) => {
+  const coreValue = (text: string, kind: QuantityKind, unit: string) => {
     const parsed = parseQuantity(text, kind, unit)
     if (!parsed.ok) throw new Error(parsed.problem.id)
-    return parsed.quantity.si
+    return parsed.quantity.coreValue
   }
   it('reads a number with its unit, with point or comma, with or without a space', () => {
-    expect(si('13.5 psi', 'pressure', 'kPa')).toBeCloseTo(93.079, 3)
-    expect(si('13,5psi', 'pressure', 'kPa')).toBeCloseTo(93.079, 3)
-    expect(si('95c', 'temperature', '°F')).toBe(95)
-    expect(si('92', 'pressure', 'kPa')).toBe(92)
-    expect(si('-3', 'temperature', '°C')).toBe(-3)
-    expect(si('0.5 l', 'volume', 'qt')).toBe(0.5)
+    expect(coreValue('13.5 psi', 'pressure', 'kPa')).toBeCloseTo(93.079, 3)
+    expect(coreValue('13,5psi', 'pressure', 'kPa')).toBeCloseTo(93.079, 3)
+    expect(coreValue('95c', 'temperature', '°F')).toBe(95)
+    expect(coreValue('92', 'pressure', 'kPa')).toBe(92)
+    expect(coreValue('-3', 'temperature', '°C')).toBe(-3)
+    expect(coreValue('0.5 l', 'volume', 'qt')).toBe(0.5)
   })
   it.each([
     ['', 'input.empty'],
@@ -63,14 +63,14 @@ describe('quantity records', () => {
       typed: '90',
       value: 90,
       unit: 'kPa',
-      si: 90,
-      instrumentOffsetSi: -2,
+      coreValue: 90,
+      instrumentOffsetInCoreUnit: -2,
     })
-    expect(correctedSi(record)).toBe(92)
+    expect(correctedValue(record)).toBe(92)
   })
-  it('refuse an SI value that does not follow from the value and unit', () => {
+  it('refuse a core value that does not follow from the value and unit', () => {
     expect(
-      schema.safeParse({ typed: '13.5 psi', value: 13.5, unit: 'psi', si: 13.5 }).success,
+      schema.safeParse({ typed: '13.5 psi', value: 13.5, unit: 'psi', coreValue: 13.5 }).success,
     ).toBe(false)
   })
 })

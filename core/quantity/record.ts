@@ -12,7 +12,7 @@ const USUAL_ERRORS: Readonly<Partial<Record<QuantityKind, UsualError>>> = {
 /**
  * A quantity as it is written down: what was typed, its number and unit, its value in the core unit, and the
  * instrument with the offset it was known to have at that moment (reading minus truth, core unit).
- * `si` is what the instrument showed; `correctedSi` takes the offset off.
+ * `coreValue` is what the instrument showed; `correctedValue` takes the offset off.
  */
 export function quantityOf(kind: QuantityKind, limits: { min: number; max: number }) {
   const symbols = UNITS[kind].map((u) => u.symbol) as [string, ...string[]]
@@ -21,15 +21,17 @@ export function quantityOf(kind: QuantityKind, limits: { min: number; max: numbe
       typed: z.string().max(40),
       value: z.number(),
       unit: z.enum(symbols),
-      si: z.number().min(limits.min).max(limits.max),
+      coreValue: z.number().min(limits.min).max(limits.max),
       instrument: z.uuid().optional(),
-      instrumentOffsetSi: z.number().min(-1000).max(1000).optional(),
+      instrumentOffsetInCoreUnit: z.number().min(-1000).max(1000).optional(),
     })
     .refine(
-      (q) => Math.abs(toCore(kind, q.value, q.unit) - q.si) <= 1e-6 * Math.max(1, Math.abs(q.si)),
+      (q) =>
+        Math.abs(toCore(kind, q.value, q.unit) - q.coreValue) <=
+        1e-6 * Math.max(1, Math.abs(q.coreValue)),
       {
-        message: 'the value in its unit and the SI value do not agree',
-        path: ['si'],
+        message: 'the value in its unit and the value in core’s unit do not agree',
+        path: ['coreValue'],
       },
     )
     .meta({ quantityKind: kind, unit: UNITS[kind][0]!.symbol, usualError: USUAL_ERRORS[kind] })
@@ -39,12 +41,12 @@ export interface QuantityRecord {
   typed: string
   value: number
   unit: string
-  si: number
+  coreValue: number
   instrument?: string | undefined
-  instrumentOffsetSi?: number | undefined
+  instrumentOffsetInCoreUnit?: number | undefined
 }
 
 /** The quantity with the instrument's known offset taken off, in the core unit. */
-export function correctedSi(quantity: QuantityRecord): number {
-  return quantity.si - (quantity.instrumentOffsetSi ?? 0)
+export function correctedValue(quantity: QuantityRecord): number {
+  return quantity.coreValue - (quantity.instrumentOffsetInCoreUnit ?? 0)
 }

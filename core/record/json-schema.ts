@@ -4,7 +4,7 @@ import { EVENT_DATA } from './events'
 import { caseFile } from './schema'
 
 /**
- * JSON Schema (2020-12) of the case file, made from the Zod schema. Refinements (a value and its SI value agree,
+ * JSON Schema (2020-12) of the case file, made from the Zod schema. Refinements (a value and its value in core’s unit agree,
  * ids that must exist) cannot be expressed in it; docs/case-format.md lists them.
  */
 export function caseJsonSchema(): object {

@@ -1,13 +1,14 @@
 import { InputError, message } from '../quantity/message'
 import { caseFile, FORMAT, FORMAT_VERSION, type CaseFile } from './schema'
+import { carryFile } from './version-1'
 
 /** Steps by the version they begin with; each carries a file of version n to n + 1. */
 export type MigrationSteps = Readonly<
   Record<number, (file: Record<string, unknown>) => Record<string, unknown>>
 >
 
-/** Version 1 is the first, so the list is empty. New kinds of record are no new version: an old file has none of them. */
-const MIGRATIONS: MigrationSteps = {}
+/** New kinds of record are no new version: an old file has none of them. */
+const MIGRATIONS: MigrationSteps = { 1: carryFile }
 
 /** Carries a file to the newest version, one step after the other, and writes the version it has reached. The file given is not changed. */
 export function carryForward(

@@ -75,11 +75,11 @@ function anything(schema: Schema): fc.Arbitrary<unknown> {
   if (schema.enum) return fc.constantFrom(...schema.enum)
   if (schema.anyOf) return fc.oneof(...schema.anyOf.map(anything))
   if (schema.quantityKind) {
-    const si = schema.properties!.si!
+    const coreValue = schema.properties!.coreValue!
     const unit = (schema.properties!.unit!.enum as string[])[0]!
     return fc
-      .double({ min: si.minimum!, max: si.maximum!, noNaN: true })
-      .map((value) => ({ typed: `${value}`.slice(0, 20), value, unit, si: value }))
+      .double({ min: coreValue.minimum!, max: coreValue.maximum!, noNaN: true })
+      .map((value) => ({ typed: `${value}`.slice(0, 20), value, unit, coreValue: value }))
   }
   switch (schema.type) {
     case 'object': {

@@ -5,7 +5,7 @@ import { caseEvent } from './events'
 import { caseRecord } from './envelope'
 
 export const FORMAT = 'thermognosis-case'
-export const FORMAT_VERSION = 1
+export const FORMAT_VERSION = 2
 /** An import larger than this is refused before it is read. */
 export const MAX_FILE_BYTES = 8 * 1024 * 1024
 
@@ -15,9 +15,9 @@ export const instrument = z.strictObject({
   id: z.uuid(),
   kind: z.enum(['pressure-tester', 'cap-adapter', 'thermometer', 'infrared', 'scan-tool', 'other']),
   name: z.string().min(1).max(80),
-  /** reading minus truth, core unit of what it measures; absent: never compared; "unknown": could not be found out */
-  offsetSi: z.union([z.number().min(-1000).max(1000), z.literal('unknown')]).optional(),
-  resolutionSi: z.number().positive().max(1000).optional(),
+  /** reading minus truth, core unit of what it measures; absent: never compared; "not-known": could not be found out */
+  offsetInCoreUnit: z.union([z.number().min(-1000).max(1000), z.literal('not-known')]).optional(),
+  resolutionInCoreUnit: z.number().positive().max(1000).optional(),
   strokeVolumeML: z.number().min(1).max(2000).optional(),
   enclosedML: z.number().min(1).max(2000).optional(),
   checkedAt: moment.optional(),
@@ -55,7 +55,7 @@ export const caseHeader = z.strictObject({
 })
 export type CaseHeader = z.infer<typeof caseHeader>
 
-/** The whole case as it is exchanged: version 1 of the open format. Rules a JSON Schema cannot say are in consistency.ts. */
+/** The whole case as it is exchanged: version 2 of the open format. Rules a JSON Schema cannot say are in consistency.ts. */
 export const caseFile = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(FORMAT_VERSION),

@@ -34,9 +34,9 @@ describe('what does not fit together in a profile', () => {
     expect(said({})).toEqual([])
     expect(
       said({
-        systemRatingKPa: 'unknown',
+        systemRatingKPa: 'not-known',
         caps: [{ place: 'tank', ratingKPa: 138 }],
-        fanOnC: 'unknown',
+        fanOnC: 'not-known',
         fanOffC: 99,
       }),
     ).toEqual([])

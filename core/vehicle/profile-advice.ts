@@ -19,8 +19,8 @@ export function profileAdvice(profile: SystemProfile): Message[] {
     if (system !== undefined && rating !== undefined && Math.abs(rating - system) > CAP_BAND_KPA)
       out.push(
         message(rating > system ? 'profile.capTooHigh' : 'profile.capTooLow', {
-          cap: { kind: 'pressure', si: rating },
-          system: { kind: 'pressure', si: system },
+          cap: { kind: 'pressure', coreValue: rating },
+          system: { kind: 'pressure', coreValue: system },
         }),
       )
     if (vessel === 'overflow-bottle' && cap.place === 'tank' && vented === false)

@@ -1,12 +1,12 @@
 import { z } from 'zod'
 
 /** A value that was looked for and could not be found out. Absent means: nobody asked yet. */
-export const UNKNOWN = 'unknown' as const
-const known = <T extends z.ZodType>(schema: T) => z.union([schema, z.literal(UNKNOWN)]).optional()
+export const NOT_KNOWN = 'not-known' as const
+const known = <T extends z.ZodType>(schema: T) => z.union([schema, z.literal(NOT_KNOWN)]).optional()
 
 export const capPlace = z.enum(['radiator-neck', 'tank'])
 
-/** The cooling system of one vehicle, first version. Every field may be absent (not asked) or "unknown". */
+/** The cooling system of one vehicle, first version. Every field may be absent (not asked) or "not-known". */
 export const systemProfile = z.strictObject({
   thermostatSide: known(z.enum(['outlet', 'inlet'])),
   thermostatRatingC: known(z.number().min(50).max(130)),
@@ -51,9 +51,9 @@ export const systemProfile = z.strictObject({
 })
 export type SystemProfile = z.infer<typeof systemProfile>
 
-/** A known value, or undefined for both "unknown" and absent; callers that must tell them apart read the field. */
-export function knownValue<T>(value: T | typeof UNKNOWN | undefined): T | undefined {
-  return value === UNKNOWN ? undefined : value
+/** A known value, or undefined for both "not-known" and absent; callers that must tell them apart read the field. */
+export function knownValue<T>(value: T | typeof NOT_KNOWN | undefined): T | undefined {
+  return value === NOT_KNOWN ? undefined : value
 }
 
 /** Values that the fields of a profile must have, where they are known, for something to exist or to be possible. */
@@ -63,7 +63,7 @@ export type ProfileNeeds = { readonly [K in keyof SystemProfile]?: readonly unkn
 export function mayHave(profile: SystemProfile, needs: ProfileNeeds = {}): boolean {
   return Object.entries(needs).every(([field, allowed]) => {
     const value = profile[field as keyof SystemProfile]
-    return value === undefined || value === UNKNOWN || allowed.includes(value)
+    return value === undefined || value === NOT_KNOWN || allowed.includes(value)
   })
 }
 

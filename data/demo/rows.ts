@@ -16,7 +16,7 @@ const HOLD = z.strictObject({
   /** at its start and at its end */
   coolantC: z.tuple([z.number(), z.number()]).optional(),
   tray: z.string().default('dry'),
-  cylinders: z.string().default('not-looked'),
+  cylinders: z.string().default('not-known'),
   plan: z.string().default('usual'),
 })
 type Hold = z.infer<typeof HOLD>
@@ -31,12 +31,13 @@ function trueKPa({ targetKPa, fallKPaPerMinute }: Hold, seconds: number): number
 function holdRow(instruments: Instruments): Row {
   const dialOf = (name: string) => {
     const gauge = instruments[name]
-    if (gauge?.resolutionSi === undefined) throw new Error(`${name} is no gauge with a step`)
-    const offset = typeof gauge.offsetSi === 'number' ? gauge.offsetSi : 0
-    const step = gauge.resolutionSi
+    if (gauge?.resolutionInCoreUnit === undefined)
+      throw new Error(`${name} is no gauge with a step`)
+    const offset = typeof gauge.offsetInCoreUnit === 'number' ? gauge.offsetInCoreUnit : 0
+    const step = gauge.resolutionInCoreUnit
     const shown = (truth: number) => {
       const steps = Math.round((truth + offset) / step)
-      const more = { instrument: gauge.id, instrumentOffsetSi: offset }
+      const more = { instrument: gauge.id, instrumentOffsetInCoreUnit: offset }
       return name === 'old-tester'
         ? quantity('pressure', steps, 'psi', more)
         : quantity('pressure', steps * step, 'kPa', more)

@@ -80,8 +80,8 @@ const driveRow = row(z.array(SEGMENT), (t, segments) => {
       heater: 'off',
       load,
     })),
-    coolsWithAirConditioningOff: 'not-tried',
-    coolsWithHeaterOn: 'not-tried',
+    coolsWithAirConditioningOff: 'not-known',
+    coolsWithHeaterOn: 'not-known',
   })
 })
 

@@ -11,16 +11,19 @@ export const quantity = (
   value: number,
   unit: string,
   more: Readonly<Record<string, unknown>> = {},
-) => ({ typed: `${value}`, value, unit, si: toCore(kind, value, unit), ...more })
+) => ({ typed: `${value}`, value, unit, coreValue: toCore(kind, value, unit), ...more })
 export const celsius = (value: number) => quantity('temperature', value, '°C')
 export const kPa = (value: number) => quantity('pressure', value, 'kPa')
 
 /** What an instrument shows, in the unit given, where this is the truth. */
 export function shownBy(instrument: Instrument, kind: QuantityKind, truth: number, unit: string) {
-  const { id, offsetSi } = instrument
-  if (offsetSi === undefined || offsetSi === 'unknown')
+  const { id, offsetInCoreUnit } = instrument
+  if (offsetInCoreUnit === undefined || offsetInCoreUnit === 'not-known')
     return quantity(kind, truth, unit, { instrument: id })
-  return quantity(kind, truth + offsetSi, unit, { instrument: id, instrumentOffsetSi: offsetSi })
+  return quantity(kind, truth + offsetInCoreUnit, unit, {
+    instrument: id,
+    instrumentOffsetInCoreUnit: offsetInCoreUnit,
+  })
 }
 
 const WRITTEN = /^(-?\d+(?:\.\d+)?) ([^\s\d]+)(?: by ([a-z-]+))?$/

@@ -9,8 +9,8 @@ const DIAL: Instrument = {
   id: '0192f000-0000-7000-8000-0000000000b1',
   kind: 'pressure-tester',
   name: 'Dial',
-  offsetSi: -2,
-  resolutionSi: 1,
+  offsetInCoreUnit: -2,
+  resolutionInCoreUnit: 1,
 }
 const manner = {
   idPrefix: '0194ffff-0000-7000-8000-',
@@ -30,20 +30,24 @@ function told(...rows: unknown[]) {
 describe('quantities of a row', () => {
   it('are read from a number and its unit, wherever they stand', () => {
     expect(withQuantities({ a: '88 °C', b: [{ c: '-0.5 kPa' }] })).toEqual({
-      a: { typed: '88', value: 88, unit: '°C', si: 88 },
-      b: [{ c: { typed: '-0.5', value: -0.5, unit: 'kPa', si: -0.5 } }],
+      a: { typed: '88', value: 88, unit: '°C', coreValue: 88 },
+      b: [{ c: { typed: '-0.5', value: -0.5, unit: 'kPa', coreValue: -0.5 } }],
     })
   })
 
   it('keep the unit they were written in, and the unit core computes in beside it', () => {
-    expect(withQuantities('15 psi')).toMatchObject({ value: 15, unit: 'psi', si: 103.421355 })
+    expect(withQuantities('15 psi')).toMatchObject({
+      value: 15,
+      unit: 'psi',
+      coreValue: 103.421355,
+    })
   })
 
   it('are what an instrument shows where the truth is given', () => {
     expect(withQuantities('100 kPa by dial', { dial: DIAL })).toMatchObject({
       value: 98,
       instrument: DIAL.id,
-      instrumentOffsetSi: -2,
+      instrumentOffsetInCoreUnit: -2,
     })
   })
 

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { eq, sql } from 'drizzle-orm'
 import { refuse } from '../utils/api-error'
-import { type FactTable, insertOnce, rowOf, type Transaction } from './edge'
+import { type FactTable, inTodaysWords, insertOnce, rowOf, type Transaction } from './edge'
 import { changes, shops } from './schema'
 
 /** JSON with sorted keys and without undefined, so that equal contents have equal hashes. */
@@ -50,6 +50,24 @@ export async function appendFact<T extends FactTable>(
     return true
   }
   const old = await rowOf(tx, table, row.shopId, row.id)
-  if (old?.contentHash !== row.contentHash) throw refuse.conflict('numberTaken')
+  if (!old || !(old.contentHash === row.contentHash || saysTheSame(old, row)))
+    throw refuse.conflict('numberTaken')
   return false
+}
+
+/** Columns that are no content: when and how it came here, and the hash of the words it came in. */
+const ABOUT_ITS_WAY = ['receivedAt', 'clockOffsetMs', 'contentHash']
+
+/** Whether a row that was written in the words of an earlier version says what this one says in today's. */
+function saysTheSame(old: object, row: object): boolean {
+  const contentOf = (columns: object) =>
+    canonical(
+      Object.fromEntries(
+        Object.entries(inTodaysWords(columns)).filter(
+          ([column, value]) =>
+            column in row && !ABOUT_ITS_WAY.includes(column) && (value ?? null) !== null,
+        ),
+      ),
+    )
+  return contentOf(old) === contentOf(row)
 }

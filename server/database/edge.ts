@@ -1,6 +1,14 @@
 import { and, eq, inArray } from 'drizzle-orm'
 import type { PgInsertValue } from 'drizzle-orm/pg-core'
-import type { CaseEvent, CaseRecord } from '#core'
+import {
+  carryData,
+  carryInstrument,
+  carryProfile,
+  type CaseEvent,
+  type CaseRecord,
+  type Instrument,
+  type SystemProfile,
+} from '#core'
 import type { Database } from './client'
 import type {
   cases,
@@ -106,9 +114,26 @@ const envelopeOf = ({
     supersedes,
     note,
     kind,
-    data,
+    data: carryData(data),
   })
 
 /** A row of records or events as the case format writes it. It was validated when it was written. */
 export const recordOf = (row: FactRow): CaseRecord => envelopeOf(row) as object as CaseRecord
 export const eventOf = (row: FactRow): CaseEvent => envelopeOf(row) as object as CaseEvent
+
+/** Bodies of rows as they are said today. */
+export const instrumentOf = (row: typeof instruments.$inferSelect): Instrument =>
+  carryInstrument(row.body) as Instrument
+export const profileOf = (row: typeof vehicleProfiles.$inferSelect): SystemProfile =>
+  carryProfile(row.profile) as SystemProfile
+
+/** Columns of a row of facts with what version 1 of the case format wrote said in today's words. */
+export function inTodaysWords(columns: object): object {
+  const { data, body, profile } = columns as Record<string, unknown>
+  return {
+    ...columns,
+    ...(data === undefined ? {} : { data: carryData(data) }),
+    ...(body === undefined ? {} : { body: carryInstrument(body) }),
+    ...(profile === undefined ? {} : { profile: carryProfile(profile) }),
+  }
+}

@@ -1,6 +1,9 @@
 import { and, eq } from 'drizzle-orm'
 import { z } from 'zod'
 import {
+  carryInstrument,
+  carryProfile,
+  carryRecord,
   caseEvent,
   type CaseEvent,
   caseHeader,
@@ -39,17 +42,23 @@ export const profileFact = z.strictObject({
   ...written,
   id: z.uuid(),
   vehicle: z.uuid(),
-  profile: systemProfile,
+  profile: z.preprocess(carryProfile, systemProfile),
   supersedes: z.uuid().optional(),
 })
 export const instrumentFact = z.strictObject({
   ...written,
-  instrument,
+  instrument: z.preprocess(carryInstrument, instrument),
   supersedes: z.uuid().optional(),
 })
 export const caseFact = z.strictObject({ ...written, case: caseHeader })
-export const recordFact = z.strictObject({ case: z.uuid(), record: caseRecord })
-export const eventFact = z.strictObject({ case: z.uuid(), event: caseEvent })
+export const recordFact = z.strictObject({
+  case: z.uuid(),
+  record: z.preprocess(carryRecord, caseRecord),
+})
+export const eventFact = z.strictObject({
+  case: z.uuid(),
+  event: z.preprocess(carryRecord, caseEvent),
+})
 
 interface Written {
   by: string
@@ -162,9 +171,9 @@ export async function appendRecord(
         typed: q.typed,
         value: q.value,
         unit: q.unit,
-        si: q.si,
+        coreValue: q.coreValue,
         instrumentId: q.instrument ?? null,
-        instrumentOffsetSi: q.instrumentOffsetSi ?? null,
+        instrumentOffsetInCoreUnit: q.instrumentOffsetInCoreUnit ?? null,
       })),
     )
   return isNew
@@ -246,7 +255,7 @@ export function quantitiesOf(
   path = '',
 ): { path: string; quantity: QuantityRecord }[] {
   if (typeof data !== 'object' || data === null) return []
-  if ('typed' in data && 'si' in data) return [{ path, quantity: data as QuantityRecord }]
+  if ('typed' in data && 'coreValue' in data) return [{ path, quantity: data as QuantityRecord }]
   return Object.entries(data).flatMap(([key, value]) =>
     quantitiesOf(value, path ? `${path}.${key}` : key),
   )

@@ -11,7 +11,7 @@ import {
   appendVehicle,
 } from './facts'
 import { canonical, noteChange } from './append'
-import type { Transaction } from './edge'
+import { instrumentOf, profileOf, type Transaction } from './edge'
 import { database } from './client'
 import { attachments, instruments, people, vehicleProfiles, vehicles } from './schema'
 
@@ -55,7 +55,7 @@ export async function importCase(shopId: string, file: CaseFile): Promise<Import
         .select()
         .from(instruments)
         .where(and(eq(instruments.shopId, shopId), eq(instruments.id, instrument.id)))
-      if (known && canonical(known.body) === canonical(instrument)) already++
+      if (known && canonical(instrumentOf(known)) === canonical(instrument)) already++
       else
         await named('instrument', instrument.name, appendInstrument(tx, shopId, opened, instrument))
     }
@@ -92,7 +92,7 @@ async function importVehicle(
     .where(and(eq(vehicleProfiles.shopId, shopId), eq(vehicleProfiles.vehicleId, vehicle.id)))
     .orderBy(desc(vehicleProfiles.receivedAt), desc(vehicleProfiles.id))
     .limit(1)
-  if (newest && canonical(newest.profile) === canonical(profile)) return
+  if (newest && canonical(profileOf(newest)) === canonical(profile)) return
   await appendProfile(tx, shopId, {
     ...opened,
     id: uuidv7(),

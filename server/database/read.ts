@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, inArray } from 'drizzle-orm'
 import { database } from './client'
-import { eventOf, optional, recordOf, rowsOf } from './edge'
+import { eventOf, instrumentOf, optional, profileOf, recordOf, rowsOf } from './edge'
 import {
   attachments,
   cases,
@@ -71,10 +71,13 @@ export async function changesAfter(shopId: string, after: number) {
     profiles: profile.map((p) => ({
       id: p.id,
       vehicle: p.vehicleId,
-      profile: p.profile,
+      profile: profileOf(p),
       seq: seqOf.get(p.id),
     })),
-    instruments: instrument.map((i) => ({ ...i.body, supersedes: i.supersedes ?? undefined })),
+    instruments: instrument.map((i) => ({
+      ...instrumentOf(i),
+      supersedes: i.supersedes ?? undefined,
+    })),
     cases: kase.map((c) => ({
       ...caseOf(c),
       elevationMetres: c.elevationMetres,
@@ -121,14 +124,15 @@ export async function loadCase(shopId: string, caseId: string) {
       db.select().from(people).where(eq(people.shopId, shopId)),
       db.select().from(instruments).where(eq(instruments.shopId, shopId)),
     ])
+  const newest = profiles.at(-1)
   return {
     case: caseOf(row),
     site: { elevationMetres: row.elevationMetres },
-    vehicle: { ...vehicleOf(vehicle!), profile: profiles.at(-1)?.profile ?? {} },
+    vehicle: { ...vehicleOf(vehicle!), profile: newest ? profileOf(newest) : {} },
     records: caseRecords.map(recordOf),
     events: caseEvents.map(eventOf),
     attachments: references.map((a) => a.reference),
     people: everyone.map((p) => optional({ id: p.id, name: p.name })),
-    instruments: everyInstrument.map((i) => i.body),
+    instruments: everyInstrument.map(instrumentOf),
   }
 }

@@ -213,7 +213,7 @@ export const events = pgTable('events', factColumns(), (t) => [
   index('events_case').on(t.shopId, t.caseId),
 ])
 
-/** Every quantity of every record: what was typed, its unit, its SI value, the instrument and its offset then. */
+/** Every quantity of every record: what was typed, its unit, its value in core’s unit, the instrument and its offset then. */
 export const quantities = pgTable(
   'quantities',
   {
@@ -223,9 +223,9 @@ export const quantities = pgTable(
     typed: text('typed').notNull(),
     value: doublePrecision('value').notNull(),
     unit: text('unit').notNull(),
-    si: doublePrecision('si').notNull(),
+    coreValue: doublePrecision('core_value').notNull(),
     instrumentId: uuid('instrument_id'),
-    instrumentOffsetSi: doublePrecision('instrument_offset_si'),
+    instrumentOffsetInCoreUnit: doublePrecision('instrument_offset_in_core_unit'),
   },
   (t) => [
     primaryKey({ columns: [t.shopId, t.recordId, t.path] }),

@@ -16,7 +16,7 @@ const CASES = FOLDERS.flatMap((folder) =>
 function flat(prefix: string, value: unknown): string[] {
   if (value === undefined || value === null) return []
   if (typeof value !== 'object') return [`${prefix}: ${String(value)}`]
-  if ('si' in value) return [`${prefix}: ${String(value.si)}`]
+  if ('coreValue' in value) return [`${prefix}: ${String(value.coreValue)}`]
   return Object.entries(value).flatMap(([key, inner]) =>
     flat(prefix.includes(' ') ? `${prefix}.${key}` : `${prefix} ${key}`, inner),
   )

@@ -111,6 +111,6 @@ export const kPa = (value: number, extra: object = {}) => ({
   typed: `${value}`,
   value,
   unit: 'kPa',
-  si: value,
+  coreValue: value,
   ...extra,
 })

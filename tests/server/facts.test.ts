@@ -60,21 +60,21 @@ describe('facts', () => {
       (await putRecord(valley, own.id, recordOf(session.person.id, 'note', { text: 'x' }))).status,
     ).toBe(422)
   })
-  it('keep a quantity with what was typed, its unit, SI value, instrument and offset', async () => {
+  it('keep a quantity with what was typed, its unit, value in core’s unit, instrument and offset', async () => {
     const instrument = uuidv7()
     await ilka.ask('PUT', `/api/instruments/${instrument}`, {
       by: PEOPLE.ilka,
       observedAt: '2026-11-20T10:00:00.000Z',
-      instrument: { id: instrument, kind: 'pressure-tester', name: 'T', offsetSi: -2 },
+      instrument: { id: instrument, kind: 'pressure-tester', name: 'T', offsetInCoreUnit: -2 },
     })
     const record = recordOf(PEOPLE.ilka, 'tester-self-check.test', {
       startPressure: {
         typed: '13.5 psi',
         value: 13.5,
         unit: 'psi',
-        si: 93.0792195,
+        coreValue: 93.0792195,
         instrument,
-        instrumentOffsetSi: -2,
+        instrumentOffsetInCoreUnit: -2,
       },
       endPressure: kPa(92),
       durationSeconds: 60,
@@ -88,9 +88,9 @@ describe('facts', () => {
       value: 13.5,
       unit: 'psi',
       instrument_id: instrument,
-      instrument_offset_si: -2,
+      instrument_offset_in_core_unit: -2,
     })
-    expect(row!.si).toBeCloseTo(93.079, 3)
+    expect(row!.core_value).toBeCloseTo(93.079, 3)
   })
   it('correct by superseding: both stay, and only a record of the same kind and case can be replaced', async () => {
     const first = recordOf(PEOPLE.ilka, 'note', { text: 'wrong' })
@@ -128,7 +128,7 @@ describe('facts', () => {
     [
       'a value that does not follow from its unit',
       {
-        startPressure: { typed: '13', value: 13, unit: 'psi', si: 13 },
+        startPressure: { typed: '13', value: 13, unit: 'psi', coreValue: 13 },
         endPressure: kPa(9),
         durationSeconds: 60,
         resolutionKPa: 1,

@@ -57,7 +57,7 @@ describe('import and export', () => {
     ['truncated', () => demoCase('01-minibus-radiator-seam.json').slice(0, 9000), 422, /cut short/],
     [
       'of a later version',
-      () => demoCase('01-minibus-radiator-seam.json').replace('"version": 1,', '"version": 7,'),
+      () => demoCase('01-minibus-radiator-seam.json').replace('"version": 2,', '"version": 7,'),
       422,
       /version 7/,
     ],

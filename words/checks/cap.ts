@@ -37,7 +37,7 @@ export const cap: CheckWords = {
     'cap.afterItOpenedAndClosed': 'After it opened and closed again',
     'cap.itHasOpenedAndClosed': 'It has opened and closed',
     'cap.wrongCapForThisPlace':
-      'Wrong cap for this place: it is marked {si}, asked for here is {rating}.',
+      'Wrong cap for this place: it is marked {marked}, asked for here is {rating}.',
     'cap.vacuumValve': 'Vacuum valve',
     'cap.free': 'Free',
     'cap.stuck': 'Stuck',

@@ -57,7 +57,7 @@ export const crankingRise: CheckWords = {
       'The pressure fell while cranking: let it settle at zero, and crank again.',
     'cranking-rise.run-list.lookTakeBack': '{runs} {runs2}: look, take back',
     'cranking-rise.run-list.plugsIn': 'plugs in {plugged}',
-    'cranking-rise.run-list.inS': '{si} in {seconds} s',
+    'cranking-rise.run-list.inS': '{rise} in {seconds} s',
     'cranking-rise.run-list.fellBackDoesNotCount': 'fell back: does not count',
     'cranking-rise.run-list.takeBack': 'Take back',
   },

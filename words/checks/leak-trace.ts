@@ -57,7 +57,7 @@ export const leakTrace: CheckWords = {
     'trace.pass.wettedFromAbove': 'a wet part that is wetted from above',
     'trace.pass.dryOnHot': 'slow leaks that dry on hot parts',
     'says.trace.issuing': 'Seen issuing: {place}',
-    'says.trace.wet-again': 'Dried and wet again: {place}',
+    'says.trace.dried-and-wet-again': 'Dried and wet again: {place}',
     'says.trace.wet': 'Wet: {place}',
     'says.trace.dry': 'Dry: {place}',
   },

@@ -80,10 +80,9 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-readings.correct': 'Correct',
     'pressure-hold.hold-readings.correctTheSetUp': 'Correct the set-up',
     'pressure-hold.hold-setup.coldMeansBelowAndNo':
-      '{message} Cold means below {si} and no pressure; fit the tester slowly.',
+      '{message} Cold means below {limit} and no pressure; fit the tester slowly.',
     'pressure-hold.hold-setup.gauge': 'Gauge',
-    'pressure-hold.hold-setup.reads':
-      ', reads {offsetSi} {direction, select, low {low} other {high}}',
+    'pressure-hold.hold-setup.reads': ', reads {by} {direction, select, low {low} other {high}}',
     'pressure-hold.hold-setup.anotherGauge': 'Another gauge',
     'pressure-hold.hold-setup.pumpUntilItShows': 'Pump until it shows',
     'pressure-hold.hold-setup.atMostTrueFromThe':
@@ -110,7 +109,7 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-setup.leaveAsItWas': 'Leave as it was',
     'pressure-hold.hold-setup.typeThePressureYouPumped': 'Type the pressure you pumped to.',
     'pressure-hold.hold-setup.notColdWaitUntilThe':
-      'Not cold: wait until the coolant is below {si}.',
+      'Not cold: wait until the coolant is below {limit}.',
     'pressure-hold.hold-setup.sayWhetherTheLevelIs':
       'Say whether the level is near full: a hold on a low system presses air.',
     'pressure-hold.hold-setup.sayTheSmallestStepOf':

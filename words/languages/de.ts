@@ -286,9 +286,9 @@ const HOLD = {
   'pressure-hold.hold-readings.sent': ' · gesendet',
   'pressure-hold.hold-readings.typed': 'eingegeben {typed}{id}',
   'pressure-hold.hold-setup.coldMeansBelowAndNo':
-    '{message} Kalt heißt unter {si} und ohne Druck; den Prüfer langsam aufsetzen.',
+    '{message} Kalt heißt unter {limit} und ohne Druck; den Prüfer langsam aufsetzen.',
   'pressure-hold.hold-setup.reads':
-    ', zeigt {offsetSi} {direction, select, low {zu wenig} other {zu viel}}',
+    ', zeigt {by} {direction, select, low {zu wenig} other {zu viel}}',
   'pressure-hold.hold-setup.anotherGauge': 'Ein anderes Manometer',
   'pressure-hold.hold-setup.atMostTrueFromThe':
     'Höchstens {maximumKPaGauge} wahr, nach {basis, select, marking {der Prägung des Deckels} system {der Angabe des Systems} other {einem vorsichtigen Wert}}',
@@ -308,7 +308,7 @@ const HOLD = {
   'pressure-hold.hold-setup.leaveAsItWas': 'Lassen, wie es war',
   'pressure-hold.hold-setup.typeThePressureYouPumped': 'Bis zu welchem Druck wurde gepumpt?',
   'pressure-hold.hold-setup.notColdWaitUntilThe':
-    'Nicht kalt: warten, bis das Kühlmittel unter {si} ist.',
+    'Nicht kalt: warten, bis das Kühlmittel unter {limit} ist.',
   'pressure-hold.hold-setup.sayWhetherTheLevelIs':
     'Ist es fast voll? Wenig Kühlmittel heißt: es wird Luft gepresst.',
   'pressure-hold.hold-setup.sayTheSmallestStepOf':

@@ -8,9 +8,9 @@ const { open, last, outcome, mayRecord, amend, takeBack } = useCheck(
   'belt-and-pump.look',
 )
 const NOTHING: BeltAndPump = {
-  pumpTurns: 'not-seen',
-  slip: 'not-looked',
-  wobble: 'not-looked',
+  pumpTurns: 'not-known',
+  slip: 'not-known',
+  wobble: 'not-known',
   routing: 'not-checked',
 }
 const seen = computed(() => last.value?.data ?? NOTHING)
@@ -26,7 +26,7 @@ const ROWS = computed(() => [
             { value: 'none', text: say('belt-and-pump.tightDry') },
             { value: 'some', text: say('belt-and-pump.someSlip') },
             { value: 'much', text: say('belt-and-pump.slipsMuch') },
-            { value: 'not-looked', text: say('belt-and-pump.notLooked') },
+            { value: 'not-known', text: say('belt-and-pump.notLooked') },
           ],
         },
         {
@@ -45,7 +45,7 @@ const ROWS = computed(() => [
     options: [
       { value: 'none', text: say('belt-and-pump.runsTrue') },
       { value: 'wobbles', text: say('belt-and-pump.wobbles') },
-      { value: 'not-looked', text: say('belt-and-pump.notLooked') },
+      { value: 'not-known', text: say('belt-and-pump.notLooked') },
     ],
   },
   {
@@ -57,7 +57,7 @@ const ROWS = computed(() => [
     options: [
       { value: 'yes', text: say('belt-and-pump.turns') },
       { value: 'no', text: say('belt-and-pump.standsStill') },
-      { value: 'not-seen', text: say('belt-and-pump.cannotBeSeen') },
+      { value: 'not-known', text: say('belt-and-pump.cannotBeSeen') },
     ],
   },
 ])

@@ -28,7 +28,7 @@ const preferences = usePreferences()
               ? last.data.marking === 'unmarked'
                 ? say('cap.notMarked')
                 : say('cap.looksWrong')
-              : preferences.show('pressure', last.data.marking.si)
+              : preferences.show('pressure', last.data.marking.coreValue)
           }}
         </dd>
       </div>

@@ -17,8 +17,8 @@ const markingKind = ref<'marked' | 'unmarked' | 'looks-wrong'>('marked')
 const marking = ref<QuantityRecord>()
 const opening = ref<QuantityRecord>()
 const held = ref<QuantityRecord>()
-const vacuumValve = ref<CapTest['vacuumValve']>('not-tested')
-const seals = ref<CapTest['seals']>('not-looked')
+const vacuumValve = ref<CapTest['vacuumValve']>('not-known')
+const seals = ref<CapTest['seals']>('not-known')
 const fitsPlace = ref<CapTest['fitsPlace']>('not-known')
 const problem = ref('')
 const rating = computed(
@@ -30,7 +30,7 @@ const wrongMarking = computed(
   () =>
     marking.value !== undefined &&
     rating.value !== undefined &&
-    Math.abs(marking.value.si - rating.value) > OFF_KPA,
+    Math.abs(marking.value.coreValue - rating.value) > OFF_KPA,
 )
 watch(wrongMarking, (wrong) => {
   if (wrong && fitsPlace.value === 'not-known') fitsPlace.value = 'wrong'
@@ -57,8 +57,8 @@ async function keep() {
     !opening.value &&
     !held.value &&
     markingKind.value === 'marked' &&
-    seals.value === 'not-looked' &&
-    vacuumValve.value === 'not-tested' &&
+    seals.value === 'not-known' &&
+    vacuumValve.value === 'not-known' &&
     fitsPlace.value === 'not-known'
   )
     return void (problem.value = say('cap.nothingWasMeasuredOrSeen'))
@@ -156,7 +156,7 @@ async function keep() {
       <p v-if="wrongMarking" class="problem" role="alert">
         {{
           say('cap.wrongCapForThisPlace', {
-            si: preferences.show('pressure', marking!.si),
+            marked: preferences.show('pressure', marking!.coreValue),
             rating: preferences.show('pressure', rating!),
           })
         }}
@@ -167,7 +167,7 @@ async function keep() {
         :options="[
           { value: 'free', text: say('cap.free') },
           { value: 'stuck', text: say('cap.stuck') },
-          { value: 'not-tested', text: say('cap.notTried') },
+          { value: 'not-known', text: say('cap.notTried') },
         ]"
       />
       <ChoiceRow
@@ -176,7 +176,7 @@ async function keep() {
         :options="[
           { value: 'good', text: say('cap.good') },
           { value: 'damaged', text: say('cap.damaged') },
-          { value: 'not-looked', text: say('cap.notLookedAt') },
+          { value: 'not-known', text: say('cap.notLookedAt') },
         ]"
       />
       <ChoiceRow

@@ -3,7 +3,7 @@ import {
   AGREES_WITHIN_K,
   type ColdSoak,
   coldSoakCheck,
-  correctedSi,
+  correctedValue,
   type Instrument,
   type QuantityRecord,
   SOAK_HOURS,
@@ -20,7 +20,7 @@ const hours = ref<number | undefined>(last.value?.data.hoursStood)
 const coolant = ref<QuantityRecord | undefined>(last.value?.data.coolant)
 const ambient = ref<QuantityRecord | undefined>(last.value?.data.ambient)
 const intakeAir = ref<QuantityRecord | undefined>(last.value?.data.intakeAir)
-const wiring = ref<ColdSoak['wiring']>(last.value?.data.wiring ?? 'not-tried')
+const wiring = ref<ColdSoak['wiring']>(last.value?.data.wiring ?? 'not-known')
 const scanTool = ref<Instrument>()
 const thermometer = ref<Instrument>()
 const problem = ref('')
@@ -31,7 +31,7 @@ const readings = computed(() => {
     { name: say('cold-soak.coolantSensor'), q: data.coolant },
     { name: say('cold-soak.airOutside'), q: data.ambient },
     { name: say('cold-soak.intakeAir'), q: data.intakeAir },
-  ].flatMap(({ name, q }) => (q ? [{ name, c: correctedSi(q as QuantityRecord) }] : []))
+  ].flatMap(({ name, q }) => (q ? [{ name, c: correctedValue(q as QuantityRecord) }] : []))
 })
 const span = computed(() => {
   const all = readings.value.map((r) => r.c)
@@ -162,7 +162,7 @@ async function save() {
       :options="[
         { value: 'steady', text: say('cold-soak.steady') },
         { value: 'jumps', text: say('cold-soak.jumps') },
-        { value: 'not-tried', text: say('cold-soak.notTried') },
+        { value: 'not-known', text: say('cold-soak.notTried') },
       ]"
     />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>

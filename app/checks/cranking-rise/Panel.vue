@@ -32,7 +32,7 @@ watch(
 )
 const seconds = ref<number>()
 const rpm = ref<number>()
-const before = ref<QuantityRecord | undefined>({ typed: '0', value: 0, unit: 'kPa', si: 0 })
+const before = ref<QuantityRecord | undefined>({ typed: '0', value: 0, unit: 'kPa', coreValue: 0 })
 const after = ref<QuantityRecord>()
 const stays = ref<CrankingRun['staysAfter']>('not-watched')
 const resolutionKPa = ref<number>()
@@ -55,11 +55,11 @@ const toggle = (c: number) => {
     ? plugged.value.filter((p) => p !== c)
     : [...plugged.value, c].sort((a, b) => a - b)
 }
-const kPa = (si: number): QuantityRecord => ({
-  typed: si.toFixed(2),
-  value: Number(si.toFixed(2)),
+const kPa = (coreValue: number): QuantityRecord => ({
+  typed: coreValue.toFixed(2),
+  value: Number(coreValue.toFixed(2)),
   unit: 'kPa',
-  si: Number(si.toFixed(2)),
+  coreValue: Number(coreValue.toFixed(2)),
 })
 
 async function readTrace(event: Event) {
@@ -89,7 +89,7 @@ async function save() {
     return void (problem.value = say('cranking-rise.sayHowManySecondsIt'))
   if (!before.value || !after.value)
     return void (problem.value = say('cranking-rise.typeThePressureBeforeAnd'))
-  if (after.value.si < before.value.si - 1)
+  if (after.value.coreValue < before.value.coreValue - 1)
     return void (problem.value = say('cranking-rise.thePressureFellWhileCranking'))
   await keep({
     plugged: plugged.value,

@@ -25,7 +25,10 @@ const preferences = usePreferences()
           say('cranking-rise.run-list.plugsIn', { plugged: run.data.plugged.join(', ') })
         }}</span><strong>{{
           say('cranking-rise.run-list.inS', {
-            si: preferences.show('pressure', run.data.after.si - run.data.before.si),
+            rise: preferences.show(
+              'pressure',
+              run.data.after.coreValue - run.data.before.coreValue,
+            ),
             seconds: run.data.seconds,
           })
         }}</strong

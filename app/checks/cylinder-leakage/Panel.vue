@@ -11,13 +11,13 @@ const cylinders = computed(() => knownValue(open.input.value?.vehicle.profile.cy
 const chosen = ref(1)
 const of = (c: number) => all.value.findLast((t) => t.data.cylinder === c)
 const percent = ref<number>()
-const bubbles = ref<CylinderLeakage['bubblesInNeck']>('not-looked')
+const bubbles = ref<CylinderLeakage['bubblesInNeck']>('not-known')
 const problem = ref('')
 watch(
   chosen,
   (c) => {
     percent.value = of(c)?.data.leakPercent
-    bubbles.value = of(c)?.data.bubblesInNeck ?? 'not-looked'
+    bubbles.value = of(c)?.data.bubblesInNeck ?? 'not-known'
   },
   { immediate: true },
 )
@@ -77,7 +77,7 @@ async function save() {
         :options="[
           { value: 'yes', text: say('cylinder-leakage.bubbles') },
           { value: 'no', text: say('cylinder-leakage.none') },
-          { value: 'not-looked', text: say('cylinder-leakage.notLooked') },
+          { value: 'not-known', text: say('cylinder-leakage.notLooked') },
         ]"
       />
     </div>

@@ -5,10 +5,10 @@ const { say } = useWords()
 
 const { last, outcome, mayRecord, amend, takeBack } = useCheck(fanByHandCheck, 'fan-by-hand.test')
 const NOTHING: FanByHand = {
-  drag: 'not-tried',
-  rocking: 'not-tried',
-  streaks: 'not-looked',
-  blades: 'not-looked',
+  drag: 'not-known',
+  rocking: 'not-known',
+  streaks: 'not-known',
+  blades: 'not-known',
 }
 const seen = computed(() => last.value?.data ?? NOTHING)
 const turns = ref<number | undefined>(seen.value.freeTurns)
@@ -21,7 +21,7 @@ const ROWS = [
       { value: 'some', text: say('fan-by-hand.someDrag') },
       { value: 'stiff', text: say('fan-by-hand.stiff') },
       { value: 'seized', text: say('fan-by-hand.doesNotSlip') },
-      { value: 'not-tried', text: say('fan-by-hand.notTried') },
+      { value: 'not-known', text: say('fan-by-hand.notTried') },
     ],
   },
   {
@@ -31,7 +31,7 @@ const ROWS = [
       { value: 'none', text: say('fan-by-hand.noPlay') },
       { value: 'clutch-only', text: say('fan-by-hand.clutchRocks') },
       { value: 'pulley-too', text: say('fan-by-hand.pulleyRocksToo') },
-      { value: 'not-tried', text: say('fan-by-hand.notTried') },
+      { value: 'not-known', text: say('fan-by-hand.notTried') },
     ],
   },
   {
@@ -40,7 +40,7 @@ const ROWS = [
     options: [
       { value: 'yes', text: say('fan-by-hand.streaks') },
       { value: 'no', text: say('fan-by-hand.clean') },
-      { value: 'not-looked', text: say('fan-by-hand.notLooked') },
+      { value: 'not-known', text: say('fan-by-hand.notLooked') },
     ],
   },
   {
@@ -49,7 +49,7 @@ const ROWS = [
     options: [
       { value: 'good', text: say('fan-by-hand.allWhole') },
       { value: 'damaged', text: say('fan-by-hand.damaged') },
-      { value: 'not-looked', text: say('fan-by-hand.notLooked') },
+      { value: 'not-known', text: say('fan-by-hand.notLooked') },
     ],
   },
 ]

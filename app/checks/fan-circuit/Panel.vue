@@ -39,7 +39,7 @@ const ground = ref<number | undefined>(walk.value.groundDropVolts)
 const problem = ref('')
 function fromProfile(): QuantityRecord | undefined {
   const c = knownValue(open.input.value?.vehicle.profile.fanOnC)
-  return c === undefined ? undefined : { typed: String(c), value: c, unit: '°C', si: c }
+  return c === undefined ? undefined : { typed: String(c), value: c, unit: '°C', coreValue: c }
 }
 async function set(change: Partial<FanCircuit>) {
   problem.value = ''
@@ -62,7 +62,7 @@ function keepSupply() {
 }
 const answerTo = (field: keyof FanCircuit) => {
   const was = walk.value[field]
-  return typeof was === 'string' && was !== 'not-tried' ? was : undefined
+  return typeof was === 'string' && was !== 'not-known' ? was : undefined
 }
 const NAMES = computed(() => linkNames(fan.value, say))
 const left = computed(
@@ -77,7 +77,7 @@ const says = computed(
   () =>
     ({
       switchingPlace: walk.value.switchingPlace
-        ? `${preferences.show('temperature', walk.value.switchingPlace.si)}${figures.value?.switchingPlaceHot === false ? say('fan-circuit.notHotEnough') : ''}`
+        ? `${preferences.show('temperature', walk.value.switchingPlace.coreValue)}${figures.value?.switchingPlaceHot === false ? say('fan-circuit.notHotEnough') : ''}`
         : '',
       supplyVolts:
         walk.value.supplyVolts === undefined

@@ -1,7 +1,7 @@
 import type { CircuitLink, FanCircuit, SystemProfile } from '#core'
 import type { Say } from '../../composables/use-words'
 
-export type FanKind = Exclude<NonNullable<SystemProfile['fan']>, 'unknown'>
+export type FanKind = Exclude<NonNullable<SystemProfile['fan']>, 'not-known'>
 
 /** One measurement of the walk. */
 export interface Step {

@@ -17,13 +17,13 @@ const per = ref<Per | undefined>(
 )
 const distance = computed(() =>
   preferences.units.volume === 'qt'
-    ? { typed: '1000 mi', value: 1000, unit: 'mi', si: 1609.344 }
-    : { typed: '1000 km', value: 1000, unit: 'km', si: 1000 },
+    ? { typed: '1000 mi', value: 1000, unit: 'mi', coreValue: 1609.344 }
+    : { typed: '1000 km', value: 1000, unit: 'km', coreValue: 1000 },
 )
 const TIMES = {
-  day: { typed: '1 d', value: 1, unit: 'd', si: 86400 },
-  week: { typed: '1 wk', value: 1, unit: 'wk', si: 604800 },
-  month: { typed: '30 d', value: 30, unit: 'd', si: 2592000 },
+  day: { typed: '1 d', value: 1, unit: 'd', coreValue: 86400 },
+  week: { typed: '1 wk', value: 1, unit: 'wk', coreValue: 604800 },
+  month: { typed: '30 d', value: 30, unit: 'd', coreValue: 2592000 },
 } as const
 const options = computed(() => [
   { value: 'day' as const, text: say('interview.loss-field.aDay') },
@@ -38,7 +38,7 @@ const options = computed(() => [
 function perOf(value: ReportedLoss['per']): Per | undefined {
   if (!value) return undefined
   if ('distance' in value) return 'distance'
-  return value.time.si <= 86400 ? 'day' : value.time.si <= 604800 ? 'week' : 'month'
+  return value.time.coreValue <= 86400 ? 'day' : value.time.coreValue <= 604800 ? 'week' : 'month'
 }
 watch([amount, per], () => {
   if (per.value === 'not-known') model.value = { amount: 'not-known' }

@@ -16,7 +16,7 @@ const emit = defineEmits<{ seen: [place: string, as: Seen] }>()
 const SEEN: { value: Seen; text: string }[] = [
   { value: 'dry', text: say('leak-trace.place-list.dry') },
   { value: 'wet', text: say('leak-trace.place-list.wet') },
-  { value: 'wet-again', text: say('leak-trace.place-list.driedWetAgain') },
+  { value: 'dried-and-wet-again', text: say('leak-trace.place-list.driedWetAgain') },
   { value: 'issuing', text: say('leak-trace.place-list.seenIssuing') },
 ]
 const listed = computed(() => {

@@ -117,7 +117,7 @@ const allAir = () =>
   })
 const airOf = (key: keyof AirSideLook) => {
   const was = airSeen.value[key]
-  return was === 'not-looked' ? undefined : was
+  return was === 'not-known' ? undefined : was
 }
 const left = (list: readonly Part[]) => list.filter((p) => !isKnown(p)).length
 const said = (part: Part) => {

@@ -7,7 +7,7 @@ import { DateTime } from 'luxon'
 import VChart from 'vue-echarts'
 import {
   compareMoments,
-  correctedSi,
+  correctedValue,
   eventsOfKind,
   fromCore,
   ofKind,
@@ -50,13 +50,13 @@ const holds = computed(() => {
               done,
             }),
       coolant: start.coolantAtStart
-        ? preferences.show('temperature', correctedSi(start.coolantAtStart))
+        ? preferences.show('temperature', correctedValue(start.coolantAtStart))
         : say('pressure-hold.hold-compare.notMeasured'),
       drift:
         start.coolantAtStart && end?.coolantAtEnd
           ? preferences.show(
               'temperatureDifference',
-              correctedSi(end.coolantAtEnd) - correctedSi(start.coolantAtStart),
+              correctedValue(end.coolantAtEnd) - correctedValue(start.coolantAtStart),
               1,
             )
           : undefined,

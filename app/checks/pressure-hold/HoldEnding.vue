@@ -13,7 +13,7 @@ const open = useOpenCase()
 const shop = useShop()
 const coolantAtEnd = ref<QuantityRecord | undefined>(props.old?.data.coolantAtEnd)
 const tray = ref<HoldEnd['tray'] | undefined>(props.old?.data.tray)
-const cylinders = ref<NonNullable<HoldEnd['cylinders']>>(props.old?.data.cylinders ?? 'not-looked')
+const cylinders = ref<NonNullable<HoldEnd['cylinders']>>(props.old?.data.cylinders ?? 'not-known')
 const thermometer = ref<Instrument>()
 const problem = ref('')
 async function keep() {
@@ -54,7 +54,7 @@ async function keep() {
         :options="[
           { value: 'dry', text: say('pressure-hold.hold-ending.dry') },
           { value: 'wet', text: say('pressure-hold.hold-ending.wet') },
-          { value: 'not-looked', text: say('pressure-hold.hold-ending.notLooked') },
+          { value: 'not-known', text: say('pressure-hold.hold-ending.notLooked') },
         ]"
       />
       <ChoiceRow
@@ -63,7 +63,7 @@ async function keep() {
         :options="[
           { value: 'dry', text: say('pressure-hold.hold-ending.dry') },
           { value: 'wet', text: say('pressure-hold.hold-ending.oneIsWet') },
-          { value: 'not-looked', text: say('pressure-hold.hold-ending.notLooked') },
+          { value: 'not-known', text: say('pressure-hold.hold-ending.notLooked') },
         ]"
       />
       <QuantityField

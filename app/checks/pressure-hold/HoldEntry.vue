@@ -22,15 +22,20 @@ const touch = useMediaQuery('(pointer: coarse)')
 const problem = ref('')
 const correcting = ref<HoldReadingRecord>()
 
-const plain = (si: number) =>
-  formatNumber('pressure', si, preferences.units, { kPa: 1, psi: 2, bar: 3 }[hold.unit.value])
+const plain = (coreValue: number) =>
+  formatNumber(
+    'pressure',
+    coreValue,
+    preferences.units,
+    { kPa: 1, psi: 2, bar: 3 }[hold.unit.value],
+  )
     .replace('−', '-')
     .replace(/\.?0+$/, '')
 watch(
   [() => hold.start.value?.id, hold.unit],
   () => {
     const pressure = hold.readings.value.at(-1)?.data.pressure ?? hold.start.value?.data.target
-    text.value = plain(pressure?.si ?? 0)
+    text.value = plain(pressure?.coreValue ?? 0)
   },
   { immediate: true },
 )
@@ -66,7 +71,7 @@ async function add() {
     pressure: {
       ...pressure,
       ...(gauge ? { instrument: gauge } : {}),
-      instrumentOffsetSi: hold.offset.value,
+      instrumentOffsetInCoreUnit: hold.offset.value,
     },
   }
   await shop.addRecord(
@@ -78,7 +83,7 @@ async function add() {
   correcting.value = undefined
   at.value = ''
   atShown.value = false
-  text.value = plain(pressure.si)
+  text.value = plain(pressure.coreValue)
 }
 function leaveCorrection() {
   correcting.value = undefined
@@ -91,7 +96,7 @@ function nudge(steps: number) {
     text.value = plain(
       toCore(
         'pressure',
-        fromCore('pressure', parsed.quantity.si, hold.unit.value) + steps * hold.step.value,
+        fromCore('pressure', parsed.quantity.coreValue, hold.unit.value) + steps * hold.step.value,
         hold.unit.value,
       ),
     )
@@ -104,7 +109,7 @@ async function undo() {
 }
 function correct(record: HoldReadingRecord) {
   correcting.value = record
-  text.value = plain(record.data.pressure.si)
+  text.value = plain(record.data.pressure.coreValue)
   at.value = formatClock(record.data.elapsedSeconds)
   atShown.value = true
   problem.value = ''

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { correctedSi } from '#core'
+import { correctedValue } from '#core'
 import { formatClock } from '../../../words/format'
 import type { HoldReadingRecord } from './use-hold'
 
@@ -21,7 +21,7 @@ const preferences = usePreferences()
     <ul>
       <li v-for="r in readings" :key="r.id">
         <span>{{ formatClock(r.data.elapsedSeconds) }}</span><strong>{{
-          preferences.show('pressure', correctedSi(r.data.pressure))
+          preferences.show('pressure', correctedValue(r.data.pressure))
         }}</strong
         ><span class="quiet small">{{
           say('pressure-hold.hold-readings.typed', {

@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import {
   COLD_BELOW_C,
-  correctedSi,
+  correctedValue,
   type HoldStart,
   type Instrument,
   message,
@@ -27,7 +27,7 @@ const lastGauge = useLocalStorage('thermognosis.gauge', '')
 const gaugeId = ref<string | 'new'>(
   props.old?.data.target.instrument ??
     gauges.value.find((g) => g.id === lastGauge.value)?.id ??
-    gauges.value.find((g) => typeof g.offsetSi === 'number')?.id ??
+    gauges.value.find((g) => typeof g.offsetInCoreUnit === 'number')?.id ??
     gauges.value[0]?.id ??
     'new',
 )
@@ -36,17 +36,17 @@ const step = ref<QuantityRecord | undefined>(undefined)
 const offset = ref<QuantityRecord | undefined>(undefined)
 const strokeVolume = ref<QuantityRecord | undefined>(undefined)
 const gauge = computed(() => gauges.value.find((g) => g.id === gaugeId.value))
-const offsetSi = computed(() =>
+const offsetInCoreUnit = computed(() =>
   gauge.value
-    ? typeof gauge.value.offsetSi === 'number'
-      ? gauge.value.offsetSi
+    ? typeof gauge.value.offsetInCoreUnit === 'number'
+      ? gauge.value.offsetInCoreUnit
       : 0
-    : (offset.value?.si ?? 0),
+    : (offset.value?.coreValue ?? 0),
 )
-const resolution = computed(() => gauge.value?.resolutionSi ?? step.value?.si)
-const strokeML = computed(() => gauge.value?.strokeVolumeML ?? strokeVolume.value?.si)
+const resolution = computed(() => gauge.value?.resolutionInCoreUnit ?? step.value?.coreValue)
+const strokeML = computed(() => gauge.value?.strokeVolumeML ?? strokeVolume.value?.coreValue)
 
-const { cap, tested, allowed, proposed } = useHoldTarget(open, offsetSi)
+const { cap, tested, allowed, proposed } = useHoldTarget(open, offsetInCoreUnit)
 const target = ref<QuantityRecord | undefined>(props.old?.data.target ?? proposed.value)
 watch(proposed, (value) => (target.value = value))
 const strokes = ref(String(props.old?.data.strokes ?? ''))
@@ -57,11 +57,16 @@ const problem = ref('')
 const refusal = computed(() => {
   const t =
     target.value &&
-    targetProblem({ ...target.value, instrumentOffsetSi: offsetSi.value }, allowed.value)
+    targetProblem(
+      { ...target.value, instrumentOffsetInCoreUnit: offsetInCoreUnit.value },
+      allowed.value,
+    )
   return t ? preferences.say(t) : ''
 })
-const COLD = { kind: 'temperature', si: COLD_BELOW_C } as const
-const hot = computed(() => coolant.value !== undefined && correctedSi(coolant.value) >= COLD.si)
+const COLD = { kind: 'temperature', coreValue: COLD_BELOW_C } as const
+const hot = computed(
+  () => coolant.value !== undefined && correctedValue(coolant.value) >= COLD.coreValue,
+)
 
 /** Opened from the foot of an ended hold, the set-up begins at its first field. */
 const root = useTemplateRef<HTMLElement>('root')
@@ -77,7 +82,7 @@ async function start() {
   if (refusal.value) return void (problem.value = refusal.value)
   if (hot.value)
     return void (problem.value = say('pressure-hold.hold-setup.notColdWaitUntilThe', {
-      si: preferences.show(COLD.kind, COLD.si),
+      limit: preferences.show(COLD.kind, COLD.coreValue),
     }))
   if (!level.value)
     return void (problem.value = say('pressure-hold.hold-setup.sayWhetherTheLevelIs'))
@@ -93,8 +98,8 @@ async function start() {
     id = await shop.addInstrument({
       kind: 'pressure-tester',
       name: gaugeName.value.trim(),
-      resolutionSi: resolution.value,
-      offsetSi: offset.value?.si ?? 'unknown',
+      resolutionInCoreUnit: resolution.value,
+      offsetInCoreUnit: offset.value?.coreValue ?? 'not-known',
       ...(strokeML.value ? { strokeVolumeML: strokeML.value } : {}),
     })
   }
@@ -102,17 +107,21 @@ async function start() {
     tested.value ??
     (cap.value && typeof cap.value.marking === 'object'
       ? {
-          typed: `${cap.value.marking.si} kPa`,
-          value: cap.value.marking.si,
+          typed: `${cap.value.marking.coreValue} kPa`,
+          value: cap.value.marking.coreValue,
           unit: 'kPa',
-          si: cap.value.marking.si,
+          coreValue: cap.value.marking.coreValue,
         }
       : undefined)
   await shop.addRecord(
     open.id,
     'pressure-hold.start',
     {
-      target: { ...target.value, instrument: id, instrumentOffsetSi: offsetSi.value },
+      target: {
+        ...target.value,
+        instrument: id,
+        instrumentOffsetInCoreUnit: offsetInCoreUnit.value,
+      },
       resolutionKPa: resolution.value,
       strokes: count,
       strokeVolumeML: count ? strokeML.value : undefined,
@@ -134,7 +143,7 @@ async function start() {
       {{
         say('pressure-hold.hold-setup.coldMeansBelowAndNo', {
           message: preferences.say(message('caution.hold')),
-          si: preferences.show(COLD.kind, COLD.si),
+          limit: preferences.show(COLD.kind, COLD.coreValue),
         })
       }}
     </p>
@@ -145,10 +154,10 @@ async function start() {
           <option v-for="g in gauges" :key="g.id" :value="g.id">
             {{ g.name
             }}{{
-              typeof g.offsetSi === 'number' && g.offsetSi !== 0
+              typeof g.offsetInCoreUnit === 'number' && g.offsetInCoreUnit !== 0
                 ? say('pressure-hold.hold-setup.reads', {
-                    offsetSi: preferences.show('pressure', Math.abs(g.offsetSi)),
-                    direction: g.offsetSi < 0 ? 'low' : 'high',
+                    by: preferences.show('pressure', Math.abs(g.offsetInCoreUnit)),
+                    direction: g.offsetInCoreUnit < 0 ? 'low' : 'high',
                   })
                 : ''
             }}
@@ -174,7 +183,7 @@ async function start() {
         <span class="quiet small">{{
           strokeML
             ? say('pressure-hold.hold-setup.mlEachGivesTheLeaks', {
-                stroke: { kind: 'smallVolume', si: strokeML },
+                stroke: { kind: 'smallVolume', coreValue: strokeML },
               })
             : say('pressure-hold.hold-setup.leftEmptyTheLeaksSize')
         }}</span>
@@ -220,7 +229,7 @@ async function start() {
           {
             value: 'usual',
             text: say('pressure-hold.hold-setup.usual', {
-              fall: { kind: 'pressure', si: 7, decimals: 0 },
+              fall: { kind: 'pressure', coreValue: 7, decimals: 0 },
               minutes: 15,
             }),
           },

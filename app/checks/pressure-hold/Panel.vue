@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core'
-import { correctedSi, lookRoundCheck } from '#core'
+import { correctedValue, lookRoundCheck } from '#core'
 import { formatClock } from '../../../words/format'
 import HoldChart from './HoldChart.vue'
 import HoldCompare from './HoldCompare.vue'
@@ -43,7 +43,7 @@ useTitle(() =>
       }}</strong>
       {{
         say('pressure-hold.target', {
-          target: preferences.show('pressure', correctedSi(start.data.target)),
+          target: preferences.show('pressure', correctedValue(start.data.target)),
         })
       }}<template v-if="analysis">{{
         say('pressure-hold.atMost', {

@@ -16,7 +16,7 @@ const DECIMALS = { kPa: 0, psi: 1, bar: 2 } as const
  * What the hold may be pumped up to, from the cap and the system's rating, and the target that is proposed: that
  * pressure as this gauge shows it, in the reader's unit.
  */
-export function useHoldTarget(open: OpenCase, offsetSi: Ref<number>) {
+export function useHoldTarget(open: OpenCase, offsetInCoreUnit: Ref<number>) {
   const preferences = usePreferences()
   const cap = computed(() =>
     proposedCap(open.records.value, open.input.value?.vehicle.profile ?? {}),
@@ -31,9 +31,9 @@ export function useHoldTarget(open: OpenCase, offsetSi: Ref<number>) {
   const proposed = computed<QuantityRecord>(() => {
     const unit = preferences.units.pressure
     const digits = DECIMALS[unit]
-    const shown = fromCore('pressure', allowed.value.maximumKPaGauge + offsetSi.value, unit)
+    const shown = fromCore('pressure', allowed.value.maximumKPaGauge + offsetInCoreUnit.value, unit)
     const value = Math.floor(shown * 10 ** digits + 1e-9) / 10 ** digits
-    return { typed: String(value), value, unit, si: toCore('pressure', value, unit) }
+    return { typed: String(value), value, unit, coreValue: toCore('pressure', value, unit) }
   })
   return { cap, tested, allowed, proposed }
 }

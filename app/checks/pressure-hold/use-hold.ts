@@ -1,6 +1,6 @@
 import {
   type CaseRecord,
-  correctedSi,
+  correctedValue,
   fromCore,
   ofKind,
   outcomesOf,
@@ -42,10 +42,10 @@ export function useHold() {
   const step = computed(() =>
     fromCore('pressure', start.value?.data.resolutionKPa ?? 1, unit.value),
   )
-  const offset = computed(() => start.value?.data.target.instrumentOffsetSi ?? 0)
+  const offset = computed(() => start.value?.data.target.instrumentOffsetInCoreUnit ?? 0)
   const latest = computed(() => {
     const reading = readings.value.at(-1)?.data
-    return reading && { at: reading.elapsedSeconds, kPa: correctedSi(reading.pressure) }
+    return reading && { at: reading.elapsedSeconds, kPa: correctedValue(reading.pressure) }
   })
   /** A set-up that was kept, new or corrected, ends setting up, whoever kept it. */
   watch(

@@ -14,31 +14,36 @@ const preferences = usePreferences()
 const editing = ref(false)
 const startPressure = ref<QuantityRecord>()
 const endPressure = ref<QuantityRecord>()
-const duration = ref<QuantityRecord | undefined>({ typed: '1', value: 1, unit: 'min', si: 60 })
-const step = ref<QuantityRecord | undefined>({ typed: '1', value: 1, unit: 'kPa', si: 1 })
+const duration = ref<QuantityRecord | undefined>({
+  typed: '1',
+  value: 1,
+  unit: 'min',
+  coreValue: 60,
+})
+const step = ref<QuantityRecord | undefined>({ typed: '1', value: 1, unit: 'kPa', coreValue: 1 })
 const enclosed = ref<QuantityRecord>()
 const gauge = ref<Instrument>()
 watch(gauge, (tester) => {
-  if (tester?.resolutionSi)
+  if (tester?.resolutionInCoreUnit)
     step.value = {
-      typed: String(tester.resolutionSi),
-      value: tester.resolutionSi,
+      typed: String(tester.resolutionInCoreUnit),
+      value: tester.resolutionInCoreUnit,
       unit: 'kPa',
-      si: tester.resolutionSi,
+      coreValue: tester.resolutionInCoreUnit,
     }
   if (tester?.enclosedML)
     enclosed.value = {
       typed: String(tester.enclosedML),
       value: tester.enclosedML,
       unit: 'mL',
-      si: tester.enclosedML,
+      coreValue: tester.enclosedML,
     }
 })
 const problem = ref('')
 
 const setDuration = (elapsed: number) => {
   const minutes = Math.max(0.1, Math.round(elapsed * 10) / 10)
-  duration.value = { typed: String(minutes), value: minutes, unit: 'min', si: minutes * 60 }
+  duration.value = { typed: String(minutes), value: minutes, unit: 'min', coreValue: minutes * 60 }
 }
 function change() {
   const d = last.value!.data
@@ -48,7 +53,7 @@ function change() {
     typed: String(d.durationSeconds / 60),
     value: d.durationSeconds / 60,
     unit: 'min',
-    si: d.durationSeconds,
+    coreValue: d.durationSeconds,
   }
   editing.value = true
 }
@@ -56,7 +61,7 @@ async function keep() {
   problem.value = ''
   if (!startPressure.value || !endPressure.value || !duration.value || !step.value)
     return void (problem.value = say('tester-self-check.bothPressuresTheTimeAnd'))
-  if (endPressure.value.si > startPressure.value.si + step.value.si)
+  if (endPressure.value.coreValue > startPressure.value.coreValue + step.value.coreValue)
     return void (problem.value = say('tester-self-check.thePressureCannotRiseWhile'))
   await shop.addRecord(
     open.id,
@@ -64,9 +69,9 @@ async function keep() {
     {
       startPressure: startPressure.value,
       endPressure: endPressure.value,
-      durationSeconds: duration.value.si,
-      resolutionKPa: step.value.si,
-      enclosedML: enclosed.value?.si,
+      durationSeconds: duration.value.coreValue,
+      resolutionKPa: step.value.coreValue,
+      enclosedML: enclosed.value?.coreValue,
     },
     editing.value && last.value ? { supersedes: last.value.id, corrects: true } : {},
   )
@@ -155,8 +160,8 @@ async function keep() {
           optional
           :hint="
             say('tester-self-check.ifKnownElse20To', {
-              low: { kind: 'smallVolume', si: DEFAULT_TESTER_VOLUME_ML.low },
-              high: { kind: 'smallVolume', si: DEFAULT_TESTER_VOLUME_ML.high },
+              low: { kind: 'smallVolume', coreValue: DEFAULT_TESTER_VOLUME_ML.low },
+              high: { kind: 'smallVolume', coreValue: DEFAULT_TESTER_VOLUME_ML.high },
             })
           "
         />

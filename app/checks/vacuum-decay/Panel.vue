@@ -12,10 +12,10 @@ const problem = ref('')
 const LIMITS = { min: -100, max: 0 }
 async function save() {
   problem.value = ''
-  if (!drawn.value || drawn.value.si >= 0)
+  if (!drawn.value || drawn.value.coreValue >= 0)
     return void (problem.value = say('vacuum-decay.aVacuumLiesBelowZero'))
   if (!end.value) return void (problem.value = say('vacuum-decay.typeWhatTheGaugeShows'))
-  if (end.value.si < drawn.value.si)
+  if (end.value.coreValue < drawn.value.coreValue)
     return void (problem.value = say('vacuum-decay.itCannotHoldMoreVacuum'))
   if (minutes.value === undefined)
     return void (problem.value = say('vacuum-decay.sayHowManyMinutesIt'))

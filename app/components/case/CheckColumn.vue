@@ -27,7 +27,7 @@ const waits = computed(() => {
     ? say('case.check-column.engineRuns')
     : say('case.check-column.engineStillHot', {
         coldAt,
-        cold: { kind: 'temperature', si: COLD_BELOW_C },
+        cold: { kind: 'temperature', coreValue: COLD_BELOW_C },
       })
 })
 const column = useTemplateRef<HTMLElement>('column')

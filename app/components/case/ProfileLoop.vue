@@ -26,8 +26,8 @@ const valueOf = (c: Choice) => {
   const v = model.value[c.key]
   return v === undefined
     ? undefined
-    : v === 'unknown'
-      ? 'unknown'
+    : v === 'not-known'
+      ? 'not-known'
       : isFlag(c)
         ? v
           ? 'yes'
@@ -35,11 +35,11 @@ const valueOf = (c: Choice) => {
         : String(v)
 }
 const choose = (c: Choice, value: string) =>
-  set({ [c.key]: value === 'unknown' ? 'unknown' : isFlag(c) ? value === 'yes' : value })
+  set({ [c.key]: value === 'not-known' ? 'not-known' : isFlag(c) ? value === 'yes' : value })
 const UNIT = { temperature: '°C', pressure: 'kPa', volume: 'L' } as const
 const asQuantity = (f: { kind: Figure['kind'] }, value: unknown): QuantityRecord | undefined =>
   typeof value === 'number'
-    ? { typed: String(value), value, unit: UNIT[f.kind], si: value }
+    ? { typed: String(value), value, unit: UNIT[f.kind], coreValue: value }
     : undefined
 const caps = computed(() => model.value.caps ?? [])
 const PLACES = [
@@ -65,7 +65,7 @@ function setCap(i: number, change: object) {
 const advice = computed(() => profileAdvice(model.value))
 const text = (key: Key): string => {
   const v = model.value[key]
-  if (v === undefined || v === 'unknown') return ''
+  if (v === undefined || v === 'not-known') return ''
   const list = Object.values(CHOICES)
     .flat()
     .find((c) => c.key === key)
@@ -197,7 +197,7 @@ const from = computed({
         v-for="c in CHOICES[shown] ?? []"
         :key="c.key"
         :label="c.label"
-        :options="[...c.options, { value: 'unknown', text: say('case.profile-loop.notKnown') }]"
+        :options="[...c.options, { value: 'not-known', text: say('case.profile-loop.notKnown') }]"
         :model-value="valueOf(c)"
         @update:model-value="choose(c, $event)"
       />
@@ -221,13 +221,13 @@ const from = computed({
             :limits="{ min: 10, max: 250 }"
             optional
             :model-value="asQuantity({ kind: 'pressure' }, caps[i - 1]?.ratingKPa)"
-            @update:model-value="setCap(i - 1, { ratingKPa: $event?.si })"
+            @update:model-value="setCap(i - 1, { ratingKPa: $event?.coreValue })"
           />
           <ChoiceRow
             :label="say('case.profile-loop.vented')"
             :options="yesNo"
             :model-value="
-              caps[i - 1]?.vented === undefined || caps[i - 1]?.vented === 'unknown'
+              caps[i - 1]?.vented === undefined || caps[i - 1]?.vented === 'not-known'
                 ? undefined
                 : caps[i - 1]!.vented
                   ? 'yes'
@@ -257,7 +257,7 @@ const from = computed({
           :limits="{ min: f.min, max: f.max }"
           optional
           :model-value="asQuantity(f, model[f.key])"
-          @update:model-value="set({ [f.key]: $event?.si })"
+          @update:model-value="set({ [f.key]: $event?.coreValue })"
         />
       </div>
     </section>

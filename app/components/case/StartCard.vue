@@ -16,7 +16,7 @@ const acknowledge = () =>
     <h2>{{ say('case.start-card.beforeYouStart') }}</h2>
     <ul>
       <li v-for="caution in START_CAUTIONS" :key="caution">
-        {{ say(`start.${caution}`, { cold: { kind: 'temperature', si: COLD_BELOW_C } }) }}
+        {{ say(`start.${caution}`, { cold: { kind: 'temperature', coreValue: COLD_BELOW_C } }) }}
       </li>
     </ul>
     <p>

@@ -26,16 +26,16 @@ watch(
 )
 const isPressure = (i: Instrument) => i.kind === 'pressure-tester' || i.kind === 'cap-adapter'
 const off = (i: Instrument) =>
-  typeof i.offsetSi !== 'number'
+  typeof i.offsetInCoreUnit !== 'number'
     ? say('common.instrument-pick.neverCompared')
-    : i.offsetSi === 0
+    : i.offsetInCoreUnit === 0
       ? ''
       : say('common.instrument-pick.reads', {
           by: preferences.show(
             isPressure(i) ? 'pressure' : 'temperatureDifference',
-            Math.abs(i.offsetSi),
+            Math.abs(i.offsetInCoreUnit),
           ),
-          direction: i.offsetSi < 0 ? 'low' : 'high',
+          direction: i.offsetInCoreUnit < 0 ? 'low' : 'high',
         })
 </script>
 

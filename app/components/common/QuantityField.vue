@@ -60,8 +60,8 @@ const readWith = computed(() =>
   props.instrument
     ? {
         instrument: props.instrument.id,
-        ...(typeof props.instrument.offsetSi === 'number'
-          ? { instrumentOffsetSi: props.instrument.offsetSi }
+        ...(typeof props.instrument.offsetInCoreUnit === 'number'
+          ? { instrumentOffsetInCoreUnit: props.instrument.offsetInCoreUnit }
           : {}),
       }
     : {},
@@ -71,7 +71,8 @@ watch([parsed, problem, readWith], () => {
     ? { ...parsed.value.quantity, ...readWith.value }
     : undefined
   const said =
-    now && `${now.typed} ${now.unit} ${now.si} ${now.instrument} ${now.instrumentOffsetSi}`
+    now &&
+    `${now.typed} ${now.unit} ${now.coreValue} ${now.instrument} ${now.instrumentOffsetInCoreUnit}`
   if (said !== told) model.value = now
   told = said
   emit('problem', problem.value)
@@ -93,7 +94,10 @@ watch(model, (value) => {
     told = undefined
     show({ text: '', unit: unit.value })
   }
-  if (value && (!parsed.value?.ok || Math.abs(parsed.value.quantity.si - value.si) > 1e-9))
+  if (
+    value &&
+    (!parsed.value?.ok || Math.abs(parsed.value.quantity.coreValue - value.coreValue) > 1e-9)
+  )
     show(entryOf(value, props.kind))
 })
 /** The next of its units, the figure converted. */

@@ -21,15 +21,15 @@ describe('a figure in a field never changes its unit silently', () => {
       for (const from of UNITS[kind])
         for (const to of UNITS[kind])
           fc.assert(
-            fc.property(fc.double({ min: -400, max: 400, noNaN: true }), (si) => {
-              const typed = { text: textIn(kind, si, from.symbol), unit: from.symbol }
+            fc.property(fc.double({ min: -400, max: 400, noNaN: true }), (coreValue) => {
+              const typed = { text: textIn(kind, coreValue, from.symbol), unit: from.symbol }
               const before = readEntry(typed, kind)
               const after = readEntry(inUnit(typed, kind, to.symbol), kind)
               if (!before?.ok || !after?.ok) return false
               expect(after.quantity.unit).toBe(to.symbol)
               return (
-                Math.abs(after.quantity.si - before.quantity.si) <=
-                halfDigit(kind, to.symbol) + 1e-9 * Math.abs(si) + 1e-9
+                Math.abs(after.quantity.coreValue - before.quantity.coreValue) <=
+                halfDigit(kind, to.symbol) + 1e-9 * Math.abs(coreValue) + 1e-9
               )
             }),
             { numRuns: 25 },
@@ -50,12 +50,12 @@ describe('a figure in a field never changes its unit silently', () => {
       unit: 'psi',
     }))
   it('a record is shown in the unit it was typed in', () => {
-    const record = { typed: '15', value: 15, unit: 'psi', si: 103.421355 }
+    const record = { typed: '15', value: 15, unit: 'psi', coreValue: 103.421355 }
     expect(entryOf(record, 'pressure')).toEqual({ text: '15', unit: 'psi' })
     expect(entryOf({ ...record, typed: '15 psi' }, 'pressure')).toEqual({
       text: '15.00',
       unit: 'psi',
     })
-    expect(fromCore('pressure', record.si, 'psi')).toBeCloseTo(15, 6)
+    expect(fromCore('pressure', record.coreValue, 'psi')).toBeCloseTo(15, 6)
   })
 })

@@ -15,8 +15,8 @@ export interface QuantityEntry {
 }
 
 /** A value in the core unit as a field shows it in one of its units. */
-export function textIn(kind: QuantityKind, si: number, unit: string): string {
-  const text = fromCore(kind, si, unit).toFixed(unitOf(kind, unit).decimals)
+export function textIn(kind: QuantityKind, coreValue: number, unit: string): string {
+  const text = fromCore(kind, coreValue, unit).toFixed(unitOf(kind, unit).decimals)
   return Number(text) === 0 ? text.replace('-', '') : text
 }
 
@@ -32,7 +32,7 @@ export const readEntry = (
 export const entryOf = (quantity: QuantityRecord, kind: QuantityKind): QuantityEntry => ({
   text: /^[+-−]?[\d.,]+$/.test(quantity.typed)
     ? quantity.typed
-    : textIn(kind, quantity.si, quantity.unit),
+    : textIn(kind, quantity.coreValue, quantity.unit),
   unit: quantity.unit,
 })
 
@@ -46,5 +46,5 @@ export function inUnit(typed: QuantityEntry, kind: QuantityKind, unit: string): 
   if (!read?.ok) return { text: typed.text, unit }
   return unit === read.quantity.unit
     ? { text: String(read.quantity.value), unit }
-    : { text: textIn(kind, read.quantity.si, unit), unit }
+    : { text: textIn(kind, read.quantity.coreValue, unit), unit }
 }

@@ -8,7 +8,7 @@ interface Rect {
   w: number
   h: number
 }
-const sides = [undefined, 'unknown', 'outlet', 'inlet'] as const
+const sides = [undefined, 'not-known', 'outlet', 'inlet'] as const
 const flags = [undefined, true, false] as const
 
 const fans = [

@@ -2,9 +2,9 @@ import { z } from 'zod'
 
 /** The pump's drive, looked at and felt with the engine off, then watched running from a distance. */
 export const beltAndPump = z.strictObject({
-  pumpTurns: z.enum(['yes', 'no', 'not-seen']),
-  slip: z.enum(['none', 'some', 'much', 'not-looked']),
-  wobble: z.enum(['none', 'wobbles', 'not-looked']),
+  pumpTurns: z.enum(['yes', 'no', 'not-known']),
+  slip: z.enum(['none', 'some', 'much', 'not-known']),
+  wobble: z.enum(['none', 'wobbles', 'not-known']),
   routing: z.enum(['right', 'wrong', 'not-checked']),
 })
 export type BeltAndPump = z.infer<typeof beltAndPump>

@@ -25,13 +25,13 @@ export function driveSigns(source: string, record: BeltAndPump): SignReading[] {
         0.94,
       ),
     )
-  if (record.pumpTurns !== 'not-seen')
+  if (record.pumpTurns !== 'not-known')
     add('pump-still', record.pumpTurns === 'no', 0.92, 0.01, `says.pumpTurns.${record.pumpTurns}`)
-  if (record.slip !== 'not-looked') {
+  if (record.slip !== 'not-known') {
     const rates = record.slip === 'some' ? [0.35, 0.08] : [0.9, 0.04]
     add('belt-slips', record.slip !== 'none', rates[0]!, rates[1]!, `says.beltSlip.${record.slip}`)
   }
-  if (record.wobble !== 'not-looked')
+  if (record.wobble !== 'not-known')
     add('pulley-play', record.wobble === 'wobbles', 0.8, 0.04, `says.wobble.${record.wobble}`)
   if (record.routing !== 'not-checked')
     add('belt-misrouted', record.routing === 'wrong', 0.97, 0.005, `says.routing.${record.routing}`)

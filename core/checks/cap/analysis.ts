@@ -1,6 +1,6 @@
 import { message, type Message } from '../../quantity/message'
 import { boilingPointC, type BoilingConditions } from '../../physics/boiling'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { CapTest } from './record'
 
 /** Opening pressure may lie this far below and above the marking, kPa (−1 and +2 psi). */
@@ -38,10 +38,10 @@ export function analyseCap(
   record: CapTest,
   mix: Omit<BoilingConditions, 'heldKPaGauge'>,
 ): CapAnalysis {
-  const marked = typeof record.marking === 'object' ? correctedSi(record.marking) : undefined
+  const marked = typeof record.marking === 'object' ? correctedValue(record.marking) : undefined
   const markingKPa = marked !== undefined && marked > LEAST_MARKING_KPA ? marked : undefined
-  const opening = record.opening && correctedSi(record.opening)
-  const held = record.after60Seconds && correctedSi(record.after60Seconds)
+  const opening = record.opening && correctedValue(record.opening)
+  const held = record.after60Seconds && correctedValue(record.after60Seconds)
   const states: CapAnalysis['states'] = []
   if (opening !== undefined && markingKPa !== undefined) {
     if (opening < markingKPa - OPENING_BAND_KPA.below) states.push('opens-early')
@@ -57,8 +57,7 @@ export function analyseCap(
   const complete = opening !== undefined && held !== undefined && markingKPa !== undefined
   if (states.length === 0 && complete) states.push('good')
   const out: CapAnalysis = { states, doesNotProve: [message('cap.pass.neck')] }
-  if (record.vacuumValve === 'not-tested')
-    out.doesNotProve.push(message('cap.pass.vacuumNotTested'))
+  if (record.vacuumValve === 'not-known') out.doesNotProve.push(message('cap.pass.vacuumNotTested'))
   if (opening !== undefined) out.openingKPaGauge = opening
   if (held !== undefined) out.heldKPaGauge = held
   const known = [opening, held].filter((p): p is number => p !== undefined)

@@ -4,7 +4,7 @@ import { analyseCap } from './analysis'
 import { capSigns } from './signs'
 import type { CapTest } from './record'
 
-const kPa = (value: number) => ({ typed: String(value), value, unit: 'kPa', si: value })
+const kPa = (value: number) => ({ typed: String(value), value, unit: 'kPa', coreValue: value })
 const mix = { base: 'ethylene-glycol' as const, massFraction: 0.5, elevationMetres: 0 }
 const cap = (opening: number, held: number, extra: Partial<CapTest> = {}): CapTest => ({
   place: 'tank',

@@ -10,7 +10,7 @@ const entry = (kind: string, data: object): Entry => ({
   data,
 })
 const cap = (place: string, marking: unknown) => entry('cap.test', { place, marking })
-const rated = (place: 'tank' | 'radiator-neck', ratingKPa: number | 'unknown') => ({
+const rated = (place: 'tank' | 'radiator-neck', ratingKPa: number | 'not-known') => ({
   caps: [{ place, ratingKPa }],
 })
 
@@ -24,7 +24,7 @@ it('the cap last tested is the one that counts, whatever else was recorded since
 it('a tested cap is proposed with what is marked on it, before anything the profile says', () => {
   expect(proposedCap([cap('tank', kPa(90))], rated('radiator-neck', 103))).toEqual({
     place: 'tank',
-    marking: { si: 90 },
+    marking: { coreValue: 90 },
   })
   expect(proposedCap([cap('tank', 'unmarked')], rated('radiator-neck', 103))).toEqual({
     place: 'tank',
@@ -33,8 +33,11 @@ it('a tested cap is proposed with what is marked on it, before anything the prof
 })
 
 it('else the first of the profile, where its rating is known', () => {
-  expect(proposedCap([], rated('tank', 103))).toEqual({ place: 'tank', marking: { si: 103 } })
-  expect(proposedCap([], rated('tank', 'unknown'))).toBeUndefined()
+  expect(proposedCap([], rated('tank', 103))).toEqual({
+    place: 'tank',
+    marking: { coreValue: 103 },
+  })
+  expect(proposedCap([], rated('tank', 'not-known'))).toBeUndefined()
   expect(proposedCap([], { caps: [] })).toBeUndefined()
   expect(proposedCap([], {})).toBeUndefined()
 })

@@ -1,12 +1,12 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { knownValue, type SystemProfile } from '../../vehicle/profile'
 import type { Entry } from '../context'
 import type { CapTest } from './record'
 
 export interface ProposedCap {
   place: CapTest['place']
-  /** kPa gauge as `si`, or why there is no figure */
-  marking: { si: number } | 'unmarked' | 'looks-wrong'
+  /** kPa gauge as `coreValue`, or why there is no figure */
+  marking: { coreValue: number } | 'unmarked' | 'looks-wrong'
 }
 
 /**
@@ -28,9 +28,14 @@ export function proposedCap(
   const tested = testedCap(entries)
   if (tested) {
     const { place, marking } = tested
-    return { place, marking: typeof marking === 'object' ? { si: correctedSi(marking) } : marking }
+    return {
+      place,
+      marking: typeof marking === 'object' ? { coreValue: correctedValue(marking) } : marking,
+    }
   }
   const cap = profile.caps?.[0]
   const rating = knownValue(cap?.ratingKPa)
-  return cap && rating !== undefined ? { place: cap.place, marking: { si: rating } } : undefined
+  return cap && rating !== undefined
+    ? { place: cap.place, marking: { coreValue: rating } }
+    : undefined
 }

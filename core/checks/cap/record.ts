@@ -9,8 +9,8 @@ export const capTest = z.strictObject({
   opening: pressureGauge.optional(),
   /** pressure a minute after it has opened and closed again */
   after60Seconds: called(pressureGauge, 'after a minute').optional(),
-  vacuumValve: z.enum(['free', 'stuck', 'not-tested']),
-  seals: z.enum(['good', 'damaged', 'not-looked']),
+  vacuumValve: z.enum(['free', 'stuck', 'not-known']),
+  seals: z.enum(['good', 'damaged', 'not-known']),
   fitsPlace: called(z.enum(['right', 'wrong', 'not-known']), 'for its place'),
 })
 export type CapTest = z.infer<typeof capTest>

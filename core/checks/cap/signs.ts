@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { normalCdf } from '../../statistics/normal'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { LEAST_MARKING_KPA, OPENING_BAND_KPA, type CapAnalysis } from './analysis'
@@ -16,7 +16,7 @@ const READING_SD_KPA = 3
  */
 export function capSigns(source: string, record: CapTest, analysis: CapAnalysis): SignReading[] {
   const out: SignReading[] = []
-  const markingKPa = typeof record.marking === 'object' ? correctedSi(record.marking) : undefined
+  const markingKPa = typeof record.marking === 'object' ? correctedValue(record.marking) : undefined
   const { openingKPaGauge: opening, heldKPaGauge: held } = analysis
   const spread = (x: number, mean: number, sd: number) => {
     const total = Math.hypot(sd, READING_SD_KPA)
@@ -27,8 +27,8 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
     const early = uniformBelow(opening, markingKPa - OPENING_BAND_KPA.below)
     const late = opening > markingKPa ? spread(opening, markingKPa + 30, 14) : 1e-6
     const says = message('says.capOpens', {
-      opening: { kind: 'pressure', si: opening },
-      marking: { kind: 'pressure', si: markingKPa },
+      opening: { kind: 'pressure', coreValue: opening },
+      marking: { kind: 'pressure', coreValue: markingKPa },
     })
     const shared = { source, validity: 0.95, conditions: 'cap adapter', says }
     out.push({
@@ -52,7 +52,7 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
       likelihood: { no: good, yes: weak },
       validity: 0.92,
       conditions: 'cap adapter',
-      says: message('says.capHolds', { held: { kind: 'pressure', si: held } }),
+      says: message('says.capHolds', { held: { kind: 'pressure', coreValue: held } }),
     })
   }
   const plain = (sign: string, seen: boolean, id: string) =>
@@ -65,13 +65,13 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
         message(id),
       ),
     )
-  if (record.vacuumValve !== 'not-tested')
+  if (record.vacuumValve !== 'not-known')
     plain('cap-vacuum-stuck', record.vacuumValve === 'stuck', `says.vacuum.${record.vacuumValve}`)
   if (record.fitsPlace !== 'not-known' || record.marking === 'looks-wrong') {
     const wrong = record.fitsPlace === 'wrong' || record.marking === 'looks-wrong'
     plain('cap-wrong', wrong, wrong ? 'says.capWrong' : 'says.capRight')
   }
-  if (record.seals !== 'not-looked')
+  if (record.seals !== 'not-known')
     plain('cap-seal-damaged', record.seals === 'damaged', `says.capSeals.${record.seals}`)
   return out
 }

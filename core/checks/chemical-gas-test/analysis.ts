@@ -1,5 +1,5 @@
 import type { Complaint } from '../../vehicle/complaint'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { ChemicalGasTest } from './record'
 
 export interface GasTestAnalysis {
@@ -20,7 +20,7 @@ const LEAST_MINUTES = 2
  */
 export function analyseGasTest(record: ChemicalGasTest, complaint: Complaint): GasTestAnalysis {
   const missing: GasTestAnalysis['missing'] = []
-  if (!record.engine || correctedSi(record.engine) < 80) missing.push('hot')
+  if (!record.engine || correctedValue(record.engine) < 80) missing.push('hot')
   if (record.thermostatOpen !== 'shown') missing.push('thermostat-open')
   if (record.levelLowered !== 'yes') missing.push('level-lowered')
   if ((record.drawnMinutes ?? 0) < LEAST_MINUTES) missing.push('minutes')

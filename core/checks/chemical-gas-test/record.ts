@@ -13,6 +13,6 @@ export const chemicalGasTest = z.strictObject({
   load: z.enum(['idle', 'raised-speed', 'after-load-run']),
   /** exhaust in the bay, or coolant drawn into the fluid */
   spoilt: z.enum(['no', 'exhaust-in-bay', 'coolant-drawn-in', 'not-known']),
-  funnelFittedCold: z.enum(['yes', 'no', 'not-said']),
+  funnelFittedCold: z.enum(['yes', 'no', 'not-known']),
 })
 export type ChemicalGasTest = z.infer<typeof chemicalGasTest>

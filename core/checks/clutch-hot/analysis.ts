@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { Policy } from '../../vehicle/policy'
 import type { ClutchHot } from './record'
 
@@ -15,7 +15,7 @@ export interface ClutchAnalysis {
  * @example analyseClutch(example('clutch-hot.test'), CONTEXT.policy).state // 'slips'
  */
 export function analyseClutch(record: ClutchHot, policy: Policy): ClutchAnalysis {
-  const air = record.airBehindRadiator && correctedSi(record.airBehindRadiator)
+  const air = record.airBehindRadiator && correctedValue(record.airBehindRadiator)
   const hotEnough = air === undefined ? 0.7 : 1 / (1 + Math.exp(-(air - GRIPS_AT_C) / 4))
   if (record.dragHot === 'seized' || record.roarHot === 'always')
     return { state: 'locked', hotEnough }
@@ -25,7 +25,7 @@ export function analyseClutch(record: ClutchHot, policy: Policy): ClutchAnalysis
   if (
     record.dragHot === 'none' ||
     record.dragHot === 'weak' ||
-    (record.dragHot === 'not-tried' && spins)
+    (record.dragHot === 'not-known' && spins)
   )
     return { state: hotEnough > 0.5 ? 'slips' : 'not-judged', hotEnough }
   return { state: record.dragHot === 'firm' ? 'grips' : 'not-judged', hotEnough }

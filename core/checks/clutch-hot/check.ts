@@ -30,7 +30,7 @@ export const clutchHotCheck = defineCheck({
         facts,
         signs: clutchSigns(source, record, figures, context.policy.clutchTurnsAfterSwitchOff),
         notes:
-          fan !== undefined && fan !== 'unknown' && fan !== 'viscous-clutch'
+          fan !== undefined && fan !== 'not-known' && fan !== 'viscous-clutch'
             ? [message('note.clutchOnElectricFan')]
             : [],
       }

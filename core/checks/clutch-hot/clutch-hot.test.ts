@@ -9,7 +9,7 @@ describe('clutch, hot', () => {
         clutchHotCheck,
         'clutch-hot.test',
         {
-          dragHot: 'not-tried',
+          dragHot: 'not-known',
           roarHot: 'not-heard',
           airBehindRadiator: celsius(85),
           ...more,

@@ -4,7 +4,7 @@ import { measured } from '../../quantity/field'
 
 /** Viscous clutch on a hot engine: drag by hand just after switch-off, turns after switch-off, roar. */
 export const clutchHot = z.strictObject({
-  dragHot: z.enum(['firm', 'weak', 'none', 'seized', 'not-tried']),
+  dragHot: z.enum(['firm', 'weak', 'none', 'seized', 'not-known']),
   turnsAfterSwitchOff: measured(z.number().min(0).max(60), {
     unit: 'turns',
     usualError: { by: 0.5 },

@@ -16,7 +16,7 @@ export function clutchSigns(
   limitTurns: number,
 ): SignReading[] {
   const out: SignReading[] = []
-  if (record.dragHot !== 'not-tried') {
+  if (record.dragHot !== 'not-known') {
     const slips = {
       firm: { no: 0.8, yes: 0.05 },
       weak: { no: 0.12, yes: 0.35 },

@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { ColdSoak } from './record'
 
 /** A coolant sensor should agree with the air within this after a soak, K. */
@@ -16,10 +16,10 @@ export interface ColdSoakAnalysis {
  * @example analyseColdSoak(example('cold-soak.test')).state // 'biased'
  */
 export function analyseColdSoak(record: ColdSoak): ColdSoakAnalysis {
-  const air = [record.ambient, record.intakeAir].flatMap((q) => (q ? [correctedSi(q)] : []))
+  const air = [record.ambient, record.intakeAir].flatMap((q) => (q ? [correctedValue(q)] : []))
   const soaked = record.hoursStood >= SOAK_HOURS
   if (air.length === 0) return { soaked, state: 'nothing-to-compare' }
-  const biasK = correctedSi(record.coolant) - air.reduce((a, b) => a + b, 0) / air.length
+  const biasK = correctedValue(record.coolant) - air.reduce((a, b) => a + b, 0) / air.length
   return {
     biasK,
     soaked,

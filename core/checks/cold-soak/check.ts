@@ -18,7 +18,7 @@ export const coldSoakCheck = defineCheck({
       return {
         figures,
         states: [figures.state],
-        facts: record.wiring === 'not-tried' ? [] : ['wiring-checked'],
+        facts: record.wiring === 'not-known' ? [] : ['wiring-checked'],
         signs: coldSoakSigns(source, record, figures),
         notes: figures.soaked ? [] : [message('coldSoak.shortSoak', { hours: 8 })],
       }

@@ -9,7 +9,7 @@ describe('sensors, cold', () => {
         hoursStood,
         coolant: celsius(coolant),
         ambient: celsius(10),
-        wiring: 'not-tried',
+        wiring: 'not-known',
       } as never)
     expect(soak(12, 11).states).toEqual(['agrees'])
     expect(soak(12, 18).states).toEqual(['biased'])

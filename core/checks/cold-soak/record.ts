@@ -13,6 +13,6 @@ export const coldSoak = z.strictObject({
   ambient: ambientC.optional(),
   intakeAir: ambientC.optional(),
   /** scan reading while the plug and wire of the sensor are moved */
-  wiring: z.enum(['steady', 'jumps', 'not-tried']),
+  wiring: z.enum(['steady', 'jumps', 'not-known']),
 })
 export type ColdSoak = z.infer<typeof coldSoak>

@@ -26,12 +26,12 @@ export function coldSoakSigns(
         validity: 0.95 * Math.min(1, record.hoursStood / SOAK_HOURS) ** 2,
         conditions: 'scan after a cold soak',
         says: message('says.coldSoak', {
-          bias: { kind: 'temperatureDifference', si: biasK },
+          bias: { kind: 'temperatureDifference', coreValue: biasK },
           hours: Math.round(record.hoursStood),
         }),
       }),
     )
-  if (record.wiring !== 'not-tried')
+  if (record.wiring !== 'not-known')
     out.push(
       binaryReading(
         `${source}#wiring`,

@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { Estimate } from '../../quantity/interval'
 import { nonNegativeLeastSquares, rank } from '../../statistics/least-squares'
 import type { CrankingRun } from './record'
@@ -50,7 +50,7 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
   const reference = speeds.length > 0 ? Math.min(...speeds) : 1
   const rates = runs.map((r) => {
     const speed = r.crankingRpm ? r.crankingRpm / reference : 1
-    const rise = (correctedSi(r.after) - correctedSi(r.before)) / r.seconds / speed
+    const rise = (correctedValue(r.after) - correctedValue(r.before)) / r.seconds / speed
     const step = (r.resolutionKPa ?? DEFAULT_RESOLUTION_KPA) / r.seconds / Math.sqrt(6)
     const relative = Math.hypot(
       REPEAT_ERROR_SHARE,

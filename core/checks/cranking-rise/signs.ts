@@ -22,7 +22,7 @@ export function crankingSigns(analysis: CrankingAnalysis): SignReading[] {
       validity: 0.93,
       conditions: 'cranking, transducer',
       says: message('says.cranking', {
-        rate: { kind: 'pressurePerSecond', si: top.kPaPerSecond },
+        rate: { kind: 'pressurePerSecond', coreValue: top.kPaPerSecond },
       }),
     }),
   ]

@@ -6,6 +6,6 @@ import { called } from '../../quantity/field'
 export const cylinderLeakage = z.strictObject({
   cylinder,
   leakPercent: called(percentUpTo(100), 'leak'),
-  bubblesInNeck: z.enum(['yes', 'no', 'not-looked']),
+  bubblesInNeck: z.enum(['yes', 'no', 'not-known']),
 })
 export type CylinderLeakage = z.infer<typeof cylinderLeakage>

@@ -10,7 +10,7 @@ export function leakageSigns(
   test: CylinderLeakage,
   cylinders: number,
 ): SignReading[] {
-  if (test.bubblesInNeck === 'not-looked') return []
+  if (test.bubblesInNeck === 'not-known') return []
   const seen = test.bubblesInNeck === 'yes'
   const rates = seen
     ? { whenPresent: 0.85, whenAbsent: 0.005 }

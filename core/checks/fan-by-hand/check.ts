@@ -31,7 +31,7 @@ export const fanByHandCheck = defineCheck({
         signs: fanByHandSigns(source, record),
         notes: [
           ...(context.profile.fan !== undefined &&
-          context.profile.fan !== 'unknown' &&
+          context.profile.fan !== 'not-known' &&
           context.profile.fan !== 'viscous-clutch'
             ? [message('note.clutchOnElectricFan')]
             : []),

@@ -7,7 +7,7 @@ describe('fan by hand', () => {
     const o = outcome(
       fanByHandCheck,
       'fan-by-hand.test',
-      { drag: 'free', rocking: 'none', streaks: 'not-looked', blades: 'good' },
+      { drag: 'free', rocking: 'none', streaks: 'not-known', blades: 'good' },
       { profile: { fan: 'viscous-clutch' } },
     )
     expect(o.states).toEqual([])

@@ -15,7 +15,7 @@ export function fanByHandSigns(source: string, record: FanByHand): SignReading[]
     rates: { whenPresent: number; whenAbsent: number },
     says: string,
   ) => out.push(binaryReading(`${source}#${sign}`, sign, seen, rates, message(says), 0.93))
-  if (record.drag !== 'not-tried') {
+  if (record.drag !== 'not-known') {
     add(
       'clutch-free-cold',
       record.drag === 'free',
@@ -29,21 +29,21 @@ export function fanByHandSigns(source: string, record: FanByHand): SignReading[]
       `says.clutchCold.${record.drag}`,
     )
   }
-  if (record.rocking !== 'not-tried')
+  if (record.rocking !== 'not-known')
     add(
       'pulley-play',
       record.rocking === 'pulley-too',
       { whenPresent: 0.9, whenAbsent: 0.02 },
       `says.rocking.${record.rocking}`,
     )
-  if (record.streaks !== 'not-looked')
+  if (record.streaks !== 'not-known')
     add(
       'clutch-streaks',
       record.streaks === 'yes',
       { whenPresent: 0.85, whenAbsent: 0.05 },
       `says.streaks.${record.streaks}`,
     )
-  if (record.blades !== 'not-looked')
+  if (record.blades !== 'not-known')
     add(
       'blades-broken',
       record.blades === 'damaged',

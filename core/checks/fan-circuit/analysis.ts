@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { FanCircuit } from './record'
 
 export type CircuitBreak =
@@ -46,7 +46,7 @@ const TELLS: readonly {
     good: ['fuse', 'wire', 'motor', 'ground'],
     bad: ['fuse', 'wire', 'motor', 'ground'],
     result: (r) =>
-      r.bridged === undefined || r.bridged === 'not-tried'
+      r.bridged === undefined || r.bridged === 'not-known'
         ? undefined
         : r.bridged === 'runs'
           ? 'good'
@@ -74,7 +74,7 @@ const TELLS: readonly {
     good: ['motor'],
     bad: ['motor'],
     result: (r) =>
-      r.directFeed === undefined || r.directFeed === 'not-tried'
+      r.directFeed === undefined || r.directFeed === 'not-known'
         ? undefined
         : r.directFeed === 'runs'
           ? 'good'
@@ -145,7 +145,8 @@ export function analyseFanCircuit(record: FanCircuit): FanCircuitAnalysis {
   if (record.groundDropVolts !== undefined && record.groundDropVolts > MOST_GROUND_DROP_V)
     breaks.push('ground')
   if (record.switchingPlace && record.switchesAt)
-    out.switchingPlaceHot = correctedSi(record.switchingPlace) >= correctedSi(record.switchesAt)
+    out.switchingPlaceHot =
+      correctedValue(record.switchingPlace) >= correctedValue(record.switchesAt)
   if (record.command === 'absent' && out.switchingPlaceHot) breaks.push('control')
   const allPresent =
     record.ownElectronics === true &&

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { temperature, volts } from '../quantities'
 import { called, given } from '../../quantity/field'
 
-const done = z.enum(['runs', 'dead', 'not-tried'])
+const done = z.enum(['runs', 'dead', 'not-known'])
 
 /** One walk along the circuit of the electric fan. Every field may be absent: not measured. */
 export const fanCircuit = z.strictObject({

@@ -78,7 +78,7 @@ export function fanCircuitSigns(
       record.command === 'absent' ? validity : 0.95,
     )
   }
-  if (record.bridged && record.bridged !== 'not-tried') {
+  if (record.bridged && record.bridged !== 'not-known') {
     add(
       'fan-bridged-runs',
       record.bridged === 'runs',
@@ -89,7 +89,7 @@ export function fanCircuitSigns(
     )
     add('fan-bridged-dead', record.bridged === 'dead', 0.96, 0.03, `says.bridged.${record.bridged}`)
   }
-  if (record.directFeed && record.directFeed !== 'not-tried')
+  if (record.directFeed && record.directFeed !== 'not-known')
     add(
       'fan-fed-dead',
       record.directFeed === 'dead',

@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { FanInAction } from './record'
 
 /** When no figure is known: most electric fans start between 92 and 108 °C at their place. */
@@ -17,16 +17,16 @@ export interface FanActionAnalysis {
  * @example analyseFanAction(example('fan-in-action.watch')).state // 'always-on'
  */
 export function analyseFanAction(record: FanInAction): FanActionAnalysis {
-  const specC = record.shouldStartAt ? correctedSi(record.shouldStartAt) : undefined
+  const specC = record.shouldStartAt ? correctedValue(record.shouldStartAt) : undefined
   const sd = specC === undefined ? START_DEFAULT_C.sd : 2.5
   const wanted = specC ?? START_DEFAULT_C.mean
   const placeHot =
     record.switchingPlace === undefined
       ? 0.3
-      : 1 / (1 + Math.exp(-1.7 * ((correctedSi(record.switchingPlace) - wanted) / sd)))
+      : 1 / (1 + Math.exp(-1.7 * ((correctedValue(record.switchingPlace) - wanted) / sd)))
   const out: FanActionAnalysis = { state: 'works', placeHot }
-  const start = record.startedAt && correctedSi(record.startedAt)
-  const stop = record.stoppedAt && correctedSi(record.stoppedAt)
+  const start = record.startedAt && correctedValue(record.startedAt)
+  const stop = record.stoppedAt && correctedValue(record.stoppedAt)
   if (start !== undefined && stop !== undefined) out.hysteresisK = start - stop
   if (start !== undefined) out.lateByK = start - wanted
   if (record.airConditioning === 'on')

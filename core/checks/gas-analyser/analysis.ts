@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { GasAnalyser } from './record'
 
 const USUAL_BACKGROUND_PPM = 20
@@ -9,7 +9,7 @@ const USUAL_BACKGROUND_PPM = 20
  */
 export function analyseAnalyser(record: GasAnalyser) {
   const aboveBackgroundPpm = record.hcPpm - (record.backgroundHcPpm ?? USUAL_BACKGROUND_PPM)
-  const hot = record.engine !== undefined && correctedSi(record.engine) >= 80
+  const hot = record.engine !== undefined && correctedValue(record.engine) >= 80
   const negativeValidity = 0.9 * (hot ? 1 : 0.35) * (record.thermostatOpen === 'shown' ? 1 : 0.75)
   const high = aboveBackgroundPpm > 150 || (record.co2Percent ?? 0) > 0.5
   const state = high

@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { HeaterTest } from './record'
 
 /** Outlet further below the inlet than this at full blower and fast idle: core restricted or valve part shut, K. */
@@ -19,10 +19,10 @@ export interface HeaterAnalysis {
  * @example analyseHeater(example('heater.test')).state // 'no-flow'
  */
 export function analyseHeater(record: HeaterTest): HeaterAnalysis {
-  const inlet = correctedSi(record.inlet)
-  const dropK = inlet - correctedSi(record.outlet)
-  const engine = record.engine && correctedSi(record.engine)
-  const vents = [record.ventLeft, record.ventRight].flatMap((v) => (v ? [correctedSi(v)] : []))
+  const inlet = correctedValue(record.inlet)
+  const dropK = inlet - correctedValue(record.outlet)
+  const engine = record.engine && correctedValue(record.engine)
+  const vents = [record.ventLeft, record.ventRight].flatMap((v) => (v ? [correctedValue(v)] : []))
   const out: HeaterAnalysis = {
     dropK,
     state: 'not-judged',

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { defineCheck, these } from '../define-check'
 import { analyseHeater } from './analysis'
 import { heaterSigns } from './signs'
@@ -26,8 +26,9 @@ export const heaterCheck = defineCheck({
     'heater.test': (record, context, { source }) => {
       const figures = analyseHeater(record)
       const facts: string[] = []
-      if (correctedSi(record.inlet) > 65 && figures.dropK < 25) facts.push('heater-hoses-measured')
-      if (record.engine && correctedSi(record.engine) >= 75) facts.push('engine-hot')
+      if (correctedValue(record.inlet) > 65 && figures.dropK < 25)
+        facts.push('heater-hoses-measured')
+      if (record.engine && correctedValue(record.engine) >= 75) facts.push('engine-hot')
       if (record.level === 'full') facts.push('level-full')
       if (record.direction !== 'not-known') facts.push('direction-known')
       if (record.direction === 'exchanged') facts.push('flow-reversed')

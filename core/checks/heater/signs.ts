@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { measuredReading } from '../measured'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { HeaterAnalysis } from './analysis'
@@ -15,11 +15,11 @@ export function heaterSigns(
   analysis: HeaterAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
-  const inlet = correctedSi(record.inlet)
+  const inlet = correctedValue(record.inlet)
   const { validity } = analysis
-  const engineC = record.engine ? correctedSi(record.engine) : undefined
+  const engineC = record.engine ? correctedValue(record.engine) : undefined
   const engineKnownHot = engineC === undefined ? 0.5 : 1 / (1 + Math.exp(-(engineC - 72) / 3))
-  const kelvin = (si: number) => ({ kind: 'temperatureDifference' as const, si })
+  const kelvin = (coreValue: number) => ({ kind: 'temperatureDifference' as const, coreValue })
   out.push(
     measuredReading({
       source: `${source}#inlet`,
@@ -29,7 +29,7 @@ export function heaterSigns(
       given: { no: { mean: 82, sd: 8 }, yes: { low: 5, high: 62 } },
       validity: validity * engineKnownHot,
       conditions: 'heater hoses',
-      says: message('says.heaterInlet', { temperature: { kind: 'temperature', si: inlet } }),
+      says: message('says.heaterInlet', { temperature: { kind: 'temperature', coreValue: inlet } }),
     }),
   )
   if (inlet > 50)

@@ -1,6 +1,6 @@
 import { message, type Message } from '../../quantity/message'
 import type { Estimate } from '../../quantity/interval'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { logNormalDensity } from '../../statistics/normal'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { QUESTIONS } from './questions'
@@ -34,19 +34,19 @@ export function reportedLossPerWeek(
   usage: Usage | undefined,
 ): LossRate | undefined {
   if (!loss || loss.amount === 'not-known' || !loss.per) return undefined
-  const litres = correctedSi(loss.amount)
+  const litres = correctedValue(loss.amount)
   if ('time' in loss.per)
     return {
-      litresPerWeek: (litres * SECONDS_PER_WEEK) / correctedSi(loss.per.time),
+      litresPerWeek: (litres * SECONDS_PER_WEEK) / correctedValue(loss.per.time),
       assumptions: [],
     }
   const stated = usage?.kilometresPerWeek
   const km = stated ?? DEFAULT_KM_PER_WEEK
   const assumptions =
     stated === undefined
-      ? [message('assumes.kilometresPerWeek', { distance: { kind: 'distance', si: km } })]
+      ? [message('assumes.kilometresPerWeek', { distance: { kind: 'distance', coreValue: km } })]
       : []
-  return { litresPerWeek: (litres * km) / correctedSi(loss.per.distance), assumptions }
+  return { litresPerWeek: (litres * km) / correctedValue(loss.per.distance), assumptions }
 }
 
 /** Declared loss in litres a week for each state of the sign "loss-size". */
@@ -95,7 +95,7 @@ export function lossSizeSign(source: string, litresPerWeek: number): SignReading
     likelihood,
     validity: 0.9,
     conditions: source,
-    says: message('says.lossPerWeek', { loss: { kind: 'volume', si: litresPerWeek } }),
+    says: message('says.lossPerWeek', { loss: { kind: 'volume', coreValue: litresPerWeek } }),
   }
 }
 

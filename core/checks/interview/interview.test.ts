@@ -9,9 +9,9 @@ import {
 } from './analysis'
 import { QUESTIONS } from './questions'
 
-const litres = (value: number) => ({ typed: `${value}`, value, unit: 'L', si: value })
-const week = { typed: '1', value: 1, unit: 'wk', si: 604800 }
-const thousandKm = { typed: '1000', value: 1000, unit: 'km', si: 1000 }
+const litres = (value: number) => ({ typed: `${value}`, value, unit: 'L', coreValue: value })
+const week = { typed: '1', value: 1, unit: 'wk', coreValue: 604800 }
+const thousandKm = { typed: '1000', value: 1000, unit: 'km', coreValue: 1000 }
 
 describe('what the keeper tops up', () => {
   it('half a litre a week is half a litre a week, and a litre a day is seven', () => {
@@ -20,7 +20,7 @@ describe('what the keeper tops up', () => {
     ).toBeCloseTo(0.5)
     expect(
       reportedLossPerWeek(
-        { amount: litres(1), per: { time: { ...week, typed: '1', unit: 'd', si: 86400 } } },
+        { amount: litres(1), per: { time: { ...week, typed: '1', unit: 'd', coreValue: 86400 } } },
         undefined,
       )!.litresPerWeek,
     ).toBeCloseTo(7)

@@ -21,7 +21,7 @@ export interface TraceAnalysis {
 const DROP_ML = 0.05
 const HEIGHT_ERROR = 0.12
 /** How much more a look makes of a place than no look. */
-const LOOK_WEIGHT = { issuing: 60, 'wet-again': 25, wet: 3, dry: 0.15 } as const
+const LOOK_WEIGHT = { issuing: 60, 'dried-and-wet-again': 25, wet: 3, dry: 0.15 } as const
 
 /** A drop runs along what it lands on: it reaches the tray within about this of below its source, shares of the tray. */
 const DRIP_SPREAD = 0.16
@@ -65,7 +65,7 @@ export function analyseTrace(
 ): TraceAnalysis {
   const seen = new Map(trace.places.map((p) => [p.place, p.seen]))
   const found = trace.places
-    .filter((p) => p.seen === 'issuing' || p.seen === 'wet-again')
+    .filter((p) => p.seen === 'issuing' || p.seen === 'dried-and-wet-again')
     .map((p) => p.place)
   const highest =
     trace.highestWet ??

@@ -30,7 +30,7 @@ export const leakTrace = z.strictObject({
     .array(
       z.strictObject({
         place: z.enum(LEAK_PLACE_IDS),
-        seen: z.enum(['issuing', 'wet-again', 'wet', 'dry']),
+        seen: z.enum(['issuing', 'dried-and-wet-again', 'wet', 'dry']),
       }),
     )
     .max(40),

@@ -6,8 +6,8 @@ describe('level, hot', () => {
   const creep = (rate: number, more: object = {}) =>
     outcome(levelCreepCheck, 'level-creep.watch', {
       points: [0, 3, 6, 9, 12, 15].map((m) => ({ minutes: m, mm: rate * m })),
-      bubbles: 'not-seen',
-      overflowed: 'not-seen',
+      bubbles: 'not-known',
+      overflowed: 'not-known',
       startedAt: 'at-mark',
       refilledAndNotBled: 'no',
       ...more,

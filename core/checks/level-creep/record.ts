@@ -9,8 +9,8 @@ export const levelCreep = z
         z.strictObject({ minutes: minutesBetween(0, 600), mm: millimetresBetween(-300, 300, 1) }),
       )
       .max(500),
-    bubbles: z.enum(['none', 'at-first', 'continuous', 'not-seen']),
-    overflowed: z.enum(['yes', 'no', 'not-seen']),
+    bubbles: z.enum(['none', 'at-first', 'continuous', 'not-known']),
+    overflowed: z.enum(['yes', 'no', 'not-known']),
     startedAt: z.enum(['at-mark', 'above', 'below', 'not-known']),
     refilledAndNotBled: z.enum(['yes', 'no', 'not-known']),
     engine: temperature.optional(),

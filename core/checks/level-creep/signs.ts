@@ -36,8 +36,8 @@ export function creepSigns(
       validity: settled * (record.startedAt === 'above' ? 0.6 : 1),
       conditions: 'level watched hot',
       says: message('says.creep', {
-        rise: { kind: 'length', si: analysis.riseMm, decimals: 0 },
-        rate: { kind: 'lengthRate', si: analysis.lateSlopeMmPerMinute.value },
+        rise: { kind: 'length', coreValue: analysis.riseMm, decimals: 0 },
+        rate: { kind: 'lengthRate', coreValue: analysis.lateSlopeMmPerMinute.value },
       }),
     })
     const rose = analysis.riseMm > 5
@@ -48,7 +48,7 @@ export function creepSigns(
     }
     out.push({ ...reading, likelihood })
   }
-  if (record.bubbles !== 'not-seen') {
+  if (record.bubbles !== 'not-known') {
     const rates = {
       continuous: { whenPresent: 0.85, whenAbsent: 0.03 },
       'at-first': { whenPresent: 0.12, whenAbsent: 0.2 },
@@ -65,7 +65,7 @@ export function creepSigns(
       ),
     )
   }
-  if (record.overflowed !== 'not-seen')
+  if (record.overflowed !== 'not-known')
     out.push(
       binaryReading(
         `${source}#over`,

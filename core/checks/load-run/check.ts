@@ -24,11 +24,17 @@ export const loadRunCheck = defineCheck({
       const figures = analyseLoadRun(run, context)
       const facts = run.segments.every((s) => s.load !== 'not-known') ? ['load-recorded'] : []
       const notes = figures.ratingAssumed
-        ? [message('note.ratingAssumed', { rating: { kind: 'temperature', si: figures.ratingC } })]
+        ? [
+            message('note.ratingAssumed', {
+              rating: { kind: 'temperature', coreValue: figures.ratingC },
+            }),
+          ]
         : []
       if (run.coolsWithAirConditioningOff === 'yes') notes.push(message('loadRun.acOffIsNotSolved'))
       const cautions = [
-        message('caution.stopLimit', { limit: { kind: 'temperature', si: figures.stopLimitC } }),
+        message('caution.stopLimit', {
+          limit: { kind: 'temperature', coreValue: figures.stopLimitC },
+        }),
       ]
       return {
         figures,

@@ -21,7 +21,7 @@ describe('load run', () => {
         {
           segments: [segment('idle', 92), segment('climb', 112)],
           coolsWithAirConditioningOff: 'yes',
-          coolsWithHeaterOn: 'not-tried',
+          coolsWithHeaterOn: 'not-known',
         } as never,
         { heldKPaGauge },
       )

@@ -18,7 +18,7 @@ export const loadRun = z.strictObject({
     )
     .min(1)
     .max(100),
-  coolsWithAirConditioningOff: z.enum(['yes', 'no', 'not-tried']),
-  coolsWithHeaterOn: z.enum(['yes', 'no', 'not-tried']),
+  coolsWithAirConditioningOff: z.enum(['yes', 'no', 'not-known']),
+  coolsWithHeaterOn: z.enum(['yes', 'no', 'not-known']),
 })
 export type LoadRun = z.infer<typeof loadRun>

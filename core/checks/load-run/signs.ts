@@ -28,7 +28,7 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
           validity,
           conditions: 'load run',
           says: message(`says.run.${sign}`, {
-            difference: { kind: 'temperatureDifference', si: value },
+            difference: { kind: 'temperatureDifference', coreValue: value },
           }),
         }),
       )
@@ -67,11 +67,11 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
         given: { no: { mean: -1, sd: 4 }, yes: { low: 9, high: 60 } },
         validity: 0.9,
         conditions: 'load run',
-        says: message('says.run.cruise', { temperature: { kind: 'temperature', si: mean } }),
+        says: message('says.run.cruise', { temperature: { kind: 'temperature', coreValue: mean } }),
       }),
     )
   }
-  if (run.coolsWithAirConditioningOff !== 'not-tried' && a.overheats.length > 0)
+  if (run.coolsWithAirConditioningOff !== 'not-known' && a.overheats.length > 0)
     plain(
       'hot-with-ac',
       run.coolsWithAirConditioningOff === 'yes',

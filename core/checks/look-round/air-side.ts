@@ -29,7 +29,7 @@ const ROWS: Readonly<Record<keyof AirSideLook, Row>> = {
 export function airSideSigns(source: string, look: AirSideLook): SignReading[] {
   return (Object.keys(ROWS) as (keyof AirSideLook)[]).flatMap((field) => {
     const seen = look[field]
-    if (seen === undefined || seen === 'not-looked') return []
+    if (seen === undefined || seen === 'not-known') return []
     const { sign, whenPresent, whenAbsent } = ROWS[field]
     return [
       binaryReading(
@@ -53,9 +53,9 @@ export function judgeAirSide(source: string, look: AirSideLook): Judged {
   const facts = fields.flatMap((f) => (look[f] === 'bad' && ROWS[f].fact ? [ROWS[f].fact!] : []))
   const both =
     look.fins !== undefined &&
-    look.fins !== 'not-looked' &&
+    look.fins !== 'not-known' &&
     look.stack !== undefined &&
-    look.stack !== 'not-looked'
+    look.stack !== 'not-known'
   if (both) facts.push('looked-both-sides')
   if (both && look.fins === 'good' && look.stack === 'good') facts.push('air-side-clean')
   return {

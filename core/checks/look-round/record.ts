@@ -27,7 +27,7 @@ export const partLook = z.strictObject({
 })
 export type PartLook = z.infer<typeof partLook>
 
-const good = z.enum(['good', 'bad', 'not-looked']).optional()
+const good = z.enum(['good', 'bad', 'not-known']).optional()
 
 /** The air side and the soft parts, looked at with engine off and key out. Absent: not looked at. */
 export const airSideLook = z.strictObject({

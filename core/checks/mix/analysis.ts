@@ -6,7 +6,7 @@ import {
   type CoolantBase,
 } from '../../physics/coolant'
 import { mixPlan, type MixPlan } from '../../physics/mix'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { CheckContext } from '../context'
 import type { MixTest } from './record'
 
@@ -27,7 +27,7 @@ export function analyseMix(test: MixTest, context: CheckContext): MixAnalysis {
   const base: Exclude<CoolantBase, 'water'> =
     context.mix.base === 'water' ? 'ethylene-glycol' : context.mix.base
   const fraction =
-    test.volumeFraction ?? volumeFractionFromFreezePoint(base, correctedSi(test.freezePoint!))
+    test.volumeFraction ?? volumeFractionFromFreezePoint(base, correctedValue(test.freezePoint!))
   const massFraction = massFractionFromVolume(base, Math.min(0.57, fraction))
   const wantedFraction = test.wantedFraction ?? 0.5
   const out: MixAnalysis = {

@@ -6,7 +6,7 @@ import {
 } from '../../physics/compliance'
 import { type Estimate } from '../../quantity/interval'
 import { fractionAfterToppingUpWithWater } from '../../physics/coolant'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { fitDecay, type Decay, type HoldPoint } from './decay'
 import {
   allowedPressure,
@@ -94,13 +94,15 @@ const minus = (a: Estimate, b: Estimate): Estimate => ({
 export function analyseHold(records: HoldRecords, context: HoldContext): HoldAnalysis {
   const { start, remarks, end } = records
   const marking =
-    typeof start.capMarking === 'object' ? { si: start.capMarking.si } : start.capMarking
+    typeof start.capMarking === 'object'
+      ? { coreValue: start.capMarking.coreValue }
+      : start.capMarking
   const allowed = allowedPressure(marking, context.systemRatingKPa)
   const limit = holdLimit(start.plan, start.resolutionKPa)
   const points = [...records.readings]
     .sort((a, b) => a.elapsedSeconds - b.elapsedSeconds)
     .map((reading) => {
-      const pressureKPaGauge = correctedSi(reading.pressure)
+      const pressureKPaGauge = correctedValue(reading.pressure)
       return {
         id: reading.id,
         elapsedSeconds: reading.elapsedSeconds,
@@ -109,7 +111,7 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
         aboveAllowed: pressureKPaGauge > allowed.maximumKPaGauge + start.resolutionKPa / 2,
       }
     })
-  const testKPa = Math.max(1, points[0]?.pressureKPaGauge ?? correctedSi(start.target))
+  const testKPa = Math.max(1, points[0]?.pressureKPaGauge ?? correctedValue(start.target))
   const counted = start.strokes !== undefined && start.strokeVolumeML !== undefined
   const complianceMLPerKPa = counted
     ? complianceFromStrokes(start.strokes!, start.strokeVolumeML!, testKPa, context.atmosphereKPa)
@@ -187,17 +189,17 @@ function correctFall(
       analysis.notes.push(message('hold.testerUnfit'))
     } else
       analysis.notes.push(
-        message('hold.testerSubtracted', { rate: { kind: 'pressureRate', si: own.value } }),
+        message('hold.testerSubtracted', { rate: { kind: 'pressureRate', coreValue: own.value } }),
       )
   } else analysis.notes.push(message('hold.testerNotChecked'))
   const minutes = decay.durationMinutes
   if (start.coolantAtStart && end?.coolantAtEnd) {
-    const cooledK = correctedSi(start.coolantAtStart) - correctedSi(end.coolantAtEnd)
+    const cooledK = correctedValue(start.coolantAtStart) - correctedValue(end.coolantAtEnd)
     const perK = thermalDriftKPaPerK(
       context.capacityLitres ?? 8,
       analysis.complianceMLPerKPa.value,
       testKPa + context.atmosphereKPa,
-      correctedSi(end.coolantAtEnd),
+      correctedValue(end.coolantAtEnd),
     )
     const ends = [perK.low, perK.high].map((k) => (k * cooledK) / minutes)
     fall = minus(fall, {
@@ -207,7 +209,9 @@ function correctFall(
     })
     if (Math.abs(cooledK) >= 1)
       analysis.notes.push(
-        message('hold.driftCorrected', { drop: { kind: 'temperatureDifference', si: cooledK } }),
+        message('hold.driftCorrected', {
+          drop: { kind: 'temperatureDifference', coreValue: cooledK },
+        }),
       )
   } else if (end)
     analysis.notes.push(

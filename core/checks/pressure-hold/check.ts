@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { compareMoments } from '../../quantity/moment'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { knownValue } from '../../vehicle/profile'
 import { dataOf, type CheckContext } from '../context'
 import { defineCheck, these } from '../define-check'
@@ -81,7 +81,7 @@ export const pressureHoldCheck = defineCheck({
   },
   coolantC: (entries) => {
     const { coolantAtStart } = dataOf(entries, 'pressure-hold.start').at(-1) ?? {}
-    return coolantAtStart && correctedSi(coolantAtStart)
+    return coolantAtStart && correctedValue(coolantAtStart)
   },
   judge: {
     'pressure-hold.start': (start, context, { source, observedAt, own }) => {

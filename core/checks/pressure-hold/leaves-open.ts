@@ -1,6 +1,6 @@
 import { COLD_BELOW_C } from '../../physics/engine-temperature'
 import { message, type Message } from '../../quantity/message'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { HoldStart } from './record'
 import type { HoldAnalysis, HoldContext } from './analysis'
 
@@ -11,14 +11,14 @@ import type { HoldAnalysis, HoldContext } from './analysis'
  */
 export function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
   if (!start.coolantAtStart) return
-  const atStartC = correctedSi(start.coolantAtStart)
+  const atStartC = correctedValue(start.coolantAtStart)
   if (start.engine !== 'hot' && atStartC >= COLD_BELOW_C)
     analysis.cautions.unshift(
-      message('caution.notCold', { limit: { kind: 'temperature', si: COLD_BELOW_C } }),
+      message('caution.notCold', { limit: { kind: 'temperature', coreValue: COLD_BELOW_C } }),
     )
   if (start.engine === 'hot' && atStartC < 60)
     analysis.notes.push(
-      message('hold.hotButCool', { temperature: { kind: 'temperature', si: atStartC } }),
+      message('hold.hotButCool', { temperature: { kind: 'temperature', coreValue: atStartC } }),
     )
 }
 
@@ -47,7 +47,9 @@ export function cautionsOf(anyAbove: boolean, allowedKPaGauge: number): Message[
   const always = [message('caution.hold')]
   return anyAbove
     ? [
-        message('caution.aboveMarking', { maximum: { kind: 'pressure', si: allowedKPaGauge } }),
+        message('caution.aboveMarking', {
+          maximum: { kind: 'pressure', coreValue: allowedKPaGauge },
+        }),
         ...always,
       ]
     : always

@@ -1,6 +1,6 @@
 import { message, type Message } from '../../quantity/message'
 import type { Estimate } from '../../quantity/interval'
-import { correctedSi, type QuantityRecord } from '../../quantity/record'
+import { correctedValue, type QuantityRecord } from '../../quantity/record'
 
 /** Used where a cap bears no marking or looks wrong for its place. */
 export const CONSERVATIVE_TARGET_KPA = 70
@@ -14,19 +14,19 @@ export interface AllowedPressure {
 /**
  * The highest pressure a hold may be pumped to: the cap's marking or the system's rating, whichever is lower.
  * An unmarked or wrong-looking cap gives 70 kPa (10 psi) and a note to find the maker's figure.
- * @example allowedPressure({ si: 103 }, 90).maximumKPaGauge // 90
+ * @example allowedPressure({ coreValue: 103 }, 90).maximumKPaGauge // 90
  */
 export function allowedPressure(
-  marking: { si: number } | 'unmarked' | 'looks-wrong' | undefined,
+  marking: { coreValue: number } | 'unmarked' | 'looks-wrong' | undefined,
   systemRatingKPa: number | undefined,
 ): AllowedPressure {
   if (typeof marking !== 'object') {
     const maximumKPaGauge = Math.min(CONSERVATIVE_TARGET_KPA, systemRatingKPa ?? Infinity)
     return { maximumKPaGauge, basis: 'default', note: message('hold.findMakersFigure') }
   }
-  return systemRatingKPa !== undefined && systemRatingKPa < marking.si
+  return systemRatingKPa !== undefined && systemRatingKPa < marking.coreValue
     ? { maximumKPaGauge: systemRatingKPa, basis: 'system' }
-    : { maximumKPaGauge: marking.si, basis: 'marking' }
+    : { maximumKPaGauge: marking.coreValue, basis: 'marking' }
 }
 
 /**
@@ -38,12 +38,12 @@ export function targetProblem(
   target: QuantityRecord,
   allowed: AllowedPressure,
 ): Message | undefined {
-  const truthKPa = correctedSi(target)
+  const truthKPa = correctedValue(target)
   if (truthKPa <= 0) return message('hold.targetNotAboveZero')
   if (truthKPa > allowed.maximumKPaGauge + 1e-9)
     return message('hold.targetAboveMarking', {
-      target: { kind: 'pressure', si: truthKPa, unit: target.unit },
-      maximum: { kind: 'pressure', si: allowed.maximumKPaGauge, unit: target.unit },
+      target: { kind: 'pressure', coreValue: truthKPa, unit: target.unit },
+      maximum: { kind: 'pressure', coreValue: allowed.maximumKPaGauge, unit: target.unit },
     })
   return undefined
 }

@@ -18,10 +18,10 @@ const pressure = (kPa: number, offset?: number) => ({
   typed: String(kPa),
   value: kPa,
   unit: 'kPa',
-  si: kPa,
-  ...(offset === undefined ? {} : { instrumentOffsetSi: offset }),
+  coreValue: kPa,
+  ...(offset === undefined ? {} : { instrumentOffsetInCoreUnit: offset }),
 })
-const temperature = (c: number) => ({ typed: String(c), value: c, unit: '°C', si: c })
+const temperature = (c: number) => ({ typed: String(c), value: c, unit: '°C', coreValue: c })
 const RUN = '0190a000-0000-7000-8000-000000000001'
 
 const context: HoldContext = {
@@ -154,7 +154,7 @@ describe('what is taken off the fall', () => {
   it('the gauge offset moves the level and not the slope', () => {
     const plain = analyseHold(hold(0.9, 8, 0.5, 30), context)
     const offset = hold(0.9, 8, 0.5, 30)
-    offset.readings.forEach((r) => (r.pressure = pressure(r.pressure.si, -2)))
+    offset.readings.forEach((r) => (r.pressure = pressure(r.pressure.coreValue, -2)))
     const shifted = analyseHold(offset, context)
     expect(shifted.points[0]!.pressureKPaGauge).toBe(102)
     expect(shifted.decay!.fallKPaPerMinute.value).toBeCloseTo(
@@ -166,18 +166,21 @@ describe('what is taken off the fall', () => {
 
 describe('pressure allowed', () => {
   it('is the lower of marking and system rating, and 70 kPa for an unmarked cap', () => {
-    expect(allowedPressure({ si: 103 }, undefined)).toMatchObject({
+    expect(allowedPressure({ coreValue: 103 }, undefined)).toMatchObject({
       maximumKPaGauge: 103,
       basis: 'marking',
     })
-    expect(allowedPressure({ si: 103 }, 90)).toMatchObject({ maximumKPaGauge: 90, basis: 'system' })
+    expect(allowedPressure({ coreValue: 103 }, 90)).toMatchObject({
+      maximumKPaGauge: 90,
+      basis: 'system',
+    })
     expect(allowedPressure('unmarked', undefined)).toMatchObject({
       maximumKPaGauge: 70,
       basis: 'default',
     })
   })
   it('a target above it is refused after the gauge offset, a target at it is not', () => {
-    const allowed = allowedPressure({ si: 103 }, undefined)
+    const allowed = allowedPressure({ coreValue: 103 }, undefined)
     expect(targetProblem(pressure(103), allowed)).toBeUndefined()
     expect(targetProblem(pressure(103.1), allowed)?.id).toBe('hold.targetAboveMarking')
     expect(targetProblem(pressure(102, -2), allowed)?.id).toBe('hold.targetAboveMarking')

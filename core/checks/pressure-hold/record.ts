@@ -44,8 +44,8 @@ export const holdEnd = z.strictObject({
   run: z.uuid(),
   elapsedSeconds: called(secondsUpTo(86400), 'at'),
   coolantAtEnd: coolantTemperature.optional(),
-  tray: z.enum(['dry', 'wet', 'not-looked']),
-  cylinders: z.enum(['dry', 'wet', 'not-looked']).optional(),
+  tray: z.enum(['dry', 'wet', 'not-known']),
+  cylinders: z.enum(['dry', 'wet', 'not-known']).optional(),
 })
 
 export type HoldStart = z.infer<typeof holdStart>

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { logNormalDensity, normalBetween } from '../../statistics/normal'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { HoldAnalysis } from './analysis'
@@ -99,7 +99,7 @@ function validityOf(analysis: HoldAnalysis, records: HoldRecords): number {
   const cool =
     records.start.engine === 'hot' &&
     records.start.coolantAtStart !== undefined &&
-    correctedSi(records.start.coolantAtStart) < 60
+    correctedValue(records.start.coolantAtStart) < 60
   return analysis.testerUnfit || cool ? Math.min(level, 0.3) : level
 }
 
@@ -145,7 +145,7 @@ export function holdSigns(
       validity,
       conditions,
       says: message('says.holdFall', {
-        rate: { kind: 'pressureRate', si: Math.max(0, analysis.fallKPaPerMinute!.value) },
+        rate: { kind: 'pressureRate', coreValue: Math.max(0, analysis.fallKPaPerMinute!.value) },
         minutes: Math.round(analysis.decay.durationMinutes),
       }),
     })
@@ -161,7 +161,7 @@ export function holdSigns(
     )
   const fell = analysis.state === 'seep' || analysis.state === 'leak' || analysis.state === 'gross'
   const { end } = records
-  if (end && end.tray !== 'not-looked' && (fell || end.tray === 'wet'))
+  if (end && end.tray !== 'not-known' && (fell || end.tray === 'wet'))
     out.push(
       binaryReading(
         `${holdId}#tray`,

@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { PumpDelivery } from './record'
 
 export interface DeliveryAnalysis {
@@ -35,27 +35,27 @@ export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
     const usable =
       specified !== undefined &&
       specified.rpm >= LEAST_RPM &&
-      correctedSi(specified.pressure) >= LEAST_SPECIFIED_KPA
+      correctedValue(specified.pressure) >= LEAST_SPECIFIED_KPA
     if (!turning) out.missing.push('speed')
     if (!usable) out.missing.push('specification')
-    const port = correctedSi(record.port)
+    const port = correctedValue(record.port)
     if (usable && turning && record.static) {
       const scale = (specified.rpm / record.engineRpm!) ** 2
       out.naiveKPa = port * scale
-      out.madeKPa = port - correctedSi(record.static)
+      out.madeKPa = port - correctedValue(record.static)
       if (specified.includesStatic) {
         if (Math.abs(record.engineRpm! / specified.rpm - 1) > 0.03)
           out.missing.push('specified-speed-only')
-        else out.share = port / correctedSi(specified.pressure)
+        else out.share = port / correctedValue(specified.pressure)
       } else {
         out.atSpecifiedSpeedKPa = out.madeKPa * scale
-        out.share = out.atSpecifiedSpeedKPa / correctedSi(specified.pressure)
+        out.share = out.atSpecifiedSpeedKPa / correctedValue(specified.pressure)
       }
     }
   }
   if (out.share !== undefined)
     out.state = out.share > 0.75 ? 'delivers' : out.share > 0.12 ? 'weak' : 'none'
-  else if (record.returnStream !== 'not-seen')
+  else if (record.returnStream !== 'not-known')
     out.state = { strong: 'delivers', weak: 'weak', none: 'none' }[
       record.returnStream
     ] as DeliveryAnalysis['state']

@@ -6,8 +6,8 @@ import type { DeliveryAnalysis } from './analysis'
 describe('pump delivery', () => {
   const test = (more: object) =>
     outcome(pumpDeliveryCheck, 'pump-delivery.test', {
-      returnStream: 'not-seen',
-      lowerHose: 'not-seen',
+      returnStream: 'not-known',
+      lowerHose: 'not-known',
       ...more,
     } as never)
   it('120 kPa specified at 1600 rpm, 79.5 read at 1100 with 70 static: 20 kPa at that speed and not 168', () => {

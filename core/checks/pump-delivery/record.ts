@@ -17,7 +17,7 @@ export const pumpDelivery = z.strictObject({
       includesStatic: z.boolean(),
     })
     .optional(),
-  returnStream: z.enum(['strong', 'weak', 'none', 'not-seen']),
-  lowerHose: z.enum(['round', 'flat', 'not-seen']),
+  returnStream: z.enum(['strong', 'weak', 'none', 'not-known']),
+  lowerHose: z.enum(['round', 'flat', 'not-known']),
 })
 export type PumpDelivery = z.infer<typeof pumpDelivery>

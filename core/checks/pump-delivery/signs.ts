@@ -32,7 +32,7 @@ export function deliverySigns(
         says: message('says.delivery', { percent: Math.round(analysis.share * 100) }),
       }),
     )
-  if (record.returnStream !== 'not-seen') {
+  if (record.returnStream !== 'not-known') {
     const likelihood = {
       strong: { good: 0.85, weak: 0.15, none: 0.01 },
       weak: { good: 0.12, weak: 0.7, none: 0.15 },
@@ -47,7 +47,7 @@ export function deliverySigns(
       says: message(`says.returnStream.${record.returnStream}`),
     })
   }
-  if (record.lowerHose !== 'not-seen')
+  if (record.lowerHose !== 'not-known')
     out.push(
       binaryReading(
         `${source}#hose`,

@@ -14,16 +14,14 @@ export const pumpOffCheck = defineCheck({
   judge: {
     'pump-off.look': (record, _, { source }) => ({
       states: [
-        record.impeller === 'sound' || record.impeller === 'not-looked'
+        record.impeller === 'sound' || record.impeller === 'not-known'
           ? 'impeller-sound'
           : `impeller-${record.impeller}`,
         ...(record.seal === 'worn' ? ['seal-worn'] : []),
       ],
       signs: pumpOffSigns(source, record),
       facts:
-        record.impeller === 'sound' || record.impeller === 'not-looked'
-          ? []
-          : ['impeller-seen-bad'],
+        record.impeller === 'sound' || record.impeller === 'not-known' ? [] : ['impeller-seen-bad'],
     }),
   },
 })

@@ -25,7 +25,7 @@ export function pumpOffSigns(source: string, record: PumpOff): SignReading[] {
         0.97,
       ),
     )
-  if (record.impeller !== 'not-looked')
+  if (record.impeller !== 'not-known')
     add(
       'impeller-bad',
       record.impeller !== 'sound',
@@ -33,9 +33,9 @@ export function pumpOffSigns(source: string, record: PumpOff): SignReading[] {
       record.impeller === 'worn' ? 0.06 : 0.005,
       `says.impeller.${record.impeller}`,
     )
-  if (record.seal !== 'not-looked')
+  if (record.seal !== 'not-known')
     add('pump-seal-worn', record.seal === 'worn', 0.9, 0.06, `says.pumpSeal.${record.seal}`)
-  if (record.shaftPlay !== 'not-tried')
+  if (record.shaftPlay !== 'not-known')
     add('pulley-play', record.shaftPlay === 'play', 0.93, 0.02, `says.shaft.${record.shaftPlay}`)
   return out
 }

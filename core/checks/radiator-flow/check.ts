@@ -17,13 +17,13 @@ export const radiatorFlowCheck = defineCheck({
       const poor =
         record.passes === 'backs-up' &&
         record.lookedFromBothTanks !== 'one-only' &&
-        record.lookedFromBothTanks !== 'not-looked'
+        record.lookedFromBothTanks !== 'not-known'
       return {
         states: [record.passes === 'backs-up' ? 'restricted' : 'passes'],
         facts: poor ? ['radiator-flow-poor'] : [],
         signs: flowSigns(source, record),
         notes:
-          record.lookedFromBothTanks === 'one-only' || record.lookedFromBothTanks === 'not-looked'
+          record.lookedFromBothTanks === 'one-only' || record.lookedFromBothTanks === 'not-known'
             ? [message('flow.lookFromBoth')]
             : [],
       }

@@ -6,10 +6,10 @@ describe('radiator flow', () => {
   it('backing up is strong, passing is weak, and one tank hides the other', () => {
     const flow = (
       passes: 'backs-up' | 'as-fast-as-in',
-      lookedFromBothTanks: 'both-clear' | 'one-only' | 'not-looked',
+      lookedFromBothTanks: 'both-clear' | 'one-only' | 'not-known',
     ) => outcome(radiatorFlowCheck, 'radiator-flow.test', { passes, lookedFromBothTanks })
-    expect(speaksFor(flow('backs-up', 'not-looked').signs, 'flow-restricted')).toBeGreaterThan(
-      2 * -speaksFor(flow('as-fast-as-in', 'not-looked').signs, 'flow-restricted'),
+    expect(speaksFor(flow('backs-up', 'not-known').signs, 'flow-restricted')).toBeGreaterThan(
+      2 * -speaksFor(flow('as-fast-as-in', 'not-known').signs, 'flow-restricted'),
     )
     expect(flow('as-fast-as-in', 'one-only').notes[0]!.id).toBe('flow.lookFromBoth')
     expect(flow('backs-up', 'one-only').facts).toEqual([])

@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { solve, normalEquations } from '../../statistics/least-squares'
 import type { RadiatorSurvey } from './record'
 
@@ -44,8 +44,8 @@ export function coldCells(grid: readonly (readonly number[])[]): boolean[][] {
  * @example analyseSurvey(example('radiator-survey.grid')).dropK // 9
  */
 export function analyseSurvey(record: RadiatorSurvey): SurveyAnalysis {
-  const inlet = correctedSi(record.inlet)
-  const dropK = inlet - correctedSi(record.outlet)
+  const inlet = correctedValue(record.inlet)
+  const dropK = inlet - correctedValue(record.outlet)
   const out: SurveyAnalysis = {
     dropK,
     state: 'not-judged',
@@ -61,7 +61,7 @@ export function analyseSurvey(record: RadiatorSurvey): SurveyAnalysis {
     const flat = out.cold.flat()
     out.coldShare = flat.filter(Boolean).length / flat.length
   }
-  const engine = record.engine && correctedSi(record.engine)
+  const engine = record.engine && correctedValue(record.engine)
   if (engine !== undefined && engine - inlet > 30) out.state = 'cold-all-over'
   else if ((out.coldShare ?? 0) > 0.08) out.state = 'patches'
   else if (dropK > 30) out.state = 'little-flow'

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { measuredReading } from '../measured'
 import type { SignReading } from '../../inference/sign-reading'
 import type { SurveyAnalysis } from './analysis'
@@ -19,11 +19,13 @@ export function surveySigns(
   analysis: SurveyAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
-  const inlet = correctedSi(record.inlet)
+  const inlet = correctedValue(record.inlet)
   const { validity, dropK } = analysis
-  const drop = message('says.radiatorDrop', { drop: { kind: 'temperatureDifference', si: dropK } })
+  const drop = message('says.radiatorDrop', {
+    drop: { kind: 'temperatureDifference', coreValue: dropK },
+  })
   if (record.engine) {
-    const engine = correctedSi(record.engine)
+    const engine = correctedValue(record.engine)
     const hot = 1 / (1 + Math.exp(-(engine - 92) / 3))
     out.push(
       measuredReading({
@@ -35,7 +37,7 @@ export function surveySigns(
         validity: 0.93 * hot,
         conditions: 'radiator against engine',
         says: message('says.radiatorBelowEngine', {
-          difference: { kind: 'temperatureDifference', si: engine - inlet },
+          difference: { kind: 'temperatureDifference', coreValue: engine - inlet },
         }),
       }),
     )

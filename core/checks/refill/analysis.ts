@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { fractionAfterRefill, residualAfterFlush } from '../../physics/mix'
 import type { CheckContext } from '../context'
 import type { Refill } from './record'
@@ -13,13 +13,13 @@ export interface RefillAnalysis {
 
 /**
  * The trap of flushing with water: what stays in the block dilutes the premix.
- * @example analyseRefill({ ...example('refill.fill'), amount: { si: 1 }, flushPasses: 1 }, CONTEXT).residualShare
+ * @example analyseRefill({ ...example('refill.fill'), amount: { coreValue: 1 }, flushPasses: 1 }, CONTEXT).residualShare
  *   // 0.9
  */
 export function analyseRefill(record: Refill, context: CheckContext): RefillAnalysis {
   const out: RefillAnalysis = {}
   if (record.amount === undefined || context.capacityLitres === undefined) return out
-  const amount = Math.min(correctedSi(record.amount), context.capacityLitres)
+  const amount = Math.min(correctedValue(record.amount), context.capacityLitres)
   out.drainedShare = amount / context.capacityLitres
   if (record.flushPasses !== undefined) {
     out.residualShare = residualAfterFlush(context.capacityLitres, amount, record.flushPasses)

@@ -9,6 +9,6 @@ export const refill = z.strictObject({
   premixFraction: called(volumeFractionUpTo(1), 'premixed').optional(),
   flushPasses: given(z.number().int().min(0).max(50)).optional(),
   airOut: z.enum(['shown', 'not-shown']),
-  complaintAfter: z.enum(['gone', 'still-there', 'not-tried']),
+  complaintAfter: z.enum(['gone', 'still-there', 'not-known']),
 })
 export type Refill = z.infer<typeof refill>

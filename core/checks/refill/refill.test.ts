@@ -13,7 +13,7 @@ describe('refill', () => {
       } as never)
     expect(fill({}).facts).toEqual(['bled', 'level-full-air-out', 'complaint-gone'])
     const thin = fill({
-      amount: { typed: '5', value: 5, unit: 'L', si: 5 },
+      amount: { typed: '5', value: 5, unit: 'L', coreValue: 5 },
       premixFraction: 0.5,
       flushPasses: 3,
     })
@@ -28,8 +28,8 @@ describe('refill', () => {
       {
         method: 'vacuum',
         airOut: 'not-shown',
-        complaintAfter: 'not-tried',
-        amount: { typed: `${litres}`, value: litres, unit: 'L', si: litres },
+        complaintAfter: 'not-known',
+        amount: { typed: `${litres}`, value: litres, unit: 'L', coreValue: litres },
         ...more,
       } as never,
       { capacityLitres },
@@ -52,8 +52,8 @@ describe('refill', () => {
       {
         method: 'vacuum',
         airOut: 'not-shown',
-        complaintAfter: 'not-tried',
-        amount: { typed: '4', value: 4, unit: 'L', si: 4 },
+        complaintAfter: 'not-known',
+        amount: { typed: '4', value: 4, unit: 'L', coreValue: 4 },
       } as never,
       { capacityLitres: undefined },
     )

@@ -18,7 +18,7 @@ export const runningPressure = z
       )
       .min(2)
       .max(5000),
-    adapterReliefAtOrBelowCap: z.enum(['yes', 'no', 'not-said']),
+    adapterReliefAtOrBelowCap: z.enum(['yes', 'no', 'not-known']),
     level: z.enum(['at-mark', 'overfull', 'low', 'not-known']),
   })
   .refine((r) => r.points.every((p, i) => i === 0 || p.seconds > r.points[i - 1]!.seconds), {

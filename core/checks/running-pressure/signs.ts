@@ -14,7 +14,7 @@ export function runningPressureSigns(
   a: RunningPressureAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
-  const kPa = (si: number) => ({ kind: 'pressure' as const, si })
+  const kPa = (coreValue: number) => ({ kind: 'pressure' as const, coreValue })
   if (a.atSixtyKPa !== undefined)
     out.push(
       measuredReading({
@@ -27,7 +27,7 @@ export function runningPressureSigns(
         conditions: 'running pressure',
         says: message('says.pressureAtSixty', {
           pressure: kPa(a.atSixtyKPa),
-          temperature: { kind: 'temperature', si: 60 },
+          temperature: { kind: 'temperature', coreValue: 60 },
         }),
       }),
     )

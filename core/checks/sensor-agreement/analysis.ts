@@ -17,7 +17,7 @@ const ERROR_K = {
   'painted-or-taped': 3,
   hose: 6,
   'bare-metal': 18,
-  'not-said': 9,
+  'not-known': 9,
 } as const
 /** Needles are built to stand in the middle over this range, °C. */
 const DASH_BAND_C = {
@@ -47,7 +47,7 @@ export function analyseAgreement(
 ): AgreementAnalysis {
   const errorK =
     record.secondKind === 'infrared'
-      ? ERROR_K[record.surface ?? 'not-said']
+      ? ERROR_K[record.surface ?? 'not-known']
       : ERROR_K[record.secondKind]
   const differenceK = scanC - secondC
   const unitSlip = isUnitSlip(scanC, secondC)
@@ -59,7 +59,7 @@ export function analyseAgreement(
         ? 'disagree'
         : 'doubtful'
   const out: AgreementAnalysis = { differenceK, errorK, state, unitSlip }
-  if (record.dash && record.dash !== 'not-looked' && state === 'agree') {
+  if (record.dash && record.dash !== 'not-known' && state === 'agree') {
     const [low, high] = DASH_BAND_C[record.dash]
     const truth = (scanC + secondC) / 2
     out.dashOdd = truth < low - 4 || truth > high + 4

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { defineCheck, these } from '../define-check'
 import { analyseAgreement } from './analysis'
 import { agreementSigns } from './signs'
@@ -15,13 +15,13 @@ export const sensorAgreementCheck = defineCheck({
   doesNotProve: ['dash.pass.flatBand'],
   judge: {
     'sensor-agreement.compare': (record, context, { source }) => {
-      const scanC = correctedSi(record.scan)
-      const figures = analyseAgreement(scanC, correctedSi(record.second), record)
+      const scanC = correctedValue(record.scan)
+      const figures = analyseAgreement(scanC, correctedValue(record.second), record)
       const facts = figures.unitSlip ? [] : ['second-temperature']
       if (figures.state === 'agree') facts.push('engine-temperature-second-source')
       if (figures.state === 'agree' && record.engineHot === 'yes') facts.push('engine-hot')
       if (record.level === 'full') facts.push('level-full')
-      if (record.dash && record.dash !== 'not-looked' && figures.state === 'agree')
+      if (record.dash && record.dash !== 'not-known' && figures.state === 'agree')
         facts.push(scanC < 60 ? 'dash-compared-cold' : 'dash-compared-hot')
       const notes = figures.unitSlip ? [message('note.unitSlip')] : []
       if (record.level === 'low' && scanC < 80) notes.push(message('note.sensorMayBeDry'))
@@ -31,7 +31,7 @@ export const sensorAgreementCheck = defineCheck({
         scanC >= context.policy.stopLimitC
           ? [
               message('caution.stopLimit', {
-                limit: { kind: 'temperature', si: context.policy.stopLimitC },
+                limit: { kind: 'temperature', coreValue: context.policy.stopLimitC },
               }),
             ]
           : []

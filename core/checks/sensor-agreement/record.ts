@@ -6,8 +6,8 @@ export const sensorAgreement = z.strictObject({
   scan: temperature,
   second: temperature,
   secondKind: z.enum(['infrared', 'contact-probe', 'gauge-port']),
-  surface: z.enum(['painted-or-taped', 'bare-metal', 'hose', 'not-said']).optional(),
-  dash: z.enum(['low', 'middle', 'high', 'red', 'not-looked']).optional(),
+  surface: z.enum(['painted-or-taped', 'bare-metal', 'hose', 'not-known']).optional(),
+  dash: z.enum(['low', 'middle', 'high', 'red', 'not-known']).optional(),
   engineHot: z.enum(['yes', 'no', 'not-known']),
   level: z.enum(['full', 'low', 'not-known']),
 })

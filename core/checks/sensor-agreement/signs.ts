@@ -25,7 +25,7 @@ export function agreementSigns(
         validity: level === 'low' ? 0.6 : 0.93,
         conditions: 'second temperature',
         says: message('says.scanAgainstSecond', {
-          difference: { kind: 'temperatureDifference', si: analysis.differenceK },
+          difference: { kind: 'temperatureDifference', coreValue: analysis.differenceK },
         }),
       }),
     )

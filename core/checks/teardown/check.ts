@@ -16,7 +16,7 @@ export const teardownCheck = defineCheck({
     'teardown.measure': (record, _, { source }) => {
       const figures = analyseTeardown(record)
       const facts =
-        record.crack === 'not-tested'
+        record.crack === 'not-known'
           ? []
           : record.what === 'head-face'
             ? ['head-tested']

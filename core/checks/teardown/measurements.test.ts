@@ -8,9 +8,9 @@ const bare: TeardownMeasure = {
   what: 'head-face',
   gaps: [],
   overheated: 'no',
-  crack: 'not-tested',
-  gasketTrace: 'not-looked',
-  pitting: 'not-looked',
+  crack: 'not-known',
+  gasketTrace: 'not-known',
+  pitting: 'not-known',
 }
 const measured = (more: Partial<TeardownMeasure>) => analyseTeardown({ ...bare, ...more })
 const told = (more: Partial<TeardownMeasure>) =>
@@ -70,8 +70,8 @@ describe('gaps under a straight edge', () => {
       says: {
         id: 'says.flatness',
         parameters: {
-          gap: { kind: 'length', si: 0.2, decimals: 2 },
-          limit: { kind: 'length', si: 0.05, decimals: 2 },
+          gap: { kind: 'length', coreValue: 0.2, decimals: 2 },
+          limit: { kind: 'length', coreValue: 0.05, decimals: 2 },
         },
       },
     })
@@ -166,7 +166,7 @@ describe('what is looked for', () => {
     expect(at('at-coolant-port', 'manifold-face')).toBeGreaterThan(0.8)
     expect(at('none', 'manifold-face')).toBeLessThan(-0.6)
     expect(at('at-coolant-port', 'head-face')).toBe(0)
-    expect(at('not-looked', 'manifold-face')).toBe(0)
+    expect(at('not-known', 'manifold-face')).toBe(0)
     expect(told({ what: 'manifold-face', pitting: 'none' }).signs[0]!.says.id).toBe(
       'says.pitting.none',
     )

@@ -38,9 +38,9 @@ export const teardownMeasure = z
     ).optional(),
     boltLimitMm: called(limitMm(10, 600), 'bolt limit').optional(),
     overheated: z.enum(['yes', 'no', 'not-known']),
-    crack: z.enum(['found', 'none-after-test', 'not-tested']),
-    gasketTrace: z.enum(['across', 'none', 'not-looked']),
-    pitting: z.enum(['at-coolant-port', 'none', 'not-looked']),
+    crack: z.enum(['found', 'none-after-test', 'not-known']),
+    gasketTrace: z.enum(['across', 'none', 'not-known']),
+    pitting: z.enum(['at-coolant-port', 'none', 'not-known']),
   })
   .refine((m) => m.what !== 'manifold-face' || m.linerProtrusionMm === undefined, {
     message: 'a manifold has no liners',

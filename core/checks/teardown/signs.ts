@@ -47,12 +47,12 @@ export function teardownSigns(
         validity: 0.95,
         conditions: `straight edge, ${face}`,
         says: message('says.flatness', {
-          gap: { kind: 'length', si: a.worstGapMm, decimals: 2 },
-          limit: { kind: 'length', si: record.flatnessLimitMm, decimals: 2 },
+          gap: { kind: 'length', coreValue: a.worstGapMm, decimals: 2 },
+          limit: { kind: 'length', coreValue: record.flatnessLimitMm, decimals: 2 },
         }),
       }),
     )
-  if (record.crack !== 'not-tested' && face !== 'manifold-face')
+  if (record.crack !== 'not-known' && face !== 'manifold-face')
     yes(
       face === 'head-face' ? 'head-crack' : 'block-crack',
       record.crack === 'found',
@@ -68,7 +68,7 @@ export function teardownSigns(
       0.02,
       a.linersOutOfLimits.length > 0 ? 'says.liners.out' : 'says.liners.good',
     )
-  if (record.gasketTrace !== 'not-looked')
+  if (record.gasketTrace !== 'not-known')
     yes(
       'gasket-trace',
       record.gasketTrace === 'across',
@@ -76,7 +76,7 @@ export function teardownSigns(
       0.02,
       `says.gasketTrace.${record.gasketTrace}`,
     )
-  if (record.pitting !== 'not-looked' && face === 'manifold-face')
+  if (record.pitting !== 'not-known' && face === 'manifold-face')
     yes(
       'manifold-pitted',
       record.pitting === 'at-coolant-port',

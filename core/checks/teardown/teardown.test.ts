@@ -16,9 +16,9 @@ describe('teardown', () => {
           [100, 200, 0.05],
         ].map(([xMm, yMm, gapMm]) => ({ xMm, yMm, gapMm })),
         overheated: 'yes',
-        crack: 'not-tested',
-        gasketTrace: 'not-looked',
-        pitting: 'not-looked',
+        crack: 'not-known',
+        gasketTrace: 'not-known',
+        pitting: 'not-known',
         ...more,
       } as never)
     expect(measure({ flatnessLimitMm: 0.05 }).states).toContain('warped')

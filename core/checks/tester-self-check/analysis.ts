@@ -1,7 +1,7 @@
 import { message, type Message } from '../../quantity/message'
 import { testerCompliance } from '../../physics/compliance'
 import { type Estimate } from '../../quantity/interval'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { TesterSelfCheck } from './record'
 
 export interface TesterSelfCheckAnalysis {
@@ -24,8 +24,8 @@ export function analyseTesterSelfCheck(
   atmosphereKPa: number,
 ): TesterSelfCheckAnalysis {
   const minutes = record.durationSeconds / 60
-  const startKPa = correctedSi(record.startPressure)
-  const fall = (startKPa - correctedSi(record.endPressure)) / minutes
+  const startKPa = correctedValue(record.startPressure)
+  const fall = (startKPa - correctedValue(record.endPressure)) / minutes
   const half = record.resolutionKPa / minutes
   const own = {
     low: Math.max(0, fall - half),

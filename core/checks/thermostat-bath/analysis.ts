@@ -1,6 +1,6 @@
 import { knownValue } from '../../vehicle/profile'
 import { boilingPointC } from '../../physics/boiling'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { CheckContext } from '../context'
 import type { ThermostatBath } from './record'
 
@@ -45,9 +45,9 @@ export function analyseBath(record: ThermostatBath, context: CheckContext): Bath
   })
   const highestBathC = record.bath === 'water' ? water : 115
   const specified = record.specified
-    ? correctedSi(record.specified)
+    ? correctedValue(record.specified)
     : knownValue(context.profile.thermostatRatingC)
-  const stamped = record.stamped && correctedSi(record.stamped)
+  const stamped = record.stamped && correctedValue(record.stamped)
   const ratingC = stamped ?? specified
   const out: BathAnalysis = {
     states: [],
@@ -65,15 +65,16 @@ export function analyseBath(record: ThermostatBath, context: CheckContext): Bath
   if (record.heatingKPerMinute === undefined || speed > 2)
     out.errorK = Math.hypot(out.errorK, 0.5 * LAG_MINUTES * speed)
   if (record.startsToOpen === 'never') {
-    if (ratingC === undefined || correctedSi(record.hottest) < ratingC + 6)
+    if (ratingC === undefined || correctedValue(record.hottest) < ratingC + 6)
       out.states.push('not-judged')
     else out.states.push('stuck-shut')
   } else if (record.startsToOpen && ratingC !== undefined) {
-    out.opensAtC = correctedSi(record.startsToOpen) - LAG_MINUTES * speed * (speed > 2 ? 1 : 0.5)
+    out.opensAtC = correctedValue(record.startsToOpen) - LAG_MINUTES * speed * (speed > 2 ? 1 : 0.5)
     if (out.opensAtC > ratingC + BAND_K + out.errorK) out.states.push('opens-late')
     else if (out.opensAtC < ratingC - BAND_K - out.errorK) out.states.push('opens-early')
   }
-  const enough = correctedSi(record.hottest) >= (ratingC ?? 200) + FULL_OPENING_ABOVE_RATING_K - 2
+  const enough =
+    correctedValue(record.hottest) >= (ratingC ?? 200) + FULL_OPENING_ABOVE_RATING_K - 2
   if (
     record.liftMm !== undefined &&
     enough &&

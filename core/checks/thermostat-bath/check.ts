@@ -33,12 +33,14 @@ export const thermostatBathCheck = defineCheck({
         ? []
         : [
             message('bath.fullOpeningNotJudged', {
-              highest: { kind: 'temperature', si: figures.highestBathC },
+              highest: { kind: 'temperature', coreValue: figures.highestBathC },
             }),
           ]
       if ((record.heatingKPerMinute ?? 0) > FAST_K_PER_MINUTE)
         notes.push(
-          message('bath.heatedFast', { rate: { kind: 'temperatureRate', si: FAST_K_PER_MINUTE } }),
+          message('bath.heatedFast', {
+            rate: { kind: 'temperatureRate', coreValue: FAST_K_PER_MINUTE },
+          }),
         )
       if (record.probe === 'infrared') notes.push(message('bath.infrared'))
       const rating = knownValue(context.profile.thermostatRatingC)
@@ -51,7 +53,7 @@ export const thermostatBathCheck = defineCheck({
                 typed: '',
                 value: rating,
                 unit: '°C' as const,
-                si: toCore('temperature', rating, '°C'),
+                coreValue: toCore('temperature', rating, '°C'),
               },
             }
       return {

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import { measuredLikelihood } from '../measured'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { BathAnalysis } from './analysis'
@@ -59,7 +59,7 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
     return out
   }
   if (record.startsToOpen === 'never' && a.ratingC !== undefined) {
-    const beyond = correctedSi(record.hottest) - a.ratingC
+    const beyond = correctedValue(record.hottest) - a.ratingC
     const heated = 1 / (1 + Math.exp(-(beyond - 5) / 1.5))
     out.push({
       source,
@@ -80,8 +80,8 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
   } else if (a.opensAtC !== undefined && a.ratingC !== undefined) {
     const off = a.opensAtC - a.ratingC
     const says = message('says.bath.opens', {
-      at: { kind: 'temperature', si: a.opensAtC },
-      rating: { kind: 'temperature', si: a.ratingC },
+      at: { kind: 'temperature', coreValue: a.opensAtC },
+      rating: { kind: 'temperature', coreValue: a.ratingC },
     })
     const spread = measuredLikelihood(off, a.errorK, {
       no: { mean: 0, sd: 1.3 },
@@ -108,7 +108,7 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
   if (
     record.liftMm !== undefined &&
     a.ratingC !== undefined &&
-    correctedSi(record.hottest) >= a.ratingC + 10
+    correctedValue(record.hottest) >= a.ratingC + 10
   ) {
     const needed = record.neededLiftMm ?? 7
     out.push({
@@ -120,12 +120,12 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       }),
       validity: 0.94,
       conditions: 'lift measured',
-      says: message('says.bath.lift', { lift: { kind: 'length', si: record.liftMm } }),
+      says: message('says.bath.lift', { lift: { kind: 'length', coreValue: record.liftMm } }),
     })
   }
-  const specified = record.specified ? correctedSi(record.specified) : undefined
+  const specified = record.specified ? correctedValue(record.specified) : undefined
   if (record.stamped && specified !== undefined) {
-    const wrong = Math.abs(correctedSi(record.stamped) - specified) > 3
+    const wrong = Math.abs(correctedValue(record.stamped) - specified) > 3
     yes('rating-wrong', wrong, 0.97, 0.01, wrong ? 'says.ratingWrong' : 'says.ratingRight')
   }
   return out

@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { VacuumDecay } from './record'
 
 /** Loss of vacuum that still counts as tight, kPa per minute. */
@@ -8,7 +8,7 @@ const LIMIT_KPA_PER_MINUTE = 0.5
  * @example analyseVacuum(example('vacuum-decay.test')).kPaPerMinute // 0.1
  */
 export function analyseVacuum(record: VacuumDecay) {
-  const lostKPa = correctedSi(record.end) - correctedSi(record.drawn)
+  const lostKPa = correctedValue(record.end) - correctedValue(record.drawn)
   const kPaPerMinute = lostKPa / record.minutes
   return {
     lostKPa,

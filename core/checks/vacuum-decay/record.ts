@@ -9,5 +9,8 @@ export const vacuumDecay = z
     end: gaugeKPa,
     minutes: called(minutesBetween(0.5, 240), 'for'),
   })
-  .refine((v) => v.drawn.si < 0, { message: 'a vacuum lies below zero gauge', path: ['drawn'] })
+  .refine((v) => v.drawn.coreValue < 0, {
+    message: 'a vacuum lies below zero gauge',
+    path: ['drawn'],
+  })
 export type VacuumDecay = z.infer<typeof vacuumDecay>

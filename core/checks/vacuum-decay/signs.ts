@@ -16,7 +16,7 @@ export function vacuumSigns(source: string, kPaPerMinute: number, minutes: numbe
       validity: 0.85,
       conditions: 'vacuum tool',
       says: message('says.vacuumFalls', {
-        rate: { kind: 'pressureRate', si: Math.max(0, kPaPerMinute) },
+        rate: { kind: 'pressureRate', coreValue: Math.max(0, kPaPerMinute) },
       }),
     }),
   ]

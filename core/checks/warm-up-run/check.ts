@@ -73,7 +73,9 @@ export const warmUpRunCheck = defineCheck({
         facts,
         notes,
         cautions: [
-          message('caution.stopLimit', { limit: { kind: 'temperature', si: figures.stopLimitC } }),
+          message('caution.stopLimit', {
+            limit: { kind: 'temperature', coreValue: figures.stopLimitC },
+          }),
         ],
         signs: warmUpSigns(source, start, figures),
       }

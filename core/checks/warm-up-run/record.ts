@@ -22,7 +22,7 @@ export const warmUpStart = z.strictObject({
   airConditioning: z.enum(['off', 'on', 'not-fitted']),
   fanWatched: z.boolean(),
   level: z.enum(['full', 'low', 'not-known']),
-  surface: z.enum(['painted-or-taped', 'bare-metal', 'not-said']),
+  surface: z.enum(['painted-or-taped', 'bare-metal', 'not-known']),
 })
 export const warmUpReading = z.strictObject({
   run: z.uuid(),

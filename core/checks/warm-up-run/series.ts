@@ -1,4 +1,4 @@
-import { correctedSi } from '../../quantity/record'
+import { correctedValue } from '../../quantity/record'
 import type { RunChannel, WarmUpReading, WarmUpTrace } from './record'
 
 /** One channel of a run: rising times in seconds, values in the channel's core unit. */
@@ -25,7 +25,7 @@ export function gatherSeries(
   for (const r of readings)
     points.set(r.channel, [
       ...(points.get(r.channel) ?? []),
-      [r.elapsedSeconds, correctedSi(r.reading)],
+      [r.elapsedSeconds, correctedValue(r.reading)],
     ])
   for (const [channel, list] of points) {
     list.sort((a, b) => a[0] - b[0])

@@ -5,8 +5,8 @@ import { intervalAround, type Interval } from '../../quantity/interval'
 import type { WarmUpAnalysis } from './analysis'
 import type { WarmUpStart } from './record'
 
-const kelvin = (si: number) => ({ kind: 'temperatureDifference' as const, si })
-const celsius = (si: number) => ({ kind: 'temperature' as const, si })
+const kelvin = (coreValue: number) => ({ kind: 'temperatureDifference' as const, coreValue })
+const celsius = (coreValue: number) => ({ kind: 'temperature' as const, coreValue })
 
 /** Standard errors of a run's figures: what the sensors' accuracy and the reading of a curve leave, K, kPa, mm a minute. */
 const ERRORS = {
@@ -107,8 +107,8 @@ export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysi
         validity: 0.9,
         conditions: 'running pressure',
         says: message('says.pressureAtSixty', {
-          pressure: { kind: 'pressure', si: a.pressureAtSixtyKPa },
-          temperature: { kind: 'temperature', si: 60 },
+          pressure: { kind: 'pressure', coreValue: a.pressureAtSixtyKPa },
+          temperature: { kind: 'temperature', coreValue: 60 },
         }),
       }),
     )
@@ -127,7 +127,7 @@ export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysi
         validity: 0.85,
         conditions: 'level watched hot',
         says: message('says.levelLate', {
-          rate: { kind: 'lengthRate', si: a.levelLateMmPerMinute },
+          rate: { kind: 'lengthRate', coreValue: a.levelLateMmPerMinute },
         }),
       }),
     )
@@ -235,7 +235,7 @@ function agreementSigns(out: SignReading[], source: string, start: WarmUpStart, 
     const error =
       pair.other === 'engine-side-hose'
         ? 6
-        : { 'painted-or-taped': 3, 'bare-metal': 18, 'not-said': 9 }[start.surface]
+        : { 'painted-or-taped': 3, 'bare-metal': 18, 'not-known': 9 }[start.surface]
     out.push(
       measuredReading({
         source: `${source}#${pair.other}`,

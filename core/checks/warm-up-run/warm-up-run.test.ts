@@ -197,7 +197,7 @@ describe('warm-up run', () => {
     const empty = warmUpRunCheck.assess(
       records([
         'warm-up-run.start',
-        { airConditioning: 'off', fanWatched: false, level: 'not-known', surface: 'not-said' },
+        { airConditioning: 'off', fanWatched: false, level: 'not-known', surface: 'not-known' },
       ]),
       CONTEXT,
     )[0]!
