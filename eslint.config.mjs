@@ -160,7 +160,7 @@ export default typescript.config(
   },
   {
     files: ['{app,server,cli,words}/**/*.{ts,vue}'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/*.fixture.ts'],
     rules: {
       'no-restricted-imports': ['error', { patterns: [CORE_INSIDE] }],
       'no-restricted-syntax': ['error', ...SILENCED],

@@ -1,11 +1,11 @@
 import { writeFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { addReading, allSent, newComplaint, openCheck, signIn, startHold } from './steps'
+import { addReading, allSent, enter, newComplaint, openCheck, signIn, startHold } from './steps'
 
 test('bad input gets one clear sentence where it happened, and nothing recorded is lost', async ({
   page,
 }) => {
-  await signIn(page, 'ilka')
+  await enter(page, 'ilka')
   await page.getByRole('link', { name: 'New complaint' }).click()
   await page.getByRole('button', { name: 'Open the case' }).click()
   await expect(page.getByRole('alert')).toHaveText('Choose which of the three complaints it is.')
@@ -66,7 +66,7 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
 test('an import that is truncated, of a later version or too large is refused in one sentence', async ({
   page,
 }, testInfo) => {
-  await signIn(page, 'oren')
+  await enter(page, 'oren')
   const picker = page.getByLabel('Case file to import')
   const give = (name: string, text: string) =>
     picker.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) })
@@ -76,7 +76,7 @@ test('an import that is truncated, of a later version or too large is refused in
   )
   await give('later.json', '{"format":"thermognosis-case","version":4}')
   await expect(page.getByRole('alert')).toContainText(
-    'version 4; this program reads up to version 1',
+    'version 4; this program reads up to version 2',
   )
   const huge = testInfo.outputPath('huge.json')
   writeFileSync(huge, Buffer.alloc(50 * 1024 * 1024, 32))

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { addReading, allSent, newComplaint, openCheck, signIn, startHold } from './steps'
+import { addReading, allSent, enter, newComplaint, openCheck, signIn, startHold } from './steps'
 
 test('a complaint goes in, a hold is run, suspects move, the report prints and the case goes out and in again', async ({
   page,
@@ -112,7 +112,7 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
 test('the timer keeps true time through a reload, and a running hold is called out on the board', async ({
   page,
 }) => {
-  await signIn(page, 'oren')
+  await enter(page, 'oren')
   const path = await newComplaint(page, 'Timer bus')
   await startHold(page, 'Timer gauge')
   await page.waitForTimeout(2500)
@@ -130,7 +130,7 @@ test('timers of two cases run at once, and call out on any page when their time 
   page,
 }) => {
   await page.clock.install()
-  await signIn(page, 'oren')
+  await enter(page, 'oren')
   const first = await newComplaint(page, 'First timer')
   await startHold(page, 'Timer gauge 1')
   await page.goto('/')
@@ -145,7 +145,7 @@ test('timers of two cases run at once, and call out on any page when their time 
 })
 
 test('units switch everywhere and the record keeps what was typed', async ({ page }) => {
-  await signIn(page, 'ilka')
+  await enter(page, 'ilka')
   await page.getByRole('link', { name: /KVD 207/ }).click()
   await openCheck(page, 'pressure-hold')
   await expect(page.getByText(/0\.9\d.kPa\/min/).first()).toBeVisible()

@@ -1,10 +1,10 @@
 import { expect, test } from '@playwright/test'
-import { allSent, newComplaint, openCheck, signIn } from './steps'
+import { allSent, enter, newComplaint, openCheck } from './steps'
 
 test('what was done to the vehicle is taken back and brought back; after a repair a part is looked at anew', async ({
   page,
 }) => {
-  await signIn(page, 'ilka')
+  await enter(page, 'ilka')
   await newComplaint(page, 'Clamped Sett 4')
   await openCheck(page, 'look-round')
   await page

@@ -10,6 +10,33 @@ export async function signIn(page: Page, name: string, base = '') {
   await page.waitForURL((url) => url.pathname === '/')
 }
 
+type Kept = Awaited<ReturnType<ReturnType<Page['context']>['storageState']>>
+/** name under which a browser keeps who is signed in */
+const REMEMBERED = 'thermognosis.session'
+/** what a browser keeps of a person who is signed in, by the person's name */
+const KEPT = new Map<string, Kept>()
+
+/**
+ * Opens the board as somebody who signed in on this browser before; where nobody did, or the session has ended, signs
+ * in. For journeys that are not about signing in.
+ */
+export async function enter(page: Page, name: string) {
+  const kept = KEPT.get(name)
+  if (kept) {
+    await page.context().addCookies(kept.cookies)
+    await page.goto('/api/health')
+    await page.evaluate(
+      (items) => items.forEach((item) => localStorage.setItem(item.name, item.value)),
+      kept.origins[0]!.localStorage.filter((item) => item.name === REMEMBERED),
+    )
+    await page.goto('/')
+    await expect(page.getByTestId('send-state').or(page.getByLabel('Password'))).toBeVisible()
+    if (new URL(page.url()).pathname === '/') return
+  }
+  await signIn(page, name)
+  KEPT.set(name, await page.context().storageState())
+}
+
 /** What a page that does not come on can be asked: whether its timers, frames, locks and database still answer. */
 async function pulse(page: Page): Promise<string> {
   const within = (name: string, answer: Promise<unknown>) =>
@@ -172,3 +199,7 @@ export async function addReading(page: Page, value: string) {
   await expect(page.getByText(`${now}: look, correct`)).toBeVisible()
   await allKept(page)
 }
+
+/** One answer of a question, both by their names. */
+export const radio = (page: Page, group: string, name: string) =>
+  page.getByRole('radiogroup', { name: group, exact: true })

@@ -1,136 +1,25 @@
 import 'fake-indexeddb/auto'
 import fc from 'fast-check'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { effectScope, reactive, type EffectScope } from 'vue'
-import { Channel, Locks, Source } from './browser-stand-ins'
+import { Source } from './browser-stand-ins'
 import { LocalDatabase } from './local-database'
-import { useShopCopy, type SessionOfCopy } from './shop-copy'
-
-type Weather = 'fine' | 'no-network' | 'answer-breaks-off' | 'server-error' | 'signed-out'
-
-/** The server as a page sees it: facts under ids, numbered in order, refused where the text says so. */
-class Server {
-  facts = new Map<string, { case: string; record: { id: string; text: string } }>()
-  order: string[] = []
-  weather: Weather = 'fine'
-  asked = 0
-  page = 3
-
-  fetch = (path: string, init: RequestInit): Promise<Response> => {
-    this.asked += 1
-    const json = (status: number, body: unknown) =>
-      new Response(JSON.stringify(body), {
-        status,
-        headers: { 'content-type': 'application/json' },
-      })
-    const refuse = (status: number, sentence: string) =>
-      Promise.resolve(json(status, { error: { code: 'x', sentence } }))
-    if (this.weather === 'no-network') return Promise.reject(new TypeError('network'))
-    if (this.weather === 'server-error') return refuse(503, 'Not now.')
-    if (this.weather === 'signed-out') return refuse(401, 'Signed out.')
-    if (init.method === 'GET') {
-      const after = Number(new URL(path, 'http://shop').searchParams.get('after'))
-      const ids = this.order.slice(after, after + this.page)
-      return Promise.resolve(
-        json(200, {
-          cursor: after + ids.length,
-          more: ids.length === this.page,
-          serverNow: new Date().toISOString(),
-          people: [],
-          vehicles: [],
-          profiles: [],
-          instruments: [],
-          cases: [],
-          events: [],
-          records: ids.map((id) => this.facts.get(id)),
-        }),
-      )
-    }
-    const fact = JSON.parse(String(init.body)) as {
-      case: string
-      record: { id: string; text: string }
-    }
-    if (fact.record.text.startsWith('bad')) return refuse(422, 'The text is bad.')
-    this.take(fact)
-    if (this.weather === 'answer-breaks-off')
-      return Promise.resolve(
-        new Response(new ReadableStream({ start: (c) => c.error(new Error('cut')) }), {
-          status: 200,
-        }),
-      )
-    return Promise.resolve(json(200, {}))
-  }
-  take(fact: { case: string; record: { id: string; text: string } }) {
-    if (this.facts.has(fact.record.id)) return
-    this.facts.set(fact.record.id, fact)
-    this.order.push(fact.record.id)
-    for (const source of [...Source.open]) source.say('change')
-  }
-  texts = () => this.order.map((id) => this.facts.get(id)!.record.text)
-}
+import {
+  closePages,
+  eventually,
+  freshBrowser,
+  newPerson,
+  opened,
+  page,
+  Server,
+  stored,
+  type Weather,
+} from './shop-copy.fixture'
 
 let server: Server
-let scopes: EffectScope[] = []
-let people = 0
-const newPerson = () => `p${++people}`
-
-/** A page of the application that one person has open. */
-function page(person: string) {
-  const session = reactive({
-    current: { person: { id: person, name: person }, shop: { elevationMetres: 1300 } },
-    state: 'signed-in',
-    signedInAt: 0,
-    waiting: 0,
-    noteWaiting: (_id: string, _name: string, count: number) => {
-      session.waiting = count
-    },
-    measureClock: () => {},
-    signOut: () => Promise.resolve(),
-  })
-  const scope = effectScope()
-  scopes.push(scope)
-  const copy = scope.run(() =>
-    useShopCopy(session as unknown as SessionOfCopy, { soon: 2, failed: 20, quiet: 30_000 }),
-  )!
-  return {
-    copy,
-    session,
-    keep: (id: string, text: string) =>
-      copy.keep('records', id, { case: 'c', record: { id, text } } as never, 'c'),
-    shown: () =>
-      [...copy.records.value.values()]
-        .map((r) => (r.record as unknown as { text: string }).text)
-        .sort(),
-    close: () => scope.stop(),
-  }
-}
-async function opened(person: string) {
-  const it = page(person)
-  await it.copy.open()
-  return it
-}
-const stored = async (person: string) => {
-  const own = new LocalDatabase(person)
-  const items = await own.outbox.orderBy('order').toArray()
-  own.close()
-  return items
-}
-const eventually = (check: () => void) => vi.waitFor(check, { timeout: 4000, interval: 5 })
-
 beforeEach(() => {
-  server = new Server()
-  Source.open = []
-  Channel.all = []
-  vi.stubGlobal('fetch', (path: string, init: RequestInit) => server.fetch(path, init))
-  vi.stubGlobal('EventSource', Source)
-  vi.stubGlobal('BroadcastChannel', Channel)
-  vi.stubGlobal('navigator', { locks: new Locks() })
+  server = freshBrowser()
 })
-afterEach(() => {
-  for (const scope of scopes) scope.stop()
-  scopes = []
-  vi.unstubAllGlobals()
-})
+afterEach(closePages)
 
 describe('what is recorded on a device', () => {
   it('shows at once, stands in the browser’s database, goes to the server once and leaves the outbox', async () => {

@@ -1,7 +1,11 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { ask, Refusal, Unreachable } from './api'
+import { ask, Refusal } from './api'
+import { rowsOfPage, type Changes, type FreshRows } from './changes'
 import { followLive } from './live'
 import { useCopyTables } from './copy-tables'
+import type { SessionOfCopy } from './session-of-copy'
+import { oneAtATime } from './one-at-a-time'
+import { PACE_MS, useSynchronise } from './synchronise'
 import {
   LocalDatabase,
   type Bodies,
@@ -10,28 +14,6 @@ import {
   type Entity,
   type OutboxItem,
 } from './local-database'
-
-interface Changes extends Omit<{ [K in Copy]: CopyRows[K][] }, 'records' | 'events'> {
-  cursor: number
-  more: boolean
-  serverNow: string
-  records: Omit<CopyRows['records'], 'id'>[]
-  events: Omit<CopyRows['events'], 'id'>[]
-}
-
-/** How long after a look at the server the next follows, in ms: when something came in meanwhile, when it did not come to its end, and when nothing is told. */
-const PACE_MS = { soon: 250, failed: 2_500, quiet: 15_000 }
-
-/** What the copy needs to know of who works here, and tells of it. */
-export interface SessionOfCopy {
-  current: { person: { id: string; name: string }; shop: { elevationMetres: number } } | undefined
-  state: 'unknown' | 'signed-in' | 'offline' | 'signed-out'
-  /** moment of the last sign-in on this page */
-  signedInAt: number
-  noteWaiting(personId: string, name: string, count: number): void
-  measureClock(serverNow: string, sentAt: number): void
-  signOut(): Promise<void>
-}
 
 /**
  * The shop as this device knows it, and the one outbox that everything recorded goes through. What is written
@@ -47,15 +29,23 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
   let local: LocalDatabase | undefined
   let owner: string | undefined
   let stopLive: (() => void) | undefined
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let busy = false
-  let again = false
   /** how far of the server's changes stands in the maps here; another tab of the same person may have stored more */
   let seen = 0
   /** entries on their way into the browser's database */
   const storing = ref(0)
   const told =
     typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel('thermognosis-shop')
+
+  const { synchronise, rest } = useSynchronise({
+    session,
+    paceMs,
+    open: loaded,
+    reachable,
+    look: async () => {
+      await navigator.locks.request('thermognosis-send', send)
+      await receive()
+    },
+  })
 
   /** Opens the signed-in person's own database and shows what it holds, then catches up with the server. */
   async function open() {
@@ -93,31 +83,17 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     showOutbox(waiting)
   }
 
-  let outboxRead: Promise<void> | undefined
-  let outboxMoved = false
-  /** Shows the outbox as it is stored; one reading at a time, and the last one began after the last change. */
-  function readOutbox(): Promise<void> {
-    if (!local) return Promise.resolve()
-    outboxMoved = true
-    outboxRead ??= (async () => {
-      try {
-        while (outboxMoved && local) {
-          outboxMoved = false
-          const from: LocalDatabase = local
-          const items = await from.outbox
-            .orderBy('order')
-            .toArray()
-            .catch((error: unknown) => {
-              if (local === from) throw error
-            })
-          if (items && local === from) showOutbox(items)
-        }
-      } finally {
-        outboxRead = undefined
-      }
-    })()
-    return outboxRead
-  }
+  /** Shows the outbox as it is stored. */
+  const readOutbox = oneAtATime(async () => {
+    const from = local
+    const items = await from?.outbox
+      .orderBy('order')
+      .toArray()
+      .catch((error: unknown) => {
+        if (local === from) throw error
+      })
+    if (items && local === from) showOutbox(items)
+  })
 
   function showOutbox(items: OutboxItem[]) {
     const shown = new Set(outbox.value.map((i) => `${i.order} ${i.state}`))
@@ -129,7 +105,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
 
   function close() {
     stopLive?.()
-    clearTimeout(timer)
+    rest()
     local?.close()
     local = undefined
     owner = undefined
@@ -173,52 +149,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
     void synchronise()
   }
 
-  /** Sends what waits and takes what is new; called on every change and, as a safety net, every few seconds. */
-  async function synchronise() {
-    if (!loaded.value) return
-    if (busy) {
-      again = true
-      return
-    }
-    busy = true
-    clearTimeout(timer)
-    const since = session.signedInAt
-    let failed = false
-    try {
-      do {
-        again = false
-        await navigator.locks.request('thermognosis-send', send)
-        await receive()
-      } while (again)
-      reachable.value = true
-      if (session.state === 'offline') session.state = 'signed-in'
-    } catch (error) {
-      failed = true
-      if (error instanceof Unreachable || (error instanceof Refusal && error.status >= 500)) {
-        reachable.value = false
-        if (session.state === 'signed-in') session.state = 'offline'
-      } else if (error instanceof Refusal && error.status === 401) {
-        // Asked before somebody signed in: it says nothing of the session that is now.
-        if (session.signedInAt === since) session.state = 'signed-out'
-        else again = true
-      } else if (!(error instanceof Refusal)) console.error(error)
-    } finally {
-      busy = false
-      clearTimeout(timer)
-      if (loaded.value)
-        timer = setTimeout(
-          () => void synchronise(),
-          again
-            ? paceMs.soon
-            : failed && session.state !== 'signed-out'
-              ? paceMs.failed
-              : paceMs.quiet,
-        )
-    }
-  }
-
-  const putFresh = <K extends Copy>(kind: K, fresh: { [P in Copy]: CopyRows[P][] }) =>
-    put(kind, fresh[kind])
+  const putFresh = <K extends Copy>(kind: K, fresh: FreshRows) => put(kind, fresh[kind])
 
   /** Reads the rows of a kind; what is given back shows them. */
   async function rowsOf<K extends Copy>(from: LocalDatabase, kind: K) {
@@ -270,15 +201,7 @@ export function useShopCopy(session: SessionOfCopy, paceMs = PACE_MS) {
       const page = await ask<Changes>('GET', `/api/changes?after=${seen}`)
       session.measureClock(page.serverNow, sentAt)
       if (local !== from) return
-      const fresh: { [K in Copy]: CopyRows[K][] } = {
-        people: page.people,
-        vehicles: page.vehicles,
-        profiles: page.profiles,
-        instruments: page.instruments,
-        cases: page.cases,
-        records: page.records.map((r) => ({ id: r.record.id, ...r })),
-        events: page.events.map((e) => ({ id: e.event.id, ...e })),
-      }
+      const fresh = rowsOfPage(page)
       const kept = await from.transaction('rw', from.copies(), async () => {
         const stored = Number((await from.meta.get('cursor'))?.value ?? 0)
         // Signed out in another tab: the copy is gone, and half of it must not stand for the whole.

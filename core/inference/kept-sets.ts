@@ -1,7 +1,9 @@
 import type { EpochTable } from './epoch-table'
-import { SignLikelihood, type Evidence } from './evidence'
-import type { Model, SignModel } from './model'
+import { SignLikelihood } from './evidence'
+import type { SignModel } from './model'
 import { heaviest } from './heaviest'
+import { holdersOf, type HoldersOf } from './holders'
+import type { Change, Swept } from './swept'
 import { setAt } from './sets'
 import { multiply, type Term } from './sign-terms'
 
@@ -9,33 +11,9 @@ interface EpochKept {
   table: EpochTable
   /** members present in this epoch of each kept set, three each, n for none */
   members: Int16Array
-  /** P(h | set, evidence) of each kept set, H each */
-  holding?: { starts: Int32Array; lists: Int32Array }
+  holding?: HoldersOf
   /** sums of `conditions` by mask of conditions */
   marginals: Map<number, { places: Int32Array; sums: Float64Array; size: number }>
-}
-
-/** One key's evidence, to be put in place of what was there; undefined takes it out. */
-export interface Change {
-  sign: string
-  epoch: number
-  factor: Float64Array | undefined
-  /** the sign as another book would have it, for the new factor; the evidence that was there is taken out as it was */
-  as?: SignModel
-}
-
-/** What a belief lends to its kept sets. */
-export interface Swept {
-  model: Model
-  epochs: number
-  /** P(set) of every set of the belief */
-  sets: Float64Array
-  tables: readonly EpochTable[]
-  /** of each epoch: P(evidence | set) and P(evidence, h | set) of the model's sets */
-  swept: readonly { likelihood: Float64Array; joint: Float64Array }[]
-  evidenceAt: ReadonlyMap<string, Evidence>
-  /** faults of a set of the belief that are present in an epoch */
-  present: (set: number, epoch: number) => number[]
 }
 
 /**
@@ -283,22 +261,9 @@ export class KeptSets {
     })
   }
 
-  /** Kept sets that hold each fault in an epoch: those of fault f are lists[starts[f]] … lists[starts[f + 1] − 1]. */
-  private holding(e: number): { starts: Int32Array; lists: Int32Array } {
+  private holding(e: number): HoldersOf {
     const epoch = this.epoch(e)
-    if (epoch.holding) return epoch.holding
-    const n = this.belief.model.faults.length
-    const { members } = epoch
-    const starts = new Int32Array(n + 2)
-    for (let at = 0; at < members.length; at++) starts[members[at]! + 1]!++
-    for (let f = 0; f <= n; f++) starts[f + 1]! += starts[f]!
-    const lists = new Int32Array(starts[n]!)
-    const next = starts.slice()
-    for (let at = 0; at < members.length; at++) {
-      const f = members[at]!
-      if (f < n) lists[next[f]!++] = (at / 3) | 0
-    }
-    return (epoch.holding = { starts, lists })
+    return (epoch.holding ??= holdersOf(epoch.members, this.belief.model.faults.length))
   }
 
   /**

@@ -1,45 +1,9 @@
 import { writeFileSync } from 'node:fs'
-import { expect, test, type Locator, type Page } from '@playwright/test'
-import { allSent, newComplaint, openCheck, settled, signIn } from './steps'
+import { expect, test } from '@playwright/test'
+import { complaint, open, picture, press, trace, verdict } from './panel-steps'
+import { allSent, enter, radio, settled } from './steps'
 
 /** Every cold panel through the real interface, once by touch on a phone and once by keyboard on a laptop. */
-type Mode = 'touch' | 'keyboard'
-
-async function press(target: Locator, mode: Mode) {
-  await expect(target).toBeEnabled()
-  if (mode === 'touch') return target.tap()
-  await target.focus()
-  await target.press('Enter')
-}
-const radio = (page: Page, group: string, name: string) =>
-  page
-    .getByRole('radiogroup', { name: group, exact: true })
-    .getByRole('radio', { name, exact: true })
-const verdict = (page: Page) =>
-  page
-    .getByRole('status')
-    .filter({ has: page.locator('.verdict') })
-    .locator('.verdict')
-
-async function open(page: Page, check: string, mode: Mode) {
-  if (mode === 'touch') await page.getByRole('button', { name: 'Steps', exact: true }).tap()
-  await openCheck(page, check)
-}
-
-async function complaint(
-  page: Page,
-  kind: 'Loses coolant' | 'Overheats',
-  vehicle: string,
-  mode: Mode,
-) {
-  await page.goto('/new')
-  await press(page.getByRole('radio', { name: kind }), mode)
-  await page.getByLabel('Vehicle, as you call it').fill(vehicle)
-  await press(page.getByRole('button', { name: 'Open the case' }), mode)
-  await press(page.getByRole('button', { name: 'Read; begin' }), mode)
-  await expect(page.getByRole('heading', { name: 'Before you start' })).toBeHidden()
-}
-
 for (const mode of ['touch', 'keyboard'] as const) {
   test.describe(`by ${mode}`, () => {
     test.use(
@@ -54,7 +18,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       test.setTimeout(240_000)
       const large = testInfo.outputPath('large.jpg')
       writeFileSync(large, Buffer.alloc(40 * 1024 * 1024, 1))
-      await signIn(page, 'ilka')
+      await enter(page, 'ilka')
       await complaint(page, 'Loses coolant', `Loss by ${mode}`, mode)
 
       await test.step('system profile on the loop', async () => {
@@ -325,161 +289,5 @@ for (const mode of ['touch', 'keyboard'] as const) {
           .evaluate((img: HTMLImageElement) => img.naturalWidth),
       ).toBeGreaterThan(10)
     })
-
-    test('overheating: fan and pump by hand, sensors cold, circuit walk, leakage, coolers, and the warning before a start', async ({
-      page,
-    }) => {
-      test.setTimeout(150_000)
-      await signIn(page, 'oren')
-      await complaint(page, 'Overheats', `Hot by ${mode}`, mode)
-
-      await open(page, 'fan-by-hand', mode)
-      await press(radio(page, 'Push the fan: how does it turn, cold?', 'Does not slip'), mode)
-      await expect(verdict(page)).toHaveText('Clutch seized.')
-      await page.getByLabel('Turns after a push').fill('900')
-      await expect(page.getByRole('alert')).toContainText(
-        'Turns after a push lies between 0 and 50',
-      )
-
-      await open(page, 'belt-and-pump', mode)
-      await press(radio(page, 'Belt: glazed, slack, or slipping', 'Slips much'), mode)
-      await expect(verdict(page)).toHaveText('The belt slips.')
-
-      await open(page, 'cold-soak', mode)
-      await page.getByLabel('Coolant, scan tool').fill('21')
-      await press(page.getByRole('button', { name: 'Keep the comparison' }), mode)
-      await expect(page.getByRole('alert')).toContainText('Say how many hours it stood')
-      await page.getByLabel('Stood for').fill('12')
-      await page.getByLabel('Air outside').fill('6')
-      await press(page.getByRole('button', { name: 'Keep the comparison' }), mode)
-      await expect(verdict(page)).toHaveText('The sensor is off.')
-
-      await open(page, 'fan-circuit', mode)
-      await page.getByLabel('It is there').fill('98')
-      await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
-      await expect(page.getByRole('alert')).toContainText('Both are needed')
-      await page.getByLabel('It should switch at').fill('96')
-      await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
-      await expect(page.getByText(/^Measure next: /)).toBeVisible()
-      await press(page.locator('[data-link=wire]'), mode)
-      await page.getByLabel('Battery').fill('12.5')
-      await page.getByLabel('At the plug').fill('14')
-      await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
-      await expect(page.getByRole('alert')).toContainText('More at the plug than at the battery')
-      await page.getByLabel('At the plug').fill('0.2')
-      await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
-      await expect(page.getByText(/^4 links are left/)).toBeVisible()
-      await press(
-        page.getByRole('group', { name: 'Measurements' }).getByRole('button', { name: /bridged/ }),
-        mode,
-      )
-      await press(page.getByRole('radio', { name: 'It runs' }), mode)
-      await expect(page.getByText(/^2 links are left: relay, control/)).toBeVisible()
-      await press(page.getByRole('radio', { name: 'Command present' }), mode)
-      await expect(page.getByText('The break is at: relay.')).toBeVisible()
-
-      await open(page, 'cylinder-leakage', mode)
-      await press(page.locator('[data-cylinder="3"]'), mode)
-      await press(page.getByRole('button', { name: 'Keep cylinder 3' }), mode)
-      await expect(page.getByRole('alert')).toContainText('Type the leakage in per cent')
-      await page.getByLabel('Cylinder 3 leaks').fill('45')
-      await press(radio(page, 'Bubbles in the neck', 'Bubbles'), mode)
-      await press(page.getByRole('button', { name: 'Keep cylinder 3' }), mode)
-      await expect(verdict(page)).toHaveText('Leaks to the coolant.')
-
-      await open(page, 'cooler-test', mode)
-      await press(radio(page, 'Oil cooler', 'Tight'), mode)
-      await expect(verdict(page)).toHaveText('Tight.')
-
-      if (mode === 'touch') await page.getByRole('button', { name: 'Steps', exact: true }).tap()
-      await press(page.getByRole('button', { name: 'Start the engine' }), mode)
-      await expect(page.getByRole('alertdialog')).toContainText(
-        /wait about 60 minutes of cooling down/,
-      )
-      await press(page.getByRole('button', { name: 'Started: engine runs' }), mode)
-      await open(page, 'mix', mode)
-      await expect(
-        page.getByText('The engine runs: cold checks wait. Never open a hot system.'),
-      ).toBeVisible()
-      await press(page.getByRole('button', { name: 'Undo the last entry' }), mode)
-      await expect(
-        page.getByText('The engine runs: cold checks wait. Never open a hot system.'),
-      ).toBeHidden()
-      await allSent(page)
-    })
   })
 }
-
-/** A small picture, drawn in the browser. */
-async function picture(page: Page): Promise<Buffer> {
-  const url = await page.evaluate(() => {
-    const canvas = Object.assign(document.createElement('canvas'), { width: 2400, height: 1200 })
-    const draw = canvas.getContext('2d')!
-    draw.fillStyle = '#345'
-    draw.fillRect(0, 0, 2400, 1200)
-    draw.fillStyle = '#da5'
-    draw.fillRect(300, 300, 600, 500)
-    return canvas.toDataURL('image/png')
-  })
-  return Buffer.from(url.slice(url.indexOf(',') + 1), 'base64')
-}
-
-/** Two calm seconds, five of cranking with pulses, three calm; kPa. With a gap in the middle where asked. */
-function trace(gap: boolean): string {
-  const rows = ['time_s,pressure (kPa)']
-  for (let t = 0; t <= 10; t += 0.05) {
-    if (gap && t > 4 && t < 5.5) continue
-    const cranking = t > 2 && t < 7
-    const value =
-      (t <= 2 ? 0 : t >= 7 ? 3 : ((t - 2) / 5) * 3) + (cranking ? 0.4 * Math.sin(t * 30) : 0)
-    rows.push(`${t.toFixed(2)},${value.toFixed(2)}`)
-  }
-  return rows.join('\n')
-}
-
-test('two people work on one case and see each other’s readings within a second', async ({
-  browser,
-  page,
-}) => {
-  await signIn(page, 'ilka')
-  const path = await newComplaint(page, 'Shared bus')
-  await allSent(page)
-  const other = await (await browser.newContext({ baseURL: process.env.TEST_BASE_URL! })).newPage()
-  await signIn(other, 'oren')
-  await other.goto(`${path}?check=level-and-condition`)
-  await page.goto(`${path}?check=level-and-condition`)
-  await expect(radio(other, 'Level, cold', 'Low')).toBeVisible()
-  await radio(page, 'Level, cold', 'Low').click()
-  const sent = Date.now()
-  await expect(radio(other, 'Level, cold', 'Low')).toBeChecked({ timeout: 3000 })
-  const took = Date.now() - sent
-  process.stdout.write(`seen by the other after ${took} ms\n`)
-  expect(took).toBeLessThan(1500)
-  await radio(other, 'Oil in the coolant', 'Yes').click()
-  await expect(radio(page, 'Oil in the coolant', 'Yes')).toBeChecked({ timeout: 3000 })
-  await other.context().close()
-})
-
-test('an instrument is listed with what it is off by, and changed', async ({ page }) => {
-  await signIn(page, 'ilka')
-  await page.goto('/instruments')
-  await page.getByRole('button', { name: 'Another instrument' }).click()
-  await page.getByRole('button', { name: 'Keep the instrument' }).click()
-  await expect(page.getByRole('alert')).toHaveText(
-    'Give the instrument a name that is written on it.',
-  )
-  await page.getByRole('radio', { name: 'Infrared gun' }).click()
-  await page.getByLabel('Name on it').fill('Gun 2')
-  await page
-    .getByRole('radiogroup', { name: 'Compared with a better one today' })
-    .getByRole('radio', { name: 'Yes' })
-    .click()
-  await page.getByLabel('Reads too high by').fill('-3')
-  await page.getByRole('button', { name: 'Keep the instrument' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('3.0 °C low')
-  await page.getByRole('button', { name: 'Change Gun 2' }).click()
-  await page.getByLabel('Reads too high by').fill('1')
-  await page.getByRole('button', { name: 'Keep the instrument' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toHaveCount(1)
-  await expect(page.getByRole('listitem').filter({ hasText: 'Gun 2' })).toContainText('1.0 °C high')
-})

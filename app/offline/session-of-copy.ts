@@ -1,0 +1,10 @@
+/** What the copy needs to know of who works here, and tells of it. */
+export interface SessionOfCopy {
+  current: { person: { id: string; name: string }; shop: { elevationMetres: number } } | undefined
+  state: 'unknown' | 'signed-in' | 'offline' | 'signed-out'
+  /** moment of the last sign-in on this page */
+  signedInAt: number
+  noteWaiting(personId: string, name: string, count: number): void
+  measureClock(serverNow: string, sentAt: number): void
+  signOut(): Promise<void>
+}
