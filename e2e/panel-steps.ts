@@ -9,7 +9,6 @@ export async function press(target: Locator, mode: Mode) {
   await target.focus()
   await target.press('Enter')
 }
-    .getByRole('radio', { name, exact: true })
 export const verdict = (page: Page) =>
   page
     .getByRole('status')

@@ -21,8 +21,6 @@ export interface Story {
   cylinders: Record<number, number>
 }
 
-    .getByRole('radio', { name, exact: true })
-
 /** Takes the complaint of a story's vehicle. */
 export async function take(page: Page, story: Story, vehicle: string) {
   await page.goto('/new')

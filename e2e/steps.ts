@@ -202,4 +202,6 @@ export async function addReading(page: Page, value: string) {
 
 /** One answer of a question, both by their names. */
 export const radio = (page: Page, group: string, name: string) =>
-  page.getByRole('radiogroup', { name: group, exact: true })
+  page
+    .getByRole('radiogroup', { name: group, exact: true })
+    .getByRole('radio', { name, exact: true })

@@ -1,6 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { radio } from './panel-steps'
-import { allSent, enter, newComplaint } from './steps'
+import { allSent, enter, newComplaint, radio } from './steps'
 
 test('two people work on one case and see each other’s readings within a second', async ({
   browser,
