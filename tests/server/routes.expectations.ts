@@ -1,0 +1,220 @@
+import { createHash } from 'node:crypto'
+import { uuidv7 } from 'uuidv7'
+import { recordOf } from './client'
+
+export type Who = 'technician' | 'lead' | 'apprentice' | 'viewer' | 'otherShop' | 'signedOut'
+
+/** Who asks, and a case of the first shop. */
+export interface Asker {
+  by: string
+  own: { vehicle: string; id: string }
+}
+
+const observedAt = '2026-11-20T10:00:00.000Z'
+const jpeg = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 4, Date.now() & 255, 0xff, 0xd9])
+const PICTURE = {
+  sha256: createHash('sha256').update(jpeg).digest('hex'),
+  base64: jpeg.toString('base64'),
+}
+
+/** For each route: the request as somebody makes it, and the status each must get. Facts name a case of the demo shop. */
+export const EXPECT: Record<
+  string,
+  { request: (asker: Asker) => [string, string, unknown?]; status: Record<Who, number> }
+> = {
+  'GET /api/health': {
+    request: () => ['GET', '/api/health'],
+    status: {
+      technician: 200,
+      lead: 200,
+      apprentice: 200,
+      viewer: 200,
+      otherShop: 200,
+      signedOut: 200,
+    },
+  },
+  'GET /api/session': {
+    request: () => ['GET', '/api/session'],
+    status: {
+      technician: 200,
+      lead: 200,
+      apprentice: 200,
+      viewer: 200,
+      otherShop: 200,
+      signedOut: 401,
+    },
+  },
+  'GET /api/changes': {
+    request: () => ['GET', '/api/changes?after=0'],
+    status: {
+      technician: 200,
+      lead: 200,
+      apprentice: 200,
+      viewer: 200,
+      otherShop: 200,
+      signedOut: 401,
+    },
+  },
+  'GET /api/cases/:id/export': {
+    request: ({ own }) => ['GET', `/api/cases/${own.id}/export`],
+    status: {
+      technician: 200,
+      lead: 200,
+      apprentice: 200,
+      viewer: 200,
+      otherShop: 404,
+      signedOut: 401,
+    },
+  },
+  'POST /api/cases/import': {
+    request: () => ['POST', '/api/cases/import', {}],
+    status: {
+      technician: 422,
+      lead: 422,
+      apprentice: 403,
+      viewer: 403,
+      otherShop: 422,
+      signedOut: 401,
+    },
+  },
+  'PUT /api/vehicles/:id': {
+    request: ({ by }) => {
+      const id = uuidv7()
+      return ['PUT', `/api/vehicles/${id}`, { by, observedAt, vehicle: { id, name: 'x' } }]
+    },
+    status: {
+      technician: 201,
+      lead: 201,
+      apprentice: 201,
+      viewer: 403,
+      otherShop: 201,
+      signedOut: 401,
+    },
+  },
+  'PUT /api/profiles/:id': {
+    request: ({ by, own }) => {
+      const id = uuidv7()
+      return [
+        'PUT',
+        `/api/profiles/${id}`,
+        { by, observedAt, id, vehicle: own.vehicle, profile: {} },
+      ]
+    },
+    status: {
+      technician: 201,
+      lead: 201,
+      apprentice: 201,
+      viewer: 403,
+      otherShop: 422,
+      signedOut: 401,
+    },
+  },
+  'PUT /api/instruments/:id': {
+    request: ({ by }) => {
+      const id = uuidv7()
+      return [
+        'PUT',
+        `/api/instruments/${id}`,
+        { by, observedAt, instrument: { id, kind: 'other', name: 'x' } },
+      ]
+    },
+    status: {
+      technician: 201,
+      lead: 201,
+      apprentice: 201,
+      viewer: 403,
+      otherShop: 201,
+      signedOut: 401,
+    },
+  },
+  'PUT /api/cases/:id': {
+    request: ({ by, own }) => {
+      const id = uuidv7()
+      return [
+        'PUT',
+        `/api/cases/${id}`,
+        {
+          by,
+          observedAt,
+          case: {
+            id,
+            complaint: 'overheats',
+            title: 'x',
+            openedAt: observedAt,
+            openedBy: by,
+            vehicle: own.vehicle,
+          },
+        },
+      ]
+    },
+    status: {
+      technician: 201,
+      lead: 201,
+      apprentice: 201,
+      viewer: 403,
+      otherShop: 422,
+      signedOut: 401,
+    },
+  },
+  'PUT /api/records/:id': {
+    request: ({ by, own }) => {
+      const record = recordOf(by, 'note', { text: 'x' })
+      return ['PUT', `/api/records/${record.id}`, { case: own.id, record }]
+    },
+    status: {
+      technician: 201,
+      lead: 201,
+      apprentice: 201,
+      viewer: 403,
+      otherShop: 422,
+      signedOut: 401,
+    },
+  },
+  'PUT /api/events/:id': {
+    request: ({ by, own }) => {
+      const event = recordOf(by, 'closed', { outcome: 'not-found', causes: [] })
+      return ['PUT', `/api/events/${event.id}`, { case: own.id, event }]
+    },
+    status: {
+      technician: 201,
+      lead: 201,
+      apprentice: 403,
+      viewer: 403,
+      otherShop: 422,
+      signedOut: 401,
+    },
+  },
+  'PUT /api/photographs/:id': {
+    request: ({ by }) => ['PUT', `/api/photographs/${PICTURE.sha256}`, { by, ...PICTURE }],
+    status: {
+      technician: 201,
+      lead: 200,
+      apprentice: 200,
+      viewer: 403,
+      otherShop: 201,
+      signedOut: 401,
+    },
+  },
+  'GET /api/photographs/:id': {
+    request: () => ['GET', `/api/photographs/${'0'.repeat(64)}`],
+    status: {
+      technician: 404,
+      lead: 404,
+      apprentice: 404,
+      viewer: 404,
+      otherShop: 404,
+      signedOut: 401,
+    },
+  },
+  'ANY /api/**': {
+    request: () => ['GET', '/api/no/such'],
+    status: {
+      technician: 404,
+      lead: 404,
+      apprentice: 404,
+      viewer: 404,
+      otherShop: 404,
+      signedOut: 404,
+    },
+  },
+}
