@@ -19,5 +19,6 @@ export default defineConfig({
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGUMENTS },
     screenshot: 'only-on-failure',
     trace: 'off',
+    contextOptions: { reducedMotion: 'reduce' },
   },
 })

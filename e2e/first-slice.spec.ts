@@ -2,6 +2,9 @@ import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { addReading, allSent, enter, newComplaint, openCheck, signIn, startHold } from './steps'
 
+// With the motion that most people see; the other journeys ask for less.
+test.use({ contextOptions: { reducedMotion: 'no-preference' } })
+
 test('a complaint goes in, a hold is run, suspects move, the report prints and the case goes out and in again', async ({
   page,
   browser,

@@ -1,6 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { enter, newComplaint } from './steps'
 
+// With the motion that most people see; the other journeys ask for less.
+test.use({ contextOptions: { reducedMotion: 'no-preference' } })
+
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
 
 test('under the vehicle, by touch alone: the numeric pad takes readings, tabs lead to loop and suspects', async ({
