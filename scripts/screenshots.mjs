@@ -100,6 +100,7 @@ await main(async () => {
     if (view.path.startsWith('/cases'))
       await page.locator('.track, table').first().waitFor({ state: 'attached' })
     await page.waitForTimeout(1500)
+    await page.waitForFunction(() => !document.body.innerText.includes('Ranking'))
     if (view.act) await view.act(page)
     await page.waitForTimeout(700)
     await page.screenshot({ path: join(out, `${view.name}.png`), fullPage: view.full === true })
