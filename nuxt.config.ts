@@ -99,7 +99,7 @@ export default defineNuxtConfig({
     manifest: {
       name: 'Thermognosis',
       short_name: 'Thermognosis',
-      description: 'Diagnostic bench for overheating, no-heat and coolant-loss complaints',
+      description: 'Diagnosis of overheating, no-heat and coolant-loss complaints',
       theme_color: '#1d2a2e',
       background_color: '#f5f1e8',
       display: 'standalone',

@@ -1,7 +1,7 @@
 import {
   analyseWarmUp,
   Belief,
-  benchReadings,
+  benchmarkReadings,
   type CaseInput,
   DEFAULT_POLICY,
   gatherSeries,
@@ -16,7 +16,7 @@ interface Spread {
   p95: number
 }
 
-export interface BenchResult {
+export interface BenchmarkResult {
   fullRankingMs: Spread
   oneMoreReadingMs: Spread
   planMs: Spread
@@ -44,7 +44,7 @@ const WARM_RUNS = 12
 const id = (n: number) => `0195bbbb-0000-7000-8000-${n.toString(16).padStart(12, '0')}`
 
 /** The vehicle of the benchmark: a usual one, with its system known. The sets of its faults number about 57,000. */
-function benchInput(): CaseInput {
+function benchmarkInput(): CaseInput {
   return {
     case: {
       id: id(1),
@@ -87,7 +87,7 @@ function benchInput(): CaseInput {
 }
 
 /** One hour at 10 Hz on six channels. */
-function benchLog() {
+function benchmarkLog() {
   const run = id(9)
   const seconds = Array.from({ length: 36_000 }, (_, i) => i / 10)
   const engine = seconds.map((s) => Math.min(90 + 3 * Math.sin(s / 90), 15 + s * 0.075))
@@ -129,10 +129,10 @@ function benchLog() {
 }
 
 /** Every figure the benchmark promises; throws when the engine and the plain enumeration differ by more than 1e-9. */
-export function bench(runs = 40): BenchResult {
-  const input = benchInput()
+export function benchmark(runs = 40): BenchmarkResult {
+  const input = benchmarkInput()
   const model = modelFor(input)
-  const readings = benchReadings(model, 60)
+  const readings = benchmarkReadings(model, 60)
   const facts = new Set<string>()
   const rankOnce = () => {
     const once = new Belief(model, readings)
@@ -142,7 +142,7 @@ export function bench(runs = 40): BenchResult {
   for (let i = 0; i < Math.min(WARM_RUNS, runs * 2); i++) rankOnce()
   const full = timed(runs, rankOnce)
   const belief = new Belief(model, readings)
-  const more = benchReadings(model, 47).map((r, i) => ({
+  const more = benchmarkReadings(model, 47).map((r, i) => ({
     ...r,
     source: `more-${i}`,
     conditions: `more ${i}`,
@@ -151,7 +151,7 @@ export function bench(runs = 40): BenchResult {
   const one = timed(runs * 3, (i) => belief.withOneMore(more[i % more.length]!))
   for (let i = 0; i < Math.min(3, runs); i++) makePlan(belief, input)
   const plan = timed(Math.ceil(runs / 2), () => makePlan(belief, input))
-  const log = benchLog()
+  const log = benchmarkLog()
   const context = {
     complaint: input.case.complaint,
     profile: input.vehicle.profile,

@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { bench } from './benchmark'
+import { benchmark } from './benchmark'
 import { runCli } from './run'
 import { rankCase, readCaseFile } from '#core'
 
@@ -104,7 +104,7 @@ describe('the command line', () => {
     expect(run(['knowledge', 'audit']).stdout).toContain('Pairs that no check can tell apart')
   })
   it('benchmarks with exactly the figures promised, the engine agreeing with a plain enumeration to 1e-9', () => {
-    const result = bench(2)
+    const result = benchmark(2)
     expect(Object.keys(result)).toEqual([
       'fullRankingMs',
       'oneMoreReadingMs',

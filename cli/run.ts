@@ -1,7 +1,7 @@
 import { writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { BOOK, caseJsonSchema, InputError, readCaseFile } from '#core'
-import { bench } from './benchmark'
+import { benchmark } from './benchmark'
 import { sentence } from '../words/catalogue'
 import { fromCaller, type Read, reader, UsageError, lines, type Streams, told } from './reading'
 import { rankCommand } from './commands/rank'
@@ -48,8 +48,8 @@ function run(args: string[], read: Read): string {
     case 'knowledge':
       if (file !== 'audit') throw new UsageError(told('sayAudit'))
       return auditCommand(json)
-    case 'bench': {
-      const result = bench()
+    case 'benchmark': {
+      const result = benchmark()
       return json
         ? `${JSON.stringify(result)}\n`
         : `${Object.entries(result)

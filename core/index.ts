@@ -29,7 +29,7 @@ export { profileAdvice } from './vehicle/profile-advice'
 export { BOOK, BOOK_HASH, reasonFor } from './knowledge/book'
 
 export { Belief } from './inference/belief'
-export { benchReadings } from './inference/bench-case'
+export { benchmarkReadings } from './inference/benchmark-case'
 export { buildModel } from './inference/model'
 export { plainPosterior } from './inference/plain-enumeration'
 export { rankBelief } from './inference/rank'
@@ -95,7 +95,7 @@ export {
   standing,
   standingRecords,
 } from './record/standing'
-export { fieldFacts } from './record/fields'
+export { fieldMeta } from './record/fields'
 export {
   may,
   type Permission,

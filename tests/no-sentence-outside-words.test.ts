@@ -104,7 +104,7 @@ function saidByFile(path: string): string[] {
 
 const FILES = ['app', 'server', 'cli'].flatMap((folder) =>
   readdirSync(folder, { recursive: true, encoding: 'utf8' })
-    .filter((path) => /\.(ts|vue)$/.test(path) && !path.includes('.test.'))
+    .filter((path) => /\.(ts|vue)$/.test(path) && !/\.(test|fixture)\./.test(path))
     .map((path) => `${folder}/${path}`),
 )
 

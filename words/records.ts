@@ -1,5 +1,5 @@
 import {
-  fieldFacts,
+  fieldMeta,
   BOOK,
   type CaseEvent,
   type CaseRecord,
@@ -43,7 +43,7 @@ const plain = (text: string) => text.replaceAll('-', ' ')
 
 /** What a field is called: its label, or its own name in words. */
 const fieldName = (kind: string, key: string): string =>
-  fieldFacts(kind, key).label ?? key.replace(/([A-Z])/g, ' $1').toLowerCase()
+  fieldMeta(kind, key).label ?? key.replace(/([A-Z])/g, ' $1').toLowerCase()
 
 const isTyped = (value: unknown): value is QuantityRecord =>
   typeof value === 'object' && value !== null && 'typed' in value && 'unit' in value
@@ -52,7 +52,7 @@ const amount = (q: QuantityRecord) => (/[a-z°%]/i.test(q.typed) ? q.typed : `${
 
 /** A number with its unit; a fraction is said in per cent, a moment of a run as minutes and seconds. */
 function numberWords(kind: string, key: string, value: number): string {
-  const { unit } = fieldFacts(kind, key)
+  const { unit } = fieldMeta(kind, key)
   const name = fieldName(kind, key)
   if (key === 'elapsedSeconds')
     return `${name} ${Math.floor(value / 60)}:${String(Math.floor(value % 60)).padStart(2, '0')}`

@@ -50,7 +50,7 @@ export const SHELL: Readonly<Record<string, string>> = {
   faults            the faults of the book with their names
   signs             the signs of the book with their states
   knowledge audit   what an editor of the book should look at
-  bench             how fast it is on this machine
+  benchmark         how fast it is on this machine
   schema            the JSON Schema of the case format (--write FILE)
 
 Without FILE, or with -, the case is read from standard input. Exit 0: done; 2: bad input.

@@ -60,7 +60,7 @@ export type Entity = keyof Bodies
 
 interface Waiting<E extends Entity> {
   order?: number
-  /** id of the fact inside, made here */
+  /** id of the entry inside, made here */
   id: string
   entity: E
   body: Bodies[E]

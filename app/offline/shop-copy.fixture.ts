@@ -8,9 +8,9 @@ import { useShopCopy } from './shop-copy'
 
 export type Weather = 'fine' | 'no-network' | 'answer-breaks-off' | 'server-error' | 'signed-out'
 
-/** The server as a page sees it: facts under ids, numbered in order, refused where the text says so. */
+/** The server as a page sees it: entries under ids, numbered in order, refused where the text says so. */
 export class Server {
-  facts = new Map<string, { case: string; record: { id: string; text: string } }>()
+  entries = new Map<string, { case: string; record: { id: string; text: string } }>()
   order: string[] = []
   weather: Weather = 'fine'
   asked = 0
@@ -42,16 +42,16 @@ export class Server {
           instruments: [],
           cases: [],
           events: [],
-          records: ids.map((id) => this.facts.get(id)),
+          records: ids.map((id) => this.entries.get(id)),
         }),
       )
     }
-    const fact = JSON.parse(String(init.body)) as {
+    const entry = JSON.parse(String(init.body)) as {
       case: string
       record: { id: string; text: string }
     }
-    if (fact.record.text.startsWith('bad')) return refuse(422, 'The text is bad.')
-    this.take(fact)
+    if (entry.record.text.startsWith('bad')) return refuse(422, 'The text is bad.')
+    this.take(entry)
     if (this.weather === 'answer-breaks-off')
       return Promise.resolve(
         new Response(new ReadableStream({ start: (c) => c.error(new Error('cut')) }), {
@@ -60,13 +60,13 @@ export class Server {
       )
     return Promise.resolve(json(200, {}))
   }
-  take(fact: { case: string; record: { id: string; text: string } }) {
-    if (this.facts.has(fact.record.id)) return
-    this.facts.set(fact.record.id, fact)
-    this.order.push(fact.record.id)
+  take(entry: { case: string; record: { id: string; text: string } }) {
+    if (this.entries.has(entry.record.id)) return
+    this.entries.set(entry.record.id, entry)
+    this.order.push(entry.record.id)
     for (const source of [...Source.open]) source.say('change')
   }
-  texts = () => this.order.map((id) => this.facts.get(id)!.record.text)
+  texts = () => this.order.map((id) => this.entries.get(id)!.record.text)
 }
 
 /** A browser without pages, databases or connections left over, before a server of its own. */

@@ -46,7 +46,7 @@ describe('what is recorded on a device', () => {
     await expect(keep('1', 'a')).rejects.toThrow()
     add.mockRestore()
     expect(shown()).toEqual([])
-    expect([copy.storing.value, copy.outbox.value.length, server.facts.size]).toEqual([0, 0, 0])
+    expect([copy.storing.value, copy.outbox.value.length, server.entries.size]).toEqual([0, 0, 0])
   })
   it('waits without network through a reload, and goes in order', async () => {
     const person = newPerson()
@@ -120,11 +120,11 @@ describe('what is recorded on a device', () => {
     await eventually(() => expect(mine.session.state).toBe('signed-out'))
     server.weather = 'fine'
     await mine.copy.synchronise()
-    expect(server.facts.size).toBe(0)
+    expect(server.entries.size).toBe(0)
     mine.close()
     const theirs = await opened(other)
     await theirs.copy.synchronise()
-    expect([server.facts.size, theirs.shown()]).toEqual([0, []])
+    expect([server.entries.size, theirs.shown()]).toEqual([0, []])
     theirs.close()
     const back = await opened(author)
     await eventually(() => expect(server.texts()).toEqual(['mine']))
@@ -237,7 +237,7 @@ describe('whatever happens', () => {
   it('every entry arrives once, those of a tab in their order, and every tab shows everything', async () => {
     await fc.assert(
       fc.asyncProperty(fc.array(step, { minLength: 5, maxLength: 25 }), async (steps) => {
-        server = new Server()
+        server = freshBrowser()
         const person = newPerson()
         const tabs = [await opened(person), await opened(person)]
         const written: string[][] = [[], []]

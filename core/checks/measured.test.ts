@@ -1,13 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { message } from '../quantity/message'
-import { measuredLikelihood, measuredReading, type Spread } from './measured'
+import { measuredLikelihood, measuredReading, type Expected } from './measured'
 
 const LOW_HIGH = { low: { mean: 5, sd: 1 }, high: { mean: 12, sd: 2 } } as const
 const BAND = { no: { mean: 0, sd: 1 }, yes: { low: 10, high: 30 } } as const
 
 /** The whole of a likelihood over its range, by the midpoint rule. */
-function mass(error: number, given: Readonly<Record<string, Spread>>, state: string) {
+function mass(error: number, given: Readonly<Record<string, Expected>>, state: string) {
   const step = 0.05
   let sum = 0
   for (let value = -200; value < 200; value += step)

@@ -3,13 +3,13 @@ import { normalCdf } from '../statistics/normal'
 import type { SignReading } from '../inference/sign-reading'
 
 /** Where the true quantity lies when a sign is in a state: about a mean, or anywhere between two ends. */
-export type Spread = { mean: number; sd: number } | { low: number; high: number }
+export type Expected = { mean: number; sd: number } | { low: number; high: number }
 
 /** Share of readings that have nothing to do with the quantity: a slip, the wrong spot. The same for every state. */
 const SLIP = 0.01
 
 /**
- * p(reading | state) for each state: the integral of a normal error of the instrument over the declared spread of
+ * p(reading | state) for each state: the integral of a normal error of the instrument over the declared expected of
  * the true quantity, with a small share of slips spread evenly over the whole range. `error` is the standard
  * deviation of one reading, in the unit of the value. No threshold is hard.
  * @example measuredLikelihood(12, 1, { low: { mean: 5, sd: 1 }, high: { mean: 12, sd: 1 } }).high
@@ -18,7 +18,7 @@ const SLIP = 0.01
 export function measuredLikelihood(
   value: number,
   error: number,
-  given: Readonly<Record<string, Spread>>,
+  given: Readonly<Record<string, Expected>>,
 ): Record<string, number> {
   const ends = Object.values(given).flatMap((s) =>
     'low' in s
@@ -27,15 +27,15 @@ export function measuredLikelihood(
   )
   const span = Math.max(...ends) - Math.min(...ends)
   const out: Record<string, number> = {}
-  for (const [state, spread] of Object.entries(given)) {
+  for (const [state, expected] of Object.entries(given)) {
     let density: number
-    if ('low' in spread)
+    if ('low' in expected)
       density =
-        (normalCdf((value - spread.low) / error) - normalCdf((value - spread.high) / error)) /
-        (spread.high - spread.low)
+        (normalCdf((value - expected.low) / error) - normalCdf((value - expected.high) / error)) /
+        (expected.high - expected.low)
     else {
-      const sd = Math.hypot(spread.sd, error)
-      density = Math.exp(-0.5 * ((value - spread.mean) / sd) ** 2) / (sd * 2.5066282746310002)
+      const sd = Math.hypot(expected.sd, error)
+      density = Math.exp(-0.5 * ((value - expected.mean) / sd) ** 2) / (sd * 2.5066282746310002)
     }
     out[state] = (1 - SLIP) * density + SLIP / span
   }
@@ -48,7 +48,7 @@ interface Measured {
   value: number
   /** standard deviation of one reading */
   error: number
-  given: Readonly<Record<string, Spread>>
+  given: Readonly<Record<string, Expected>>
   validity: number
   conditions: string
   says: Message

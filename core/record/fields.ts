@@ -20,10 +20,7 @@ function factsIn(schema: z.ZodType): FieldFacts {
 }
 
 /** Label, unit and usual error of a field of a kind of record or event; empty for a field that it does not have. */
-export function fieldFacts(
-  kind: RecordKind | EventKind | (string & {}),
-  field: string,
-): FieldFacts {
+export function fieldMeta(kind: RecordKind | EventKind | (string & {}), field: string): FieldFacts {
   const schema = shapes[kind]?.shape[field]
   return schema ? factsIn(schema) : {}
 }

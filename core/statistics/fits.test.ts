@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { changePoint } from './change-point'
-import { nonNegativeLeastSquares, rank, solve } from './least-squares'
+import { nonNegativeLeastSquares, matrixRank, solve } from './least-squares'
 import { fitLine, interpolate, median } from './line'
 
 describe('change of slope', () => {
@@ -62,7 +62,7 @@ describe('least squares', () => {
       ),
     )
   })
-  it('a system without full rank has no solution, and its rank says so', () => {
+  it('a system whose columns are not independent has no solution, and their number says so', () => {
     expect(
       solve(
         [
@@ -73,7 +73,7 @@ describe('least squares', () => {
       ),
     ).toBeUndefined()
     expect(
-      rank([
+      matrixRank([
         [1, 1, 0],
         [1, 1, 0],
         [0, 0, 1],

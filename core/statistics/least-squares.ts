@@ -46,9 +46,9 @@ export function solve(
 
 /**
  * Number of independent columns.
- * @example rank([[1, 1], [2, 2]]) // 1
+ * @example matrixRank([[1, 1], [2, 2]]) // 1
  */
-export function rank(rows: readonly (readonly number[])[]): number {
+export function matrixRank(rows: readonly (readonly number[])[]): number {
   const m = rows.map((row) => [...row])
   let found = 0
   for (let col = 0; col < (m[0]?.length ?? 0) && found < m.length; col++) {
@@ -68,7 +68,7 @@ export function rank(rows: readonly (readonly number[])[]): number {
 
 /**
  * Non-negative least squares, min |rows·x − y| with x ≥ 0, by the active-set method of Lawson and Hanson. A tiny
- * ridge keeps it defined where columns cannot be told apart; use `rank` to say so.
+ * ridge keeps it defined where columns cannot be told apart; use `matrixRank` to say so.
  * @example nonNegativeLeastSquares([[1, 0], [0, 1]], [2, -1])[0] // 2
  */
 export function nonNegativeLeastSquares(

@@ -28,9 +28,9 @@ export function theilSenSlope(x: readonly number[], y: readonly number[]): Slope
   let high = slopes.at(-1)!
   if (n >= 4) {
     const spread = Z90 * Math.sqrt((n * (n - 1) * (2 * n + 5)) / 18)
-    const rank = (slopes.length - spread) / 2
-    low = slopes[Math.max(0, Math.floor(rank))]!
-    high = slopes[Math.min(slopes.length - 1, Math.ceil(slopes.length - rank) - 1)]!
+    const place = (slopes.length - spread) / 2
+    low = slopes[Math.max(0, Math.floor(place))]!
+    high = slopes[Math.min(slopes.length - 1, Math.ceil(slopes.length - place) - 1)]!
   }
   const residuals = x.map((value, i) => y[i]! - slope * value).sort((a, b) => a - b)
   return { slope, low, high, intercept: median(residuals) }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { changePoint } from './change-point'
-import { nonNegativeLeastSquares, normalEquations, rank, solve } from './least-squares'
+import { nonNegativeLeastSquares, matrixRank, normalEquations, solve } from './least-squares'
 import { fitLine, interpolate, median } from './line'
 import { logNormalDensity, normalBetween, normalCdf } from './normal'
 import { theilSenSlope } from './theil-sen-slope'
@@ -185,7 +185,7 @@ describe('least squares', () => {
       ],
       2,
     ],
-  ])('%j has rank %i', (rows, wanted) => expect(rank(rows)).toBe(wanted))
+  ])('%j has matrix rank %i', (rows, wanted) => expect(matrixRank(rows)).toBe(wanted))
   it('a share that wants to be negative is nothing, and the other takes what is best then', () => {
     // free: x = (3, −1); with the second held at nothing the first is 2.4
     const rows = [

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import { eq, sql } from 'drizzle-orm'
 import { refuse } from '../utils/api-error'
-import { type FactTable, inTodaysWords, insertOnce, rowOf, type Transaction } from './edge'
+import { type EntryTable, inTodaysWords, insertOnce, rowOf, type Transaction } from './edge'
 import { changes, shops } from './schema'
 
 /** JSON with sorted keys and without undefined, so that equal contents have equal hashes. */
@@ -36,10 +36,10 @@ export async function noteChange(
 }
 
 /**
- * Appends a fact once. The same id with the same content is already done and harmless; the same id with other
+ * Appends a entry once. The same id with the same content is already done and harmless; the same id with other
  * content is a conflict and changes nothing. Gives whether a row was written.
  */
-export async function appendFact<T extends FactTable>(
+export async function appendEntry<T extends EntryTable>(
   tx: Transaction,
   table: T,
   entity: string,

@@ -21,15 +21,15 @@ import type {
 } from './schema'
 
 /**
- * The one edge at which rows of the database and the types of core meet. Every table of facts has a shop, an id and
+ * The one edge at which rows of the database and the types of core meet. Every table of entries has a shop, an id and
  * the hash of its content; the query builder cannot see that through a table that is a parameter, so this file, and
  * no other, says it.
  */
 
 export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
 
-/** Tables that a fact is appended to. */
-export type FactTable =
+/** Tables that a entry is appended to. */
+export type EntryTable =
   | typeof vehicles
   | typeof vehicleProfiles
   | typeof instruments
@@ -38,21 +38,21 @@ export type FactTable =
   | typeof events
 
 /** Inserts a row unless its shop and id are taken; gives whether it was written. */
-export async function insertOnce<T extends FactTable>(
+export async function insertOnce<T extends EntryTable>(
   tx: Transaction,
   table: T,
   row: T['$inferInsert'],
 ): Promise<boolean> {
   const written = await tx
-    .insert<FactTable>(table)
-    .values(row as PgInsertValue<FactTable>)
+    .insert<EntryTable>(table)
+    .values(row as PgInsertValue<EntryTable>)
     .onConflictDoNothing()
     .returning({ id: table.id })
   return written.length > 0
 }
 
 /** The row of an id in a shop, or undefined. */
-export async function rowOf<T extends FactTable>(
+export async function rowOf<T extends EntryTable>(
   tx: Transaction,
   table: T,
   shopId: string,
@@ -60,13 +60,13 @@ export async function rowOf<T extends FactTable>(
 ): Promise<T['$inferSelect'] | undefined> {
   const [row] = await tx
     .select()
-    .from(table as FactTable)
+    .from(table as EntryTable)
     .where(and(eq(table.shopId, shopId), eq(table.id, id)))
   return row as T['$inferSelect'] | undefined
 }
 
 /** The rows of these ids in a shop, in no order. */
-export async function rowsOf<T extends FactTable | typeof people>(
+export async function rowsOf<T extends EntryTable | typeof people>(
   db: Database,
   table: T,
   shopId: string,
@@ -75,12 +75,12 @@ export async function rowsOf<T extends FactTable | typeof people>(
   if (ids.length === 0) return []
   const rows = await db
     .select()
-    .from(table as FactTable | typeof people)
+    .from(table as EntryTable | typeof people)
     .where(and(eq(table.shopId, shopId), inArray(table.id, [...ids])))
   return rows as T['$inferSelect'][]
 }
 
-type FactRow = typeof records.$inferSelect
+type EntryRow = typeof records.$inferSelect
 
 const iso = (text: string) => new Date(text).toISOString()
 
@@ -104,7 +104,7 @@ const envelopeOf = ({
   observedAt,
   receivedAt,
   clockOffsetMs,
-}: FactRow) =>
+}: EntryRow) =>
   optional({
     id,
     by: authorId,
@@ -118,8 +118,8 @@ const envelopeOf = ({
   })
 
 /** A row of records or events as the case format writes it. It was validated when it was written. */
-export const recordOf = (row: FactRow): CaseRecord => envelopeOf(row) as object as CaseRecord
-export const eventOf = (row: FactRow): CaseEvent => envelopeOf(row) as object as CaseEvent
+export const recordOf = (row: EntryRow): CaseRecord => envelopeOf(row) as object as CaseRecord
+export const eventOf = (row: EntryRow): CaseEvent => envelopeOf(row) as object as CaseEvent
 
 /** Bodies of rows as they are said today. */
 export const instrumentOf = (row: typeof instruments.$inferSelect): Instrument =>
@@ -127,7 +127,7 @@ export const instrumentOf = (row: typeof instruments.$inferSelect): Instrument =
 export const profileOf = (row: typeof vehicleProfiles.$inferSelect): SystemProfile =>
   carryProfile(row.profile) as SystemProfile
 
-/** Columns of a row of facts with what version 1 of the case format wrote said in today's words. */
+/** Columns of a row of entries with what version 1 of the case format wrote said in today's words. */
 export function inTodaysWords(columns: object): object {
   const { data, body, profile } = columns as Record<string, unknown>
   return {

@@ -9,7 +9,7 @@ import {
   appendProfile,
   appendRecord,
   appendVehicle,
-} from './facts'
+} from './entries'
 import { canonical, noteChange } from './append'
 import { instrumentOf, profileOf, type Transaction } from './edge'
 import { database } from './client'

@@ -36,7 +36,7 @@ export const caseOf = (row: typeof cases.$inferSelect) =>
 
 const PAGE = 500
 
-/** What changed in a shop after a cursor, oldest first, a page at a time. Everything is a fact and never changes again. */
+/** What changed in a shop after a cursor, oldest first, a page at a time. Everything is a entry and never changes again. */
 export async function changesAfter(shopId: string, after: number) {
   const db = database()
   const page = await db

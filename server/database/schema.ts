@@ -95,7 +95,7 @@ export const signInAttempts = pgTable(
   (t) => [index('sign_in_attempts_key').on(t.key, t.at)],
 )
 
-/** Who wrote a fact, when by the device's clock and by the server's, and what the clocks differed by. */
+/** Who wrote a entry, when by the device's clock and by the server's, and what the clocks differed by. */
 const written = () => ({
   authorId: uuid('author_id').notNull(),
   observedAt: text('observed_at').notNull(),
@@ -184,7 +184,7 @@ export const cases = pgTable(
   ],
 )
 
-const factColumns = () => ({
+const entryColumns = () => ({
   shopId: shopId(),
   id: uuid('id').notNull(),
   caseId: uuid('case_id').notNull(),
@@ -196,7 +196,7 @@ const factColumns = () => ({
 })
 
 /** What was seen or measured. Appended only; a correction is a new row that names the old one. */
-export const records = pgTable('records', factColumns(), (t) => [
+export const records = pgTable('records', entryColumns(), (t) => [
   primaryKey({ columns: [t.shopId, t.id] }),
   foreignKey({ columns: [t.shopId, t.caseId], foreignColumns: [cases.shopId, cases.id] }),
   foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
@@ -205,7 +205,7 @@ export const records = pgTable('records', factColumns(), (t) => [
 ])
 
 /** Work that changed the vehicle, on the case's timeline. */
-export const events = pgTable('events', factColumns(), (t) => [
+export const events = pgTable('events', entryColumns(), (t) => [
   primaryKey({ columns: [t.shopId, t.id] }),
   foreignKey({ columns: [t.shopId, t.caseId], foreignColumns: [cases.shopId, cases.id] }),
   foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),

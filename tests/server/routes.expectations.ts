@@ -17,7 +17,7 @@ const PICTURE = {
   base64: jpeg.toString('base64'),
 }
 
-/** For each route: the request as somebody makes it, and the status each must get. Facts name a case of the demo shop. */
+/** For each route: the request as somebody makes it, and the status each must get. Entries name a case of the demo shop. */
 export const EXPECT: Record<
   string,
   { request: (asker: Asker) => [string, string, unknown?]; status: Record<Who, number> }

@@ -69,7 +69,7 @@ describe('what version 1 wrote', () => {
     expect(row!.data).toEqual(inOldWords(98))
   })
 
-  it('and is sent again in either words is the same fact; with another reading it is not', async () => {
+  it('and is sent again in either words is the same entry; with another reading it is not', async () => {
     const record = recordOf(PEOPLE.ilka, SELF_CHECK, inTodaysWords(97))
     await putRecord(ilka, own.id, record)
     await asWrittenThen(record.id, inOldWords(97))

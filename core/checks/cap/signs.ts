@@ -18,14 +18,14 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
   const out: SignReading[] = []
   const markingKPa = typeof record.marking === 'object' ? correctedValue(record.marking) : undefined
   const { openingKPaGauge: opening, heldKPaGauge: held } = analysis
-  const spread = (x: number, mean: number, sd: number) => {
+  const density = (x: number, mean: number, sd: number) => {
     const total = Math.hypot(sd, READING_SD_KPA)
     return Math.exp(-0.5 * ((x - mean) / total) ** 2) / total
   }
   if (opening !== undefined && markingKPa !== undefined && markingKPa > LEAST_MARKING_KPA) {
-    const sound = spread(opening, markingKPa + 3, 4)
+    const sound = density(opening, markingKPa + 3, 4)
     const early = uniformBelow(opening, markingKPa - OPENING_BAND_KPA.below)
-    const late = opening > markingKPa ? spread(opening, markingKPa + 30, 14) : 1e-6
+    const late = opening > markingKPa ? density(opening, markingKPa + 30, 14) : 1e-6
     const says = message('says.capOpens', {
       opening: { kind: 'pressure', coreValue: opening },
       marking: { kind: 'pressure', coreValue: markingKPa },
@@ -44,7 +44,7 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
   }
   const reference = opening ?? markingKPa
   if (held !== undefined && reference !== undefined && reference > LEAST_MARKING_KPA) {
-    const good = spread(held, reference * 0.95, 0.04 * reference)
+    const good = density(held, reference * 0.95, 0.04 * reference)
     const weak = uniformBelow(held, reference * 0.85)
     out.push({
       source,

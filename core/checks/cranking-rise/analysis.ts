@@ -1,6 +1,6 @@
 import { correctedValue } from '../../quantity/record'
 import type { Estimate } from '../../quantity/interval'
-import { nonNegativeLeastSquares, rank } from '../../statistics/least-squares'
+import { nonNegativeLeastSquares, matrixRank } from '../../statistics/least-squares'
 import type { CrankingRun } from './record'
 
 export interface CylinderShare {
@@ -97,8 +97,8 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
   const seen = Array.from({ length: cylinders }, (_, c) => c).filter((c) =>
     good.some((r) => r.plugged.includes(c + 1)),
   )
-  const ranks = rank(rows)
-  out.resolved = ranks >= seen.length && seen.length === cylinders
+  const independent = matrixRank(rows)
+  out.resolved = independent >= seen.length && seen.length === cylinders
   const freedom = Math.max(1, good.length - x.filter((v) => v > 0).length)
   out.misfit = residual / freedom
   out.fits = out.misfit < 6
@@ -169,7 +169,7 @@ function mostTelling(
   for (const run of candidates) {
     if (made.has(key(run))) continue
     const row = all.map((c) => (run.includes(c) ? 1 : 0))
-    const gain = rank([...rows, row]) > rank(rows) ? 1 : 0
+    const gain = matrixRank([...rows, row]) > matrixRank(rows) ? 1 : 0
     const expected = row.reduce<number>((sum, v, c) => sum + v * x[c]!, 0) / Math.max(1e-9, total)
     const worth = gain + 0.4 * Math.max(0, 1 - Math.abs(expected - 0.5) * 2) - 0.01 * run.length
     if (!best || worth > best.gain) best = { run, gain: worth }

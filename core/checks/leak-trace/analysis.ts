@@ -24,9 +24,9 @@ const HEIGHT_ERROR = 0.12
 const LOOK_WEIGHT = { issuing: 60, 'dried-and-wet-again': 25, wet: 3, dry: 0.15 } as const
 
 /** A drop runs along what it lands on: it reaches the tray within about this of below its source, shares of the tray. */
-const DRIP_SPREAD = 0.16
+const DRIP_SCATTER = 0.16
 /** Air carries drips backward by about this, and scatters them. */
-const BLOWN = { back: 0.12, spread: 0.26 }
+const BLOWN = { back: 0.12, sideways: 0.26 }
 /** Share of drips that ran along a frame or an undertray and say nothing of the place. */
 const RAN_ALONG = 0.12
 
@@ -36,8 +36,8 @@ function landsFrom(
   from: { x: number; y: number },
   airFlow: boolean,
 ): number {
-  const sx = DRIP_SPREAD
-  const sy = airFlow ? BLOWN.spread : DRIP_SPREAD
+  const sx = DRIP_SCATTER
+  const sy = airFlow ? BLOWN.sideways : DRIP_SCATTER
   const dy = drip.y - from.y - (airFlow ? BLOWN.back : 0)
   return (
     RAN_ALONG +
@@ -75,13 +75,13 @@ export function analyseTrace(
         .filter((p) => p.seen !== 'dry')
         .map((p) => LEAK_PLACES.find((l) => l.id === p.place)!.height),
     )
-  const spread = HEIGHT_ERROR * (trace.airFlow ? 2 : 1)
+  const error = HEIGHT_ERROR * (trace.airFlow ? 2 : 1)
   const base = LEAK_PLACES.map((p) => {
     const below = Math.max(0, highest - p.height)
     const above = Math.max(0, p.height - highest)
     const state = seen.get(p.id)
     return (
-      Math.exp(-0.5 * (below / spread) ** 2) *
+      Math.exp(-0.5 * (below / error) ** 2) *
       Math.exp(-above / (trace.drips.length > 0 && highest === 0 ? 3 : 0.35)) *
       (state ? LOOK_WEIGHT[state] : 1) *
       Math.max(1e-6, history(p.fault))

@@ -65,7 +65,7 @@ export function holdLimit(plan: 'usual' | 'strict', resolutionKPa: number): Hold
     : { plan, kPaPerMinute: 7 / 15, plannedMinutes: 15 }
 }
 
-/** How a leak grows from the cold bench hold to the running engine: hot coolant is thin, so a seep grows most. */
+/** How a leak grows from the cold hold to the running engine: hot coolant is thin, so a seep grows most. */
 const VISCOSITY_RATIO_COLD_TO_HOT = 4.6
 
 /**

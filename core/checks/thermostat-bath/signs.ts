@@ -83,7 +83,7 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       at: { kind: 'temperature', coreValue: a.opensAtC },
       rating: { kind: 'temperature', coreValue: a.ratingC },
     })
-    const spread = measuredLikelihood(off, a.errorK, {
+    const given = measuredLikelihood(off, a.errorK, {
       no: { mean: 0, sd: 1.3 },
       late: { low: 3, high: 25 },
       early: { low: -25, high: -3 },
@@ -91,7 +91,7 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
     out.push({
       source,
       sign: 'bath-late',
-      likelihood: { no: spread.no! + 0.3 * spread.early!, late: spread.late!, shut: 0.0005 },
+      likelihood: { no: given.no! + 0.3 * given.early!, late: given.late!, shut: 0.0005 },
       validity: 0.95,
       conditions,
       says,
@@ -99,7 +99,7 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
     out.push({
       source: `${source}#early`,
       sign: 'bath-early',
-      likelihood: { no: spread.no! + 0.3 * spread.late!, early: spread.early!, open: 0.0005 },
+      likelihood: { no: given.no! + 0.3 * given.late!, early: given.early!, open: 0.0005 },
       validity: 0.95,
       conditions,
       says,

@@ -25,7 +25,7 @@ export interface WarmUpAnalysis {
     high: number
     engineC: number
     offRatingK: number
-    spreadK: number
+    errorK: number
     expectedK: number
     basis: 'mark' | 'hose'
   }
@@ -127,7 +127,7 @@ function opening(
   const expected = OPENING_EXPECTED[out.side]
   const at = (seconds: number, low: number, high: number, basis: 'mark' | 'hose') => {
     const engineC = interpolate(warm.x, warm.y, seconds)
-    const spreadK = Math.hypot(
+    const errorK = Math.hypot(
       expected.sd,
       (interpolate(warm.x, warm.y, high) - interpolate(warm.x, warm.y, low)) / 4,
     )
@@ -137,7 +137,7 @@ function opening(
       high,
       engineC,
       offRatingK: rating === undefined ? NaN : engineC - rating,
-      spreadK,
+      errorK,
       expectedK: expected.mean,
       basis,
     }

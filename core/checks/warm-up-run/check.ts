@@ -47,7 +47,7 @@ export const warmUpRunCheck = defineCheck({
       if (
         figures.opening &&
         figures.ratingC !== undefined &&
-        figures.opening.offRatingK - figures.opening.expectedK > 2 * figures.opening.spreadK
+        figures.opening.offRatingK - figures.opening.expectedK > 2 * figures.opening.errorK
       )
         facts.push('run-opened-late')
       if (start.level === 'full') facts.push('level-full')

@@ -174,7 +174,7 @@ function openingSigns(out: SignReading[], source: string, a: WarmUpAnalysis, val
     })
   } else if (a.opening && a.ratingC !== undefined) {
     const off = a.opening.offRatingK - a.opening.expectedK
-    const spread = measuredLikelihood(off, a.opening.spreadK, {
+    const given = measuredLikelihood(off, a.opening.errorK, {
       normal: { mean: 0, sd: 1.5 },
       late: { low: 4, high: 30 },
       early: { low: -40, high: -4 },
@@ -187,8 +187,8 @@ function openingSigns(out: SignReading[], source: string, a: WarmUpAnalysis, val
       source: `${source}#late`,
       sign: 'opening-late',
       likelihood: {
-        normal: spread.normal! + 0.3 * spread.early!,
-        late: spread.late!,
+        normal: given.normal! + 0.3 * given.early!,
+        late: given.late!,
         never: 0.0004,
       },
       validity,
@@ -199,8 +199,8 @@ function openingSigns(out: SignReading[], source: string, a: WarmUpAnalysis, val
       source: `${source}#early`,
       sign: 'opening-early',
       likelihood: {
-        no: spread.normal! + 0.3 * spread.late!,
-        early: spread.early!,
+        no: given.normal! + 0.3 * given.late!,
+        early: given.early!,
         'from-start': 0.001,
       },
       validity,

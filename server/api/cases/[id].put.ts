@@ -1,10 +1,11 @@
-import { appendCase, caseFact } from '../../database/facts'
-import { defineFactRoute } from '../../utils/fact-route'
+import { appendCase, caseEntry } from '../../database/entries'
+import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineFactRoute({
-  schema: caseFact,
-  idOf: (fact) => fact.case.id,
-  authorOf: (fact) => fact.case.openedBy,
+export default defineEntryRoute({
+  schema: caseEntry,
+  idOf: (entry) => entry.case.id,
+  authorOf: (entry) => entry.case.openedBy,
   permission: 'record',
-  append: (tx, actor, fact) => appendCase(tx, actor.shopId, fact, fact.case, actor.elevationMetres),
+  append: (tx, actor, entry) =>
+    appendCase(tx, actor.shopId, entry, entry.case, actor.elevationMetres),
 })

@@ -1,20 +1,20 @@
 import { may, permissionForEvent } from '#core'
-import { appendEvent, eventFact, eventKindOf } from '../../database/facts'
+import { appendEvent, eventEntry, eventKindOf } from '../../database/entries'
 import { refuse } from '../../utils/api-error'
-import { defineFactRoute } from '../../utils/fact-route'
+import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineFactRoute({
-  schema: eventFact,
-  idOf: (fact) => fact.event.id,
-  authorOf: (fact) => fact.event.by,
-  permission: (fact) => permissionForEvent(fact.event.kind),
-  async append(tx, actor, fact) {
+export default defineEntryRoute({
+  schema: eventEntry,
+  idOf: (entry) => entry.event.id,
+  authorOf: (entry) => entry.event.by,
+  permission: (entry) => permissionForEvent(entry.event.kind),
+  async append(tx, actor, entry) {
     const takenBack =
-      fact.event.kind === 'withdrawn'
-        ? await eventKindOf(tx, actor.shopId, fact.event.supersedes)
+      entry.event.kind === 'withdrawn'
+        ? await eventKindOf(tx, actor.shopId, entry.event.supersedes)
         : undefined
     if (takenBack && !may(actor.role, permissionForEvent(takenBack)))
       throw refuse.notYours('roleMayNotTakeBack', { role: actor.role })
-    return appendEvent(tx, actor.shopId, fact.case, fact.event)
+    return appendEvent(tx, actor.shopId, entry.case, entry.event)
   },
 })

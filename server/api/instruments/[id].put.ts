@@ -1,11 +1,11 @@
-import { appendInstrument, instrumentFact } from '../../database/facts'
-import { defineFactRoute } from '../../utils/fact-route'
+import { appendInstrument, instrumentEntry } from '../../database/entries'
+import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineFactRoute({
-  schema: instrumentFact,
-  idOf: (fact) => fact.instrument.id,
-  authorOf: (fact) => fact.by,
+export default defineEntryRoute({
+  schema: instrumentEntry,
+  idOf: (entry) => entry.instrument.id,
+  authorOf: (entry) => entry.by,
   permission: 'record',
-  append: (tx, actor, fact) =>
-    appendInstrument(tx, actor.shopId, fact, fact.instrument, fact.supersedes),
+  append: (tx, actor, entry) =>
+    appendInstrument(tx, actor.shopId, entry, entry.instrument, entry.supersedes),
 })

@@ -1,10 +1,10 @@
-import { appendProfile, profileFact } from '../../database/facts'
-import { defineFactRoute } from '../../utils/fact-route'
+import { appendProfile, profileEntry } from '../../database/entries'
+import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineFactRoute({
-  schema: profileFact,
-  idOf: (fact) => fact.id,
-  authorOf: (fact) => fact.by,
+export default defineEntryRoute({
+  schema: profileEntry,
+  idOf: (entry) => entry.id,
+  authorOf: (entry) => entry.by,
   permission: 'record',
-  append: (tx, actor, fact) => appendProfile(tx, actor.shopId, fact),
+  append: (tx, actor, entry) => appendProfile(tx, actor.shopId, entry),
 })

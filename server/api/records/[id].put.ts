@@ -1,10 +1,10 @@
-import { appendRecord, recordFact } from '../../database/facts'
-import { defineFactRoute } from '../../utils/fact-route'
+import { appendRecord, recordEntry } from '../../database/entries'
+import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineFactRoute({
-  schema: recordFact,
-  idOf: (fact) => fact.record.id,
-  authorOf: (fact) => fact.record.by,
+export default defineEntryRoute({
+  schema: recordEntry,
+  idOf: (entry) => entry.record.id,
+  authorOf: (entry) => entry.record.by,
   permission: 'record',
-  append: (tx, actor, fact) => appendRecord(tx, actor.shopId, fact.case, fact.record),
+  append: (tx, actor, entry) => appendRecord(tx, actor.shopId, entry.case, entry.record),
 })

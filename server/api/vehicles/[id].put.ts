@@ -1,10 +1,10 @@
-import { appendVehicle, vehicleFact } from '../../database/facts'
-import { defineFactRoute } from '../../utils/fact-route'
+import { appendVehicle, vehicleEntry } from '../../database/entries'
+import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineFactRoute({
-  schema: vehicleFact,
-  idOf: (fact) => fact.vehicle.id,
-  authorOf: (fact) => fact.by,
+export default defineEntryRoute({
+  schema: vehicleEntry,
+  idOf: (entry) => entry.vehicle.id,
+  authorOf: (entry) => entry.by,
   permission: 'record',
-  append: (tx, actor, fact) => appendVehicle(tx, actor.shopId, fact, fact.vehicle),
+  append: (tx, actor, entry) => appendVehicle(tx, actor.shopId, entry, entry.vehicle),
 })

@@ -18,8 +18,8 @@ import {
   vehicle,
 } from '#core'
 import { refuse } from '../utils/api-error'
-import { appendFact, contentHash } from './append'
-import { type FactTable, rowOf, type Transaction } from './edge'
+import { appendEntry, contentHash } from './append'
+import { type EntryTable, rowOf, type Transaction } from './edge'
 import {
   cases,
   events,
@@ -37,25 +37,25 @@ export const written = {
   clockOffsetMs: z.number().int().min(-2147483648).max(2147483647).optional(),
 }
 
-export const vehicleFact = z.strictObject({ ...written, vehicle: vehicle.omit({ profile: true }) })
-export const profileFact = z.strictObject({
+export const vehicleEntry = z.strictObject({ ...written, vehicle: vehicle.omit({ profile: true }) })
+export const profileEntry = z.strictObject({
   ...written,
   id: z.uuid(),
   vehicle: z.uuid(),
   profile: z.preprocess(carryProfile, systemProfile),
   supersedes: z.uuid().optional(),
 })
-export const instrumentFact = z.strictObject({
+export const instrumentEntry = z.strictObject({
   ...written,
   instrument: z.preprocess(carryInstrument, instrument),
   supersedes: z.uuid().optional(),
 })
-export const caseFact = z.strictObject({ ...written, case: caseHeader })
-export const recordFact = z.strictObject({
+export const caseEntry = z.strictObject({ ...written, case: caseHeader })
+export const recordEntry = z.strictObject({
   case: z.uuid(),
   record: z.preprocess(carryRecord, caseRecord),
 })
-export const eventFact = z.strictObject({
+export const eventEntry = z.strictObject({
   case: z.uuid(),
   event: z.preprocess(carryRecord, caseEvent),
 })
@@ -79,26 +79,26 @@ export function appendVehicle(
   tx: Transaction,
   shopId: string,
   w: Written,
-  v: z.infer<typeof vehicleFact>['vehicle'],
+  v: z.infer<typeof vehicleEntry>['vehicle'],
 ) {
-  return appendFact(tx, vehicles, 'vehicle', { shopId, ...v, ...stamp(w, v) })
+  return appendEntry(tx, vehicles, 'vehicle', { shopId, ...v, ...stamp(w, v) })
 }
 
 export async function appendProfile(
   tx: Transaction,
   shopId: string,
-  fact: z.infer<typeof profileFact>,
+  entry: z.infer<typeof profileEntry>,
 ) {
-  await mustExist(tx, vehicles, shopId, fact.vehicle, 'vehicle')
-  if (fact.supersedes) await mustExist(tx, vehicleProfiles, shopId, fact.supersedes, 'profile')
-  const { id, vehicle: vehicleId, profile, supersedes } = fact
-  return appendFact(tx, vehicleProfiles, 'profile', {
+  await mustExist(tx, vehicles, shopId, entry.vehicle, 'vehicle')
+  if (entry.supersedes) await mustExist(tx, vehicleProfiles, shopId, entry.supersedes, 'profile')
+  const { id, vehicle: vehicleId, profile, supersedes } = entry
+  return appendEntry(tx, vehicleProfiles, 'profile', {
     shopId,
     id,
     vehicleId,
     profile,
     supersedes: supersedes ?? null,
-    ...stamp(fact, { vehicleId, profile, supersedes }),
+    ...stamp(entry, { vehicleId, profile, supersedes }),
   })
 }
 
@@ -110,7 +110,7 @@ export async function appendInstrument(
   supersedes?: string,
 ) {
   if (supersedes) await mustExist(tx, instruments, shopId, supersedes, 'instrument')
-  return appendFact(tx, instruments, 'instrument', {
+  return appendEntry(tx, instruments, 'instrument', {
     shopId,
     id: i.id,
     kind: i.kind,
@@ -130,7 +130,7 @@ export async function appendCase(
 ) {
   await mustExist(tx, vehicles, shopId, header.vehicle, 'vehicle')
   const { id, complaint, title, openedAt, bay } = header
-  return appendFact(tx, cases, 'case', {
+  return appendEntry(tx, cases, 'case', {
     shopId,
     id,
     vehicleId: header.vehicle,
@@ -161,7 +161,7 @@ export async function appendRecord(
     if (start.kind !== `${record.kind.split('.')[0]}.start` || start.caseId !== caseId)
       throw refuse.bad('noSuchRun', 'record.data.run')
   }
-  const isNew = await appendFact(tx, records, 'record', factRow(shopId, caseId, record))
+  const isNew = await appendEntry(tx, records, 'record', entryRow(shopId, caseId, record))
   if (isNew && used.length > 0)
     await tx.insert(quantities).values(
       used.map(({ path, quantity: q }) => ({
@@ -187,7 +187,7 @@ export async function appendEvent(
 ) {
   await mustExist(tx, cases, shopId, caseId, 'case')
   await checkReplaced(tx, events, shopId, caseId, event)
-  return appendFact(tx, events, 'event', factRow(shopId, caseId, event))
+  return appendEntry(tx, events, 'event', entryRow(shopId, caseId, event))
 }
 
 /** Kind of an event; of a withdrawal, the kind of what it took back. Nothing where the event is not known. */
@@ -206,7 +206,7 @@ export async function eventKindOf(
     : (row?.kind as EventKind | undefined)
 }
 
-function factRow(shopId: string, caseId: string, item: CaseRecord | CaseEvent) {
+function entryRow(shopId: string, caseId: string, item: CaseRecord | CaseEvent) {
   const { kind, data, note, supersedes } = item
   return {
     shopId,
@@ -237,7 +237,7 @@ async function checkReplaced(
     throw refuse.bad('replacesAnotherKind', 'record.supersedes')
 }
 
-async function mustExist<T extends FactTable>(
+async function mustExist<T extends EntryTable>(
   tx: Transaction,
   table: T,
   shopId: string,

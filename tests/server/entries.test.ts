@@ -15,7 +15,7 @@ beforeAll(async () => {
 })
 afterAll(() => sql.end())
 
-describe('facts', () => {
+describe('entries', () => {
   it('written twice are there once; the same id with other content is a conflict that changes nothing', async () => {
     const record = recordOf(PEOPLE.ilka, 'note', { text: 'first' })
     expect((await putRecord(ilka, own.id, record)).status).toBe(201)

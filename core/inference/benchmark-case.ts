@@ -5,7 +5,7 @@ import type { Model } from './model'
  * Readings for the benchmark: of every n-th sign of the model one clear reading, normal but for a few, so that
  * signs of all checks, with hidden conditions, overrides and repeats, take part. The same every time.
  */
-export function benchReadings(model: Model, count = 60): PlacedReading[] {
+export function benchmarkReadings(model: Model, count = 60): PlacedReading[] {
   const signs = [...model.signs.values()].filter((s) => s.linked.length > 0)
   const stride = signs.length / count
   return Array.from({ length: count }, (_, i) => {
@@ -15,12 +15,12 @@ export function benchReadings(model: Model, count = 60): PlacedReading[] {
       sign.states.map((state, j) => [state, j === shown ? 0.86 : 0.14 / (sign.states.length - 1)]),
     )
     return {
-      source: `bench-${i}`,
+      source: `benchmark-${i}`,
       sign: sign.id,
       epoch: 0,
       likelihood,
       validity: 0.93,
-      conditions: `bench ${sign.id}`,
+      conditions: `benchmark ${sign.id}`,
       says: { id: 'note', parameters: {} },
     }
   })
