@@ -49,7 +49,7 @@ describe('the command line', () => {
       'guards',
     ])
     expect(Object.keys(json.suspects[0].guards[0]).sort()).toEqual(['id', 'met', 'text'])
-    expect(Object.keys(json.moved[0])).toEqual(['reading', 'fault', 'decibans'])
+    expect(Object.keys(json.moved[0])).toEqual(['source', 'fault', 'decibans'])
     expect(Object.keys(json.sets[0])).toEqual(['faults', 'probability'])
     expect(json.stability.keeps).toBeGreaterThan(0.5)
     const p = json.suspects.map((s: { probability: number }) => s.probability)

@@ -107,7 +107,7 @@ describe('judgement', () => {
       new Set(),
     )
     const moved = ranking.moved.find(
-      (m) => m.reading === 'carpet' && m.fault === 'heater-core-leak',
+      (m) => m.source === 'carpet' && m.fault === 'heater-core-leak',
     )!
     expect(moved.decibans).toBeGreaterThan(5)
     const odd = rank(model, [reading('never-warms', { no: 0.001, yes: 0.9 })], new Set())

@@ -23,7 +23,7 @@ describe('on the shipped book', () => {
       model.faults.forEach((fault, f) => {
         if (belief.faults[f]! < 0.01) return
         const truth = logit(belief.faults[f]!) - logit(without[f]!)
-        const told = moved.find((m) => m.reading === source && m.fault === fault.id)?.decibans ?? 0
+        const told = moved.find((m) => m.source === source && m.fault === fault.id)?.decibans ?? 0
         expect(Math.abs(told - truth), `${source} ${fault.id}`).toBeLessThan(0.1)
       })
     }

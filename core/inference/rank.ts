@@ -16,7 +16,8 @@ export interface Suspect {
 
 /** How far one reading moves one fault: decibans of its odds, all readings against all but this one. */
 export interface Moved {
-  reading: string
+  /** id of the record, or of the run, that is left out */
+  source: string
   fault: string
   decibans: number
 }
@@ -28,7 +29,7 @@ export interface Ranking {
   sets: { faults: string[]; probability: number }[]
   moved: Moved[]
   /** what each reading says, by its source */
-  says: { reading: string; sign: string; message: Message }[]
+  says: { source: string; sign: string; message: Message }[]
   unexplained: { sign: string; share: number }[]
   /** hidden conditions now, as far as the readings depend on them */
   conditions: { condition: string; probability: number }[]
@@ -140,7 +141,7 @@ export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking 
     suspects,
     ...summarise(belief),
     moved: movedBy(belief, heard),
-    says: heard.map((r) => ({ reading: sourceOf(r), sign: r.sign, message: r.says })),
+    says: heard.map((r) => ({ source: sourceOf(r), sign: r.sign, message: r.says })),
     unexplained: unexplainedSigns(belief, heaviest),
     conditions: belief.conditionsNow(),
     unheard: belief.readings.filter((r) => !model.signs.has(r.sign)).map((r) => r.sign),
@@ -153,12 +154,12 @@ const LEAST_TOLD = 1e-3
 function movedBy(belief: Belief, heard: readonly PlacedReading[]): Moved[] {
   const moved: Moved[] = []
   const now = belief.narrow.faults().map(logit10)
-  for (const reading of new Set(heard.map(sourceOf))) {
-    const before = belief.without(reading)
+  for (const source of new Set(heard.map(sourceOf))) {
+    const before = belief.without(source)
     belief.model.faults.forEach((fault, f) => {
       if (belief.faults[f]! < LEAST_TOLD && before[f]! < LEAST_TOLD) return
       const decibans = now[f]! - logit10(before[f]!)
-      if (Math.abs(decibans) >= 0.05) moved.push({ reading, fault: fault.id, decibans })
+      if (Math.abs(decibans) >= 0.05) moved.push({ source, fault: fault.id, decibans })
     })
   }
   return moved

@@ -38,7 +38,7 @@ const rows = computed(() => {
         strongest
           .flatMap((m) =>
             says
-              .filter((x) => x.reading === m.reading && reasonFor(s.fault, x.sign) !== undefined)
+              .filter((x) => x.source === m.source && reasonFor(s.fault, x.sign) !== undefined)
               .slice(0, 1),
           )
           .map((x) => preferences.say(x.message)),

@@ -18,7 +18,7 @@ const evidence = computed(() => {
     .filter((m) => m.fault === props.fault && Math.abs(m.decibans) >= 0.3)
     .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
     .map((m) => {
-      const said = ranking.says.filter((s) => s.reading === m.reading)
+      const said = ranking.says.filter((s) => s.source === m.source)
       const reasons = [
         ...new Set(
           said
@@ -90,7 +90,7 @@ const words = (db: number) =>
         {{ say('case.why-dialog.nothingRecordedSoFarMoves') }}
       </p>
       <ul>
-        <li v-for="item in evidence" :key="item.reading">
+        <li v-for="item in evidence" :key="item.source">
           <div class="row says">
             <span class="grow bold">{{ item.text }}</span><span class="quiet small">{{
               say('case.why-dialog.db', {
