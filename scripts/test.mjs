@@ -68,6 +68,12 @@ async function vitest(suite, config, env = {}) {
   report(suite, json?.numPassedTests ?? 0, failed === 0 && code !== 0 ? 1 : failed)
 }
 
+async function serverSuite(cluster, stops) {
+  const instance = await startInstance(cluster, 'server')
+  stops.push(instance.stop)
+  await vitest('server', 'vitest.server.config.ts', instance.env)
+}
+
 async function playwright(env) {
   say('\n== journeys')
   const file = join(DATA, 'test-results/journeys.json')
@@ -110,17 +116,16 @@ await main(async () => {
       readingTheSources(),
     ])
     if (wanted('unit')) await vitest('unit', 'vitest.config.ts')
-    if (wanted('screens')) await vitest('screens', 'vitest.screens.config.ts')
     if (wanted('server') || wanted('journeys')) {
       await ensureBuild()
       cluster = await startCluster('test-database', { fresh: true, durable: false })
       stops.push(cluster.stop)
     }
-    if (wanted('server')) {
-      const instance = await startInstance(cluster, 'server')
-      stops.push(instance.stop)
-      await vitest('server', 'vitest.server.config.ts', instance.env)
-    }
+    // Each of the two keeps one core busy. Not beside the build, which writes what both read.
+    await Promise.all([
+      wanted('screens') && vitest('screens', 'vitest.screens.config.ts'),
+      wanted('server') && serverSuite(cluster, stops),
+    ])
     if (wanted('journeys')) {
       await ensureChromium()
       const instance = await startInstance(cluster, 'journeys', { withCases: true })
