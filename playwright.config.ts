@@ -19,6 +19,8 @@ export default defineConfig({
     launchOptions: { executablePath: CHROMIUM, args: CHROMIUM_ARGUMENTS },
     screenshot: 'only-on-failure',
     trace: 'off',
+    // Kept pages matter to the journeys without network only; elsewhere each new browser would fetch all of them.
+    serviceWorkers: 'block',
     contextOptions: { reducedMotion: 'reduce' },
   },
 })

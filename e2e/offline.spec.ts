@@ -2,6 +2,9 @@ import { expect, test } from '@playwright/test'
 import { Forwarder } from './forwarder'
 import { addReading, allSent, newComplaint, signIn, startHold } from './steps'
 
+// Here pages are kept by the browser and opened without network.
+test.use({ serviceWorkers: 'allow' })
+
 test('the network goes in the middle of a hold: readings go on, pages open, and every reading arrives once', async ({
   browser,
   request,

@@ -6,6 +6,7 @@ import {
   ensureDataFolder,
   ensurePackages,
   main,
+  prepareTypes,
   readJson,
   runProgram,
   say,
@@ -27,22 +28,23 @@ function report(suite, passed, failed) {
   )
 }
 
-async function simple(suite, command, args) {
+async function simple(suite, command, args, how = {}) {
   if (!wanted(suite)) return
   say(`\n== ${suite}`)
-  const { code, output } = await runProgram(command, args, { label: suite })
+  const { code, output } = await runProgram(command, args, { label: suite, ...how })
   if (code !== 0) say(output)
   report(suite, code === 0 ? 1 : 0, code === 0 ? 0 : 1)
 }
 
-/** What is wrong with the sources as they are written. */
+/** What is wrong with the sources as they are written; this keeps one core busy. */
 async function readingTheSources() {
   await simple('format', 'npx', ['--no-install', 'prettier', '--check', '.'])
   await simple('unused', 'npx', ['--no-install', 'knip', '--no-progress'])
   await simple('lint', 'npx', ['--no-install', 'eslint', '.', '--max-warnings=0'])
 }
 
-async function vitest(suite, config, env = {}) {
+async function vitest(suite, config, { env = {}, more = [], ...how } = {}) {
+  if (!wanted(suite)) return
   say(`\n== ${suite}`)
   const file = join(DATA, 'test-results', `${suite}.json`)
   const { code, output } = await runProgram(
@@ -56,8 +58,9 @@ async function vitest(suite, config, env = {}) {
       '--reporter=default',
       '--reporter=json',
       `--outputFile.json=${file}`,
+      ...more,
     ],
-    { label: suite, env: { ...process.env, NODE_ENV: 'test', ...env } },
+    { label: suite, env: { ...process.env, NODE_ENV: 'test', ...env }, ...how },
   )
   const json = readJson(file)
   if (code !== 0) say(output.slice(-20000))
@@ -68,10 +71,18 @@ async function vitest(suite, config, env = {}) {
   report(suite, json?.numPassedTests ?? 0, failed === 0 && code !== 0 ? 1 : failed)
 }
 
+/** What needs neither server nor browser. Journeys leave one core idle half of the time; these fill it. */
+async function besideTheJourneys() {
+  const how = { background: true }
+  await simple('types', process.execPath, ['scripts/typecheck.mjs', '--prepared'], how)
+  await vitest('unit', 'vitest.config.ts', { ...how, more: ['--testTimeout=300000'] })
+}
+
 async function serverSuite(cluster, stops) {
+  if (!wanted('server')) return
   const instance = await startInstance(cluster, 'server')
   stops.push(instance.stop)
-  await vitest('server', 'vitest.server.config.ts', instance.env)
+  await vitest('server', 'vitest.server.config.ts', { env: instance.env })
 }
 
 async function playwright(env) {
@@ -102,6 +113,7 @@ await main(async () => {
   rmSync(join(DATA, 'test-results'), { recursive: true, force: true })
   mkdirSync(join(DATA, 'test-results'), { recursive: true })
   let cluster
+  let beside
   const stops = []
   const stopAll = async () => {
     for (const stop of stops.splice(0).reverse()) await stop().catch(() => undefined)
@@ -110,30 +122,27 @@ await main(async () => {
     process.on(signal, () => void stopAll().then(() => process.exit(1)))
   try {
     await ensurePackages()
-    // Reading the sources keeps one core busy, and the types leave one idle at their end.
-    await Promise.all([
-      simple('types', process.execPath, ['scripts/typecheck.mjs']),
-      readingTheSources(),
-    ])
-    if (wanted('unit')) await vitest('unit', 'vitest.config.ts')
-    if (wanted('server') || wanted('journeys')) {
-      await ensureBuild()
+    const onServer = wanted('server') || wanted('journeys')
+    if (['types', 'screens', 'unit'].some(wanted)) await prepareTypes()
+    await Promise.all([onServer && ensureBuild(), readingTheSources()])
+    beside = besideTheJourneys()
+    beside.catch(() => undefined)
+    if (onServer) {
       cluster = await startCluster('test-database', { fresh: true, durable: false })
       stops.push(cluster.stop)
     }
     // Each of the two keeps one core busy. Not beside the build, which writes what both read.
-    await Promise.all([
-      wanted('screens') && vitest('screens', 'vitest.screens.config.ts'),
-      wanted('server') && serverSuite(cluster, stops),
-    ])
+    await Promise.all([vitest('screens', 'vitest.screens.config.ts'), serverSuite(cluster, stops)])
     if (wanted('journeys')) {
       await ensureChromium()
       const instance = await startInstance(cluster, 'journeys', { withCases: true })
       stops.push(instance.stop)
       await playwright(instance.env)
     }
+    await beside
   } catch (error) {
     process.stderr.write(`${error.message}\n`)
+    await beside?.catch(() => undefined)
     const suites = [
       'types',
       'format',

@@ -1,11 +1,11 @@
-import { main, runProgram, UserError, say } from './lib/common.mjs'
+import { main, prepareTypes, runProgram, say } from './lib/common.mjs'
 
-/** Type checks everything, two projects at a time: core by itself, app, server, cli, e2e and the configuration. Prints what failed. */
+/**
+ * Type checks everything, two projects at a time: core by itself, app, server, cli, e2e and the configuration. Prints
+ * what failed. With --prepared it takes the types of the screens as `npm run prepare:types` has just written them.
+ */
 await main(async () => {
-  const prepare = await runProgram('npx', ['--no-install', 'nuxt', 'prepare'], {
-    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
-  })
-  if (prepare.code !== 0) throw new UserError(prepare.output)
+  if (!process.argv.includes('--prepared')) await prepareTypes()
   const projects = [
     ['vue-tsc', '--noEmit', '-p', '.nuxt/tsconfig.app.json'],
     ['vue-tsc', '--noEmit', '-p', '.nuxt/tsconfig.server.json'],

@@ -126,7 +126,7 @@ export const stored = async (person: string) => {
   own.close()
   return items
 }
-export const eventually = (check: () => void) => vi.waitFor(check, { timeout: 4000, interval: 5 })
+export const eventually = (check: () => void) => vi.waitFor(check, { timeout: 20_000, interval: 5 })
 
 export function closePages(): void {
   for (const scope of scopes) scope.stop()

@@ -23,7 +23,7 @@ describe('the levels of the book', () => {
       level: (key) => !listed.has(key) || again.has(key),
       in: (key, vignette) => witnesses[key] === vignette || again.has(key),
     })
-  }, 300_000)
+  }, 600_000)
 
   it('give every vignette’s causes what is written down; a change is read before it is committed', () => {
     const expected = read('expected') as Record<string, Record<string, number>>

@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync, chmodSync } from 'node:fs'
 import { createServer } from 'node:net'
+import { constants, setPriority } from 'node:os'
 import { dirname, join, relative, resolve } from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -27,14 +28,18 @@ export async function main(run) {
   }
 }
 
-/** Runs a program to its end and gives its exit code and output; shows a line of progress every ten seconds. */
+/**
+ * Runs a program to its end and gives its exit code and output; shows a line of progress every ten seconds. One in the
+ * background, with all that it starts, takes only the time that others leave.
+ */
 export function runProgram(
   command,
   args,
-  { env = process.env, cwd = ROOT, label, show = false, logFile } = {},
+  { env = process.env, cwd = ROOT, label, show = false, logFile, background = false } = {},
 ) {
   return new Promise((done, fail) => {
     const child = spawn(command, args, { env, cwd, stdio: ['ignore', 'pipe', 'pipe'] })
+    if (background && child.pid) setPriority(child.pid, constants.priority.PRIORITY_LOW)
     let output = ''
     const started = Date.now()
     const tick =
@@ -214,6 +219,13 @@ const BUILD_INPUTS = [
 ]
 
 /** The production build, made anew when a source changed. */
+export async function prepareTypes() {
+  const { code, output } = await runProgram('npx', ['--no-install', 'nuxt', 'prepare'], {
+    env: { ...process.env, NUXT_TELEMETRY_DISABLED: '1' },
+  })
+  if (code !== 0) throw new UserError(`Nuxt could not prepare its types: ${output}`)
+}
+
 export async function ensureBuild() {
   const stamp = join(ROOT, '.output/.sources')
   const wanted = hashOf(BUILD_INPUTS)
