@@ -1,9 +1,9 @@
 import { defineConfig } from 'vitest/config'
 
-/** Against a production server and a PostgreSQL of their own, started by scripts/test.mjs (TEST_BASE_URL). */
+/** Against a production server and a PostgreSQL of their own, started by scripts/test.mjs; faults in their short set. */
 export default defineConfig({
   test: {
-    include: ['tests/server/**/*.test.ts'],
+    include: ['tests/{server,faults}/**/*.test.ts'],
     environment: 'node',
     fileParallelism: false,
     testTimeout: 30000,

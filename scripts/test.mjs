@@ -19,6 +19,9 @@ const only = process.argv.slice(2)
 const wanted = (suite) => only.length === 0 || only.includes(suite)
 const results = []
 
+/** Cluster of the servers that are tested; faults kill it. */
+const CLUSTER = 'test-database'
+
 /** Counts of a suite; one that did not start, or reported nothing, counts as one failure. */
 function report(suite, passed, failed) {
   const counted = passed + failed > 0
@@ -82,7 +85,9 @@ async function serverSuite(cluster, stops) {
   if (!wanted('server')) return
   const instance = await startInstance(cluster, 'server')
   stops.push(instance.stop)
-  await vitest('server', 'vitest.server.config.ts', { env: instance.env })
+  await vitest('server', 'vitest.server.config.ts', {
+    env: { ...instance.env, TEST_CLUSTER: CLUSTER },
+  })
 }
 
 async function playwright(env) {
@@ -128,7 +133,7 @@ await main(async () => {
     beside = besideTheJourneys()
     beside.catch(() => undefined)
     if (onServer) {
-      cluster = await startCluster('test-database', { fresh: true, durable: false })
+      cluster = await startCluster(CLUSTER, { fresh: true, durable: false })
       stops.push(cluster.stop)
     }
     // Each of the two keeps one core busy. Not beside the build, which writes what both read.

@@ -1,3 +1,18 @@
+import { z } from 'zod'
+
+/** Years that a clock may show: what lies outside is no moment of a vehicle's repair, and some databases cannot hold it. */
+const FIRST_YEAR = 1970
+const LAST_YEAR = 9998
+
+/** A moment as it is written down: ISO 8601 with offset or Z, by a clock that may be wrong by any number of years. */
+export const moment = z.iso.datetime({ offset: true }).refine(
+  (written) => {
+    const year = Number(written.slice(0, 4))
+    return year >= FIRST_YEAR && year <= LAST_YEAR
+  },
+  { message: `the year lies outside ${FIRST_YEAR} to ${LAST_YEAR}` },
+)
+
 /**
  * Milliseconds since 1970-01-01T00:00Z of an ISO 8601 date-time with offset or Z. Core has no clock and no Date,
  * so the civil calendar is computed here (days from civil, proleptic Gregorian). RangeError for anything else.

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { writtenText } from './text'
 import type { UsualError } from './field'
 import { toCore, UNITS, type QuantityKind } from './units'
 
@@ -18,7 +19,7 @@ export function quantityOf(kind: QuantityKind, limits: { min: number; max: numbe
   const symbols = UNITS[kind].map((u) => u.symbol) as [string, ...string[]]
   return z
     .strictObject({
-      typed: z.string().max(40),
+      typed: writtenText(40),
       value: z.number(),
       unit: z.enum(symbols),
       coreValue: z.number().min(limits.min).max(limits.max),

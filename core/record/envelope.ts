@@ -1,8 +1,8 @@
 import { z } from 'zod'
+import { moment } from '../quantity/moment'
+import { writtenText } from '../quantity/text'
 import { unionByKind } from './by-kind'
 import { RECORD_DATA, type RecordData, type RecordKind } from './kinds'
-
-const moment = z.iso.datetime({ offset: true })
 
 export const recordBase = {
   id: z.uuid(),
@@ -16,7 +16,7 @@ export const recordBase = {
   clockOffsetMs: z.number().int().optional(),
   /** id of the record that this one replaces; the old one stays in the file */
   supersedes: z.uuid().optional(),
-  note: z.string().max(2000).optional(),
+  note: writtenText(2000).optional(),
 }
 
 const kinds = Object.keys(RECORD_DATA) as RecordKind[]

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { writtenText } from '../quantity/text'
 import { part } from '../vehicle/parts'
 import { unionByKind } from './by-kind'
 import { recordBase, type CaseRecord } from './envelope'
@@ -13,24 +14,24 @@ export const EVENT_DATA = {
   drained: z.strictObject({ litres: litres.optional() }),
   'topped-up': z.strictObject({
     litres: litres.optional(),
-    with: z.string().max(100).optional(),
+    with: writtenText(100).optional(),
   }),
   repaired: z.strictObject({
-    faults: z.array(z.string().max(80)).min(1).max(10),
-    work: z.string().max(500).optional(),
+    faults: z.array(writtenText(80)).min(1).max(10),
+    work: writtenText(500).optional(),
   }),
   /** a part clamped off or plugged for a test; it leaks no more until the clamp comes off */
-  isolated: z.strictObject({ part, words: z.string().max(300).optional() }),
+  isolated: z.strictObject({ part, words: writtenText(300).optional() }),
   /** the clamp or plug taken off again */
   released: z.strictObject({ part }),
   closed: z.strictObject({
     outcome: z.enum(['cause-confirmed', 'not-found']),
-    causes: z.array(z.string().max(80)).max(5),
-    words: z.string().max(1000).optional(),
+    causes: z.array(writtenText(80)).max(5),
+    words: writtenText(1000).optional(),
   }),
-  reopened: z.strictObject({ why: z.string().max(500).optional() }),
+  reopened: z.strictObject({ why: writtenText(500).optional() }),
   /** takes back the event it supersedes, which did not happen; both stay */
-  withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
+  withdrawn: z.strictObject({ reason: writtenText(500).optional() }),
 } as const
 export type EventKind = keyof typeof EVENT_DATA
 

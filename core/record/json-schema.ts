@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { RECORD_DATA } from './kinds'
 import { EVENT_DATA } from './events'
-import { caseFile } from './schema'
+import { caseFile, FORMAT_VERSION } from './schema'
 
 /**
  * JSON Schema (2020-12) of the case file, made from the Zod schema. Refinements (a value and its value in core’s unit agree,
@@ -11,7 +11,7 @@ export function caseJsonSchema(): object {
   const schema = z.toJSONSchema(caseFile, { target: 'draft-2020-12', unrepresentable: 'throw' })
   return {
     ...schema,
-    title: 'Thermognosis case file, version 1',
+    title: `Thermognosis case file, version ${FORMAT_VERSION}`,
     description: `Record kinds: ${Object.keys(RECORD_DATA).join(', ')}. Event kinds: ${Object.keys(EVENT_DATA).join(', ')}.`,
   }
 }

@@ -1,16 +1,17 @@
 import { z } from 'zod'
+import { writtenText } from '../quantity/text'
 import { CHECKS } from '../checks'
 import { given } from '../quantity/field'
 import { part } from '../vehicle/parts'
 
 /** Records that belong to no check. */
 const OTHER_RECORDS = {
-  'cautions.acknowledged': z.strictObject({ cautions: z.array(z.string().max(80)).min(1).max(40) }),
+  'cautions.acknowledged': z.strictObject({ cautions: z.array(writtenText(80)).min(1).max(40) }),
   /** a suspect declared proven or withdrawn by a person, with what changed it; moves no probability */
   'suspect.declared': z.strictObject({
-    fault: z.string().min(1).max(80),
+    fault: writtenText(80).min(1),
     as: z.enum(['proven', 'withdrawn']),
-    because: z.string().min(1).max(500),
+    because: writtenText(500).min(1),
     probability: given(z.number().min(0).max(1), { unit: 'fraction' }),
   }),
   /** a photograph by reference; its bytes stand beside the case */
@@ -19,12 +20,12 @@ const OTHER_RECORDS = {
     mediaType: z.literal('image/jpeg'),
     bytes: given(z.number().int().min(1).max(8_000_000), { unit: 'bytes' }),
     part: part.optional(),
-    check: z.string().max(40).optional(),
-    words: z.string().max(300).optional(),
+    check: writtenText(40).optional(),
+    words: writtenText(300).optional(),
   }),
-  note: z.strictObject({ text: z.string().min(1).max(4000) }),
+  note: z.strictObject({ text: writtenText(4000).min(1) }),
   /** takes back the record it supersedes; both stay. Taking back a withdrawal brings the record back as it was. */
-  withdrawn: z.strictObject({ reason: z.string().max(500).optional() }),
+  withdrawn: z.strictObject({ reason: writtenText(500).optional() }),
 } as const
 
 type Together<Union> = (Union extends unknown ? (each: Union) => void : never) extends (

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { moment } from '../quantity/moment'
+import { writtenText } from '../quantity/text'
 import { complaint } from '../vehicle/complaint'
 import { systemProfile } from '../vehicle/profile'
 import { caseEvent } from './events'
@@ -9,12 +11,10 @@ export const FORMAT_VERSION = 2
 /** An import larger than this is refused before it is read. */
 export const MAX_FILE_BYTES = 8 * 1024 * 1024
 
-const moment = z.iso.datetime({ offset: true })
-
 export const instrument = z.strictObject({
   id: z.uuid(),
   kind: z.enum(['pressure-tester', 'cap-adapter', 'thermometer', 'infrared', 'scan-tool', 'other']),
-  name: z.string().min(1).max(80),
+  name: writtenText(80).min(1),
   /** reading minus truth, core unit of what it measures; absent: never compared; "not-known": could not be found out */
   offsetInCoreUnit: z.union([z.number().min(-1000).max(1000), z.literal('not-known')]).optional(),
   resolutionInCoreUnit: z.number().positive().max(1000).optional(),
@@ -26,10 +26,10 @@ export type Instrument = z.infer<typeof instrument>
 
 export const vehicle = z.strictObject({
   id: z.uuid(),
-  name: z.string().min(1).max(80),
+  name: writtenText(80).min(1),
   /** model as the shop calls it; vehicles of one model can start from one system profile */
-  model: z.string().min(1).max(80).optional(),
-  plate: z.string().max(20).optional(),
+  model: writtenText(80).min(1).optional(),
+  plate: writtenText(20).optional(),
   year: z.number().int().min(1900).max(2100).optional(),
   kilometres: z.number().min(0).max(5_000_000).optional(),
   profile: systemProfile,
@@ -39,19 +39,19 @@ export type Vehicle = z.infer<typeof vehicle>
 export const attachmentReference = z.strictObject({
   sha256: z.string().regex(/^[0-9a-f]{64}$/),
   bytes: z.number().int().min(0),
-  mediaType: z.string().max(100),
-  name: z.string().max(200).optional(),
+  mediaType: writtenText(100),
+  name: writtenText(200).optional(),
   record: z.uuid().optional(),
 })
 
 export const caseHeader = z.strictObject({
   id: z.uuid(),
   complaint,
-  title: z.string().min(1).max(160),
+  title: writtenText(160).min(1),
   openedAt: moment,
   openedBy: z.uuid(),
   vehicle: z.uuid(),
-  bay: z.string().max(40).optional(),
+  bay: writtenText(40).optional(),
 })
 export type CaseHeader = z.infer<typeof caseHeader>
 
@@ -60,15 +60,15 @@ export const caseFile = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(FORMAT_VERSION),
   writtenBy: z.strictObject({
-    application: z.string().max(40),
-    engine: z.string().max(40),
-    book: z.strictObject({ version: z.string().max(40), hash: z.string().max(80) }),
+    application: writtenText(40),
+    engine: writtenText(40),
+    book: z.strictObject({ version: writtenText(40), hash: writtenText(80) }),
   }),
   exportedAt: moment,
   site: z.strictObject({ elevationMetres: z.number().min(-500).max(6000) }),
   case: caseHeader,
   vehicle,
-  people: z.array(z.strictObject({ id: z.uuid(), name: z.string().max(80).optional() })).max(200),
+  people: z.array(z.strictObject({ id: z.uuid(), name: writtenText(80).optional() })).max(200),
   instruments: z.array(instrument).max(200),
   records: z.array(caseRecord).max(50_000),
   events: z.array(caseEvent).max(5_000),

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { writtenText } from '../quantity/text'
 
 /** A value that was looked for and could not be found out. Absent means: nobody asked yet. */
 export const NOT_KNOWN = 'not-known' as const
@@ -47,7 +48,7 @@ export const systemProfile = z.strictObject({
   /** minutes from working temperature to cold, the engine standing */
   coolDownMinutes: known(z.number().min(15).max(600)),
   /** where the figures of this profile come from, in the technician's words */
-  figuresFrom: z.string().max(120).optional(),
+  figuresFrom: writtenText(120).optional(),
 })
 export type SystemProfile = z.infer<typeof systemProfile>
 

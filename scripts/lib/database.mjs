@@ -233,7 +233,7 @@ async function launch(bin, name, folder, stateFile, state, durable) {
       unix_socket_directories: '',
       max_connections: 60,
       lc_messages: 'C',
-      ...(durable ? {} : { fsync: 'off', full_page_writes: 'off', synchronous_commit: 'off' }),
+      ...(durable ? {} : { fsync: 'off', full_page_writes: 'off' }),
     }
     const args = [
       '-D',

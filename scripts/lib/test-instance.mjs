@@ -26,7 +26,8 @@ export async function startInstance(cluster, name, { withCases = false } = {}) {
   const otherShop = await admin('create-shop', 'Valley Garage', '400')
   await admin('add-person', otherShop, 'berit', 'Berit Aune', 'lead', 'valley-garage-400')
   const port = await freePort()
-  const log = openSync(join(DATA, `test-${name}.log`), 'w')
+  const logFile = join(DATA, `test-${name}.log`)
+  const log = openSync(logFile, 'w')
   const server = spawn(process.execPath, ['.output/server/index.mjs'], {
     cwd: ROOT,
     stdio: ['pipe', log, log],
@@ -74,7 +75,7 @@ export async function startInstance(cluster, name, { withCases = false } = {}) {
     }
   }
   return {
-    env: { TEST_BASE_URL: base, DATABASE_URL: env.DATABASE_URL },
+    env: { TEST_BASE_URL: base, DATABASE_URL: env.DATABASE_URL, TEST_SERVER_LOG: logFile },
     stop: async () => {
       const gone = new Promise((done) => server.once('exit', done))
       server.kill('SIGTERM')

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
 import { eq, sql } from 'drizzle-orm'
-import { drizzle } from 'drizzle-orm/postgres-js'
-import { migrate } from 'drizzle-orm/postgres-js/migrator'
-import postgres from 'postgres'
+import { drizzle } from 'drizzle-orm/node-postgres'
+import { migrate } from 'drizzle-orm/node-postgres/migrator'
+import pg from 'pg'
 import { uuidv7 } from 'uuidv7'
 import { noteChange } from '../database/append'
 import { hashPassword } from '../auth/password'
@@ -20,9 +20,10 @@ async function createDatabase() {
   const maintenance = process.env.DATABASE_MAINTENANCE_URL
   if (!maintenance) return
   const name = new URL(url!).pathname.slice(1)
-  const client = postgres(maintenance, { max: 1, onnotice: () => {} })
-  const [exists] = await client`select 1 from pg_database where datname = ${name}`
-  if (!exists) await client.unsafe(`create database "${name.replaceAll('"', '""')}"`)
+  const client = new pg.Client({ connectionString: maintenance })
+  await client.connect()
+  const { rowCount } = await client.query('select 1 from pg_database where datname = $1', [name])
+  if (rowCount === 0) await client.query(`create database ${client.escapeIdentifier(name)}`)
   await client.end()
 }
 
@@ -34,8 +35,8 @@ async function migrateAll(db: ReturnType<typeof open>['db']) {
 }
 
 function open() {
-  const client = postgres(url!, { max: 4, onnotice: () => {} })
-  return { client, db: drizzle(client, { schema }) }
+  const client = new pg.Pool({ connectionString: url!, max: 4 })
+  return { client, db: drizzle(client) }
 }
 
 type Db = ReturnType<typeof open>['db']

@@ -26,7 +26,8 @@ import type {
  * no other, says it.
  */
 
-export type Transaction = Parameters<Parameters<Database['transaction']>[0]>[0]
+/** A database all of whose statements run in one transaction. */
+export type Transaction = Database
 
 /** Tables that a entry is appended to. */
 export type EntryTable =

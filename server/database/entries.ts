@@ -13,6 +13,7 @@ import {
   type EventKind,
   instrument,
   type Instrument,
+  moment,
   type QuantityRecord,
   systemProfile,
   vehicle,
@@ -33,8 +34,8 @@ import {
 /** Who, when and by which clock; the same for everything that is sent. */
 export const written = {
   by: z.uuid(),
-  observedAt: z.iso.datetime({ offset: true }),
-  clockOffsetMs: z.number().int().min(-2147483648).max(2147483647).optional(),
+  observedAt: moment,
+  clockOffsetMs: z.number().int().optional(),
 }
 
 export const vehicleEntry = z.strictObject({ ...written, vehicle: vehicle.omit({ profile: true }) })
@@ -74,6 +75,12 @@ const stamp = (w: Written, content: unknown) => ({
   contentHash: contentHash({ by: w.by, observedAt: w.observedAt, content }),
   ...(w.receivedAt ? { receivedAt: w.receivedAt } : {}),
 })
+
+/** What a device sends is received now, whatever it says of that: the moment of receipt is the server's to tell. */
+export function sentNow<T extends { receivedAt?: string | undefined }>(entry: T): T {
+  const { receivedAt: _, ...sent } = entry
+  return sent as T
+}
 
 export function appendVehicle(
   tx: Transaction,

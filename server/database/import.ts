@@ -12,7 +12,7 @@ import {
 } from './entries'
 import { canonical, noteChange } from './append'
 import { instrumentOf, profileOf, type Transaction } from './edge'
-import { database } from './client'
+import { inTransaction } from './client'
 import { attachments, instruments, people, vehicleProfiles, vehicles } from './schema'
 
 export interface Imported {
@@ -27,7 +27,7 @@ export interface Imported {
  * the same id is a conflict that names it.
  */
 export async function importCase(shopId: string, file: CaseFile): Promise<Imported> {
-  return database().transaction(async (tx) => {
+  return inTransaction(async (tx) => {
     let added = 0
     let already = 0
     const count = (isNew: boolean) => (isNew ? added++ : already++)

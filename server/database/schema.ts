@@ -100,7 +100,7 @@ const written = () => ({
   authorId: uuid('author_id').notNull(),
   observedAt: text('observed_at').notNull(),
   receivedAt: moment('received_at').notNull().default(now),
-  clockOffsetMs: integer('clock_offset_ms'),
+  clockOffsetMs: bigint('clock_offset_ms', { mode: 'number' }),
   contentHash: text('content_hash').notNull(),
 })
 

@@ -44,14 +44,30 @@ export function defineApi<T>(handler: (event: H3Event) => Promise<T> | T) {
   })
 }
 
+/** What the database, or the way to it, says of an error; the query builder wraps it. */
+interface DatabaseError {
+  code?: string
+  column?: string
+  message?: string
+}
+
+/**
+ * The database is not there, or too busy to answer in time: connection errors, class 08; shutting down, class 57;
+ * no resources, class 53; a lock not given, class 55; transactions in each other's way, class 40; and what the driver
+ * says without a code.
+ */
+const AWAY = /^(ECONN|EPIPE|ENOTFOUND|ETIMEDOUT|08|40|53|55|57)/
+const AWAY_IN_WORDS = /connection terminated|timeout exceeded|read timeout|not queryable/i
+
+/** What is said of an error that no route has foreseen. */
 function unexpected(error: unknown): ApiError {
-  const code =
-    (error as { code?: string; cause?: { code?: string } })?.cause?.code ??
-    (error as { code?: string })?.code
-  if (typeof code === 'string' && /^(ECONN|CONNECT|CONNECTION|57P0|08|53)/.test(code))
+  const said = ((error as { cause?: DatabaseError })?.cause ?? error) as DatabaseError
+  const code = typeof said.code === 'string' ? said.code : ''
+  if (AWAY.test(code) || AWAY_IN_WORDS.test(said.message ?? ''))
     return refuse.noDatabase('noDatabaseButKept')
   console.error(error)
-  return refuse.unexpected()
+  // Class 22: a value that no column can hold. The sender's next try would fare no better.
+  return code.startsWith('22') ? refuse.bad('notStorable', said.column) : refuse.unexpected()
 }
 
 /** The request's body as text, at most `limit` bytes; larger ones are refused without being kept in memory. */

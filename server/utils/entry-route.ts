@@ -2,7 +2,7 @@ import { getRouterParam, setResponseStatus } from 'h3'
 import type { z } from 'zod'
 import { requireActor, type Actor } from '../auth/actor'
 import { type Permission } from '#core'
-import { database } from '../database/client'
+import { inTransaction } from '../database/client'
 import type { Transaction } from '../database/edge'
 import { refuse } from './api-error'
 import { defineApi, readChecked } from './define-api'
@@ -25,7 +25,7 @@ export function defineEntryRoute<S extends z.ZodType>(route: EntryRoute<S>) {
     if (route.idOf(entry) !== getRouterParam(event, 'id'))
       throw refuse.bad('numberAndAddress', 'id')
     if (route.authorOf(entry) !== actor.personId) throw refuse.notYours('madeBySomeoneElse')
-    const isNew = await database().transaction((tx) => route.append(tx, actor, entry))
+    const isNew = await inTransaction((tx) => route.append(tx, actor, entry))
     setResponseStatus(event, isNew ? 201 : 200)
     return { kept: true, isNew, serverNow: new Date().toISOString() }
   })

@@ -1,4 +1,5 @@
 import { readFileSync } from 'node:fs'
+import pg from 'pg'
 import { uuidv7 as v7 } from 'uuidv7'
 
 export const BASE = process.env.TEST_BASE_URL!
@@ -114,3 +115,16 @@ export const kPa = (value: number, extra: object = {}) => ({
   coreValue: value,
   ...extra,
 })
+
+/** The server's own database, asked with a template; a row of an answer is what the driver makes of it. */
+export function sqlOf(max = 2) {
+  const pool = new pg.Pool({ connectionString: process.env.DATABASE_URL!, max })
+  const sql = async (parts: TemplateStringsArray, ...values: unknown[]): Promise<Parsed[]> => {
+    const { rows } = await pool.query(
+      parts.reduce((query, part, i) => `${query}$${i}${part}`),
+      values,
+    )
+    return rows
+  }
+  return Object.assign(sql, { end: () => pool.end() })
+}

@@ -1,12 +1,11 @@
-import postgres from 'postgres'
 import { uuidv7 } from 'uuidv7'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Client, kPa, makeCase, other, PEOPLE, putRecord, recordOf } from './client'
+import { Client, kPa, makeCase, other, PEOPLE, putRecord, recordOf, sqlOf } from './client'
 
 let ilka: Client
 let valley: Client
 let own: { vehicle: string; id: string }
-const sql = postgres(process.env.DATABASE_URL!, { max: 2 })
+const sql = sqlOf()
 
 beforeAll(async () => {
   ilka = await Client.signedIn('ilka')
@@ -183,7 +182,7 @@ describe('entries', () => {
     const [row] =
       await sql`select observed_at, received_at, clock_offset_ms from records where id = ${record.id}`
     expect(row!.observed_at).toBe(record.observedAt)
-    expect(row!.clock_offset_ms).toBe(-129_000_000)
+    expect(Number(row!.clock_offset_ms)).toBe(-129_000_000)
     expect(new Date(row!.received_at).getFullYear()).toBeLessThan(2031)
   })
   it('are numbered in the order they commit, without a gap', async () => {

@@ -1,8 +1,7 @@
-import postgres from 'postgres'
 import { afterAll, describe, expect, it } from 'vitest'
-import { Client, PASSWORD, PEOPLE } from './client'
+import { Client, PASSWORD, PEOPLE, sqlOf } from './client'
 
-const sql = postgres(process.env.DATABASE_URL!, { max: 1 })
+const sql = sqlOf()
 afterAll(() => sql.end())
 
 describe('sessions', () => {

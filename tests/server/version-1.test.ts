@@ -1,8 +1,7 @@
 import { readFileSync } from 'node:fs'
-import postgres from 'postgres'
 import { uuidv7 } from 'uuidv7'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Client, kPa, makeCase, type Parsed, PEOPLE, putRecord, recordOf } from './client'
+import { Client, kPa, makeCase, type Parsed, PEOPLE, putRecord, recordOf, sqlOf } from './client'
 
 /** A self-check of the tester as version 1 of the case format said it, and as it is said today. */
 const oldPressure = (value: number, extra: object = {}) => ({
@@ -23,7 +22,7 @@ const SELF_CHECK = 'tester-self-check.test'
 
 let ilka: Client
 let own: { vehicle: string; id: string }
-const sql = postgres(process.env.DATABASE_URL!, { max: 1 })
+const sql = sqlOf()
 /** Everything the shop has, as a browser catches up with it. */
 async function everything() {
   const all: Record<string, Parsed[]> = {}
@@ -37,7 +36,7 @@ async function everything() {
 }
 /** Writes over what stands in the database, as if an earlier version had put it there. */
 const asWrittenThen = (id: string, data: object) =>
-  sql`update records set data = ${sql.json(data as never)}, content_hash = 'of other words' where id = ${id}`
+  sql`update records set data = ${data}, content_hash = 'of other words' where id = ${id}`
 
 beforeAll(async () => {
   ilka = await Client.signedIn('ilka')
@@ -93,7 +92,7 @@ describe('what version 1 wrote', () => {
       profile,
     })
     expect(put.status).toBe(201)
-    await sql`update vehicle_profiles set profile = ${sql.json(profile)} where id = ${profileId}`
+    await sql`update vehicle_profiles set profile = ${profile} where id = ${profileId}`
     const instrument = {
       id: uuidv7(),
       kind: 'pressure-tester',
@@ -104,7 +103,7 @@ describe('what version 1 wrote', () => {
     expect(
       (await ilka.ask('PUT', `/api/instruments/${instrument.id}`, { ...sent, instrument })).status,
     ).toBe(201)
-    await sql`update instruments set body = ${sql.json(instrument)} where id = ${instrument.id}`
+    await sql`update instruments set body = ${instrument} where id = ${instrument.id}`
     const all = await everything()
     expect(all.profiles!.find((p) => p.id === profileId).profile).toEqual({
       thermostatSide: 'not-known',

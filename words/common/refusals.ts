@@ -17,6 +17,8 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.notJson': 'This address takes JSON only.',
   'refusal.damaged': 'This entry arrived damaged: it is not JSON.',
   'refusal.field': 'The field {field} is not as it should be: {problem}.',
+  'refusal.notStorable':
+    'A value of this entry cannot be kept by the database. Change it and send it again.',
   'refusal.cursor': 'The cursor must be a whole number.',
   'refusal.numberAndAddress': 'The entry’s number and its address do not agree.',
   'refusal.madeBySomeoneElse':

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { writtenText } from '../../quantity/text'
 import { dataOf } from '../context'
 import { defineCheck } from '../define-check'
 import {
@@ -17,7 +18,7 @@ export const interviewCheck = defineCheck({
     'interview.answer': interviewAnswer,
     'interview.loss': reportedLoss,
     'interview.usage': usage,
-    'interview.words': z.strictObject({ text: z.string().min(1).max(2000) }),
+    'interview.words': z.strictObject({ text: writtenText(2000).min(1) }),
   },
   phase: 'any',
   minutes: 6,

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { writtenText } from '../../quantity/text'
 import { called } from '../../quantity/field'
 
 /** Level and condition of a cold system. Every field may be absent: not looked at. */
@@ -9,7 +10,7 @@ export const levelAndCondition = z.strictObject({
   residualPressure: called(z.enum(['none', 'some', 'strong']), 'pressure left').optional(),
   look: z.enum(['clear', 'brown', 'sludge']).optional(),
   /** as it is seen: "green", "violet" */
-  colour: z.string().min(1).max(30).optional(),
+  colour: writtenText(30).min(1).optional(),
   smell: z.enum(['none', 'exhaust', 'fuel']).optional(),
   /** gel, or two colours */
   mixed: called(z.enum(['no', 'yes']), 'gel or two colours').optional(),

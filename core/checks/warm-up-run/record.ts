@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { writtenText } from '../../quantity/text'
 import { ambientC, secondsUpTo, temperature } from '../quantities'
 import { called, given } from '../../quantity/field'
 
@@ -45,7 +46,7 @@ export const warmUpTrace = z
       .array(given(z.number().min(-1000).max(20_000), { unit: 'of its channel' }))
       .min(2)
       .max(50_000),
-    from: z.string().max(200).optional(),
+    from: writtenText(200).optional(),
   })
   .refine((t) => t.seconds.length === t.values.length, {
     message: 'there are as many times as values',

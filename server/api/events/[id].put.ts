@@ -1,5 +1,5 @@
 import { may, permissionForEvent } from '#core'
-import { appendEvent, eventEntry, eventKindOf } from '../../database/entries'
+import { appendEvent, eventEntry, eventKindOf, sentNow } from '../../database/entries'
 import { refuse } from '../../utils/api-error'
 import { defineEntryRoute } from '../../utils/entry-route'
 
@@ -15,6 +15,6 @@ export default defineEntryRoute({
         : undefined
     if (takenBack && !may(actor.role, permissionForEvent(takenBack)))
       throw refuse.notYours('roleMayNotTakeBack', { role: actor.role })
-    return appendEvent(tx, actor.shopId, entry.case, entry.event)
+    return appendEvent(tx, actor.shopId, entry.case, sentNow(entry.event))
   },
 })

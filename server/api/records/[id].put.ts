@@ -1,4 +1,4 @@
-import { appendRecord, recordEntry } from '../../database/entries'
+import { appendRecord, recordEntry, sentNow } from '../../database/entries'
 import { defineEntryRoute } from '../../utils/entry-route'
 
 export default defineEntryRoute({
@@ -6,5 +6,5 @@ export default defineEntryRoute({
   idOf: (entry) => entry.record.id,
   authorOf: (entry) => entry.record.by,
   permission: 'record',
-  append: (tx, actor, entry) => appendRecord(tx, actor.shopId, entry.case, entry.record),
+  append: (tx, actor, entry) => appendRecord(tx, actor.shopId, entry.case, sentNow(entry.record)),
 })

@@ -1,0 +1,54 @@
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import {
+  DATA,
+  ensureBuild,
+  ensureDataFolder,
+  ensurePackages,
+  main,
+  runProgram,
+  say,
+  UserError,
+} from './lib/common.mjs'
+import { startCluster } from './lib/database.mjs'
+import { startInstance } from './lib/test-instance.mjs'
+
+const CLUSTER = 'fault-database'
+
+/** Runs every fault at its full size and prints what was tried, what was expected and what came. */
+await main(async () => {
+  ensureDataFolder()
+  const told = join(DATA, 'test-results/faults.jsonl')
+  mkdirSync(join(DATA, 'test-results'), { recursive: true })
+  rmSync(told, { force: true })
+  await ensurePackages()
+  await ensureBuild()
+  const cluster = await startCluster(CLUSTER, { fresh: true })
+  const stops = [() => cluster.stop()]
+  try {
+    const instance = await startInstance(cluster, 'faults')
+    stops.push(instance.stop)
+    const { code } = await runProgram(
+      'npx',
+      ['--no-install', 'vitest', 'run', '--config', 'vitest.faults.config.ts'],
+      {
+        label: 'faults',
+        show: true,
+        env: {
+          ...process.env,
+          ...instance.env,
+          NODE_ENV: 'test',
+          FAULTS: 'whole',
+          FAULTS_TOLD: told,
+          TEST_CLUSTER: CLUSTER,
+        },
+      },
+    )
+    const lines = existsSync(told) ? readFileSync(told, 'utf8').trim().split('\n') : []
+    for (const { tried, expected, got } of lines.map((line) => JSON.parse(line)))
+      say(`\ntried     ${tried}\nexpected  ${expected}\ngot       ${got}`)
+    if (code !== 0) throw new UserError('Not every fault was withstood; see above.')
+  } finally {
+    for (const stop of stops.reverse()) await stop().catch(() => undefined)
+  }
+})
