@@ -72,6 +72,13 @@ export { gatherSeries } from './checks/warm-up-run/series'
 export { type CaseInput } from './record/case-input'
 export { type CaseState, caseStateOf } from './record/case-state'
 export { composeCaseFile } from './record/compose'
+export {
+  ENTRIES,
+  type Entity,
+  type EntryBody,
+  IDENTITY,
+  MAX_PHOTOGRAPH_BYTES,
+} from './record/entry'
 export { type CaseRecord, caseRecord } from './record/envelope'
 export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'
 export { caseJsonSchema } from './record/json-schema'

@@ -1,22 +1,12 @@
 import { and, eq } from 'drizzle-orm'
-import { z } from 'zod'
-import {
-  carryInstrument,
-  carryProfile,
-  carryRecord,
-  caseEvent,
-  type CaseEvent,
-  caseHeader,
-  type CaseHeader,
-  caseRecord,
-  type CaseRecord,
-  type EventKind,
-  instrument,
-  type Instrument,
-  moment,
-  type QuantityRecord,
-  systemProfile,
-  vehicle,
+import type {
+  CaseEvent,
+  CaseHeader,
+  CaseRecord,
+  EntryBody,
+  EventKind,
+  Instrument,
+  QuantityRecord,
 } from '#core'
 import { refuse } from '../utils/api-error'
 import { appendEntry, contentHash } from './append'
@@ -30,36 +20,6 @@ import {
   vehicleProfiles,
   vehicles,
 } from './schema'
-
-/** Who, when and by which clock; the same for everything that is sent. */
-export const written = {
-  by: z.uuid(),
-  observedAt: moment,
-  clockOffsetMs: z.number().int().optional(),
-}
-
-export const vehicleEntry = z.strictObject({ ...written, vehicle: vehicle.omit({ profile: true }) })
-export const profileEntry = z.strictObject({
-  ...written,
-  id: z.uuid(),
-  vehicle: z.uuid(),
-  profile: z.preprocess(carryProfile, systemProfile),
-  supersedes: z.uuid().optional(),
-})
-export const instrumentEntry = z.strictObject({
-  ...written,
-  instrument: z.preprocess(carryInstrument, instrument),
-  supersedes: z.uuid().optional(),
-})
-export const caseEntry = z.strictObject({ ...written, case: caseHeader })
-export const recordEntry = z.strictObject({
-  case: z.uuid(),
-  record: z.preprocess(carryRecord, caseRecord),
-})
-export const eventEntry = z.strictObject({
-  case: z.uuid(),
-  event: z.preprocess(carryRecord, caseEvent),
-})
 
 interface Written {
   by: string
@@ -86,16 +46,12 @@ export function appendVehicle(
   tx: Transaction,
   shopId: string,
   w: Written,
-  v: z.infer<typeof vehicleEntry>['vehicle'],
+  v: EntryBody<'vehicles'>['vehicle'],
 ) {
   return appendEntry(tx, vehicles, 'vehicle', { shopId, ...v, ...stamp(w, v) })
 }
 
-export async function appendProfile(
-  tx: Transaction,
-  shopId: string,
-  entry: z.infer<typeof profileEntry>,
-) {
+export async function appendProfile(tx: Transaction, shopId: string, entry: EntryBody<'profiles'>) {
   await mustExist(tx, vehicles, shopId, entry.vehicle, 'vehicle')
   if (entry.supersedes) await mustExist(tx, vehicleProfiles, shopId, entry.supersedes, 'profile')
   const { id, vehicle: vehicleId, profile, supersedes } = entry

@@ -14,7 +14,7 @@ afterAll(() => sql.end())
 /** Every case that a device is told of, page after page. */
 async function casesOf(client: Client) {
   const cases: { id: string; attachments?: unknown }[] = []
-  for (let after = 0; ; ) {
+  for (let after = 0; ;) {
     const { body } = await client.ask('GET', `/api/changes?after=${after}`)
     cases.push(...body.cases)
     if (!body.more) return cases

@@ -1,12 +1,9 @@
 import { may, permissionForEvent } from '#core'
-import { appendEvent, eventEntry, eventKindOf, sentNow } from '../../database/entries'
+import { appendEvent, eventKindOf, sentNow } from '../../database/entries'
 import { refuse } from '../../utils/api-error'
 import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineEntryRoute({
-  schema: eventEntry,
-  idOf: (entry) => entry.event.id,
-  authorOf: (entry) => entry.event.by,
+export default defineEntryRoute('events', {
   permission: (entry) => permissionForEvent(entry.event.kind),
   async append(tx, actor, entry) {
     const takenBack =

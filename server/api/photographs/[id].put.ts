@@ -1,20 +1,11 @@
 import { createHash } from 'node:crypto'
 import { getRouterParam, setResponseStatus } from 'h3'
-import { z } from 'zod'
-import { message } from '#core'
+import { ENTRIES, MAX_PHOTOGRAPH_BYTES, message } from '#core'
 import { requireActor } from '../../auth/actor'
 import { database } from '../../database/client'
 import { photographs } from '../../database/schema'
 import { refuse } from '../../utils/api-error'
 import { defineApi, readChecked } from '../../utils/define-api'
-
-/** Room for a picture of 3 MB as base64; the browser makes them far smaller. */
-const MAX_BODY_BYTES = 4_200_000
-const photograph = z.strictObject({
-  by: z.uuid(),
-  sha256: z.string().regex(/^[0-9a-f]{64}$/),
-  base64: z.string().max(MAX_BODY_BYTES),
-})
 
 const isJpeg = (bytes: Buffer) =>
   bytes.length > 4 && bytes[0] === 0xff && bytes[1] === 0xd8 && bytes[2] === 0xff
@@ -23,8 +14,8 @@ export default defineApi(async (event) => {
   const actor = await requireActor(event, 'record')
   const { by, sha256, base64 } = await readChecked(
     event,
-    photograph,
-    MAX_BODY_BYTES,
+    ENTRIES.photographs,
+    MAX_PHOTOGRAPH_BYTES,
     message('refusal.photographTooLarge'),
   )
   if (sha256 !== getRouterParam(event, 'id')) throw refuse.bad('numberAndAddress', 'sha256')

@@ -1,10 +1,6 @@
-import { appendRecord, recordEntry, sentNow } from '../../database/entries'
+import { appendRecord, sentNow } from '../../database/entries'
 import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineEntryRoute({
-  schema: recordEntry,
-  idOf: (entry) => entry.record.id,
-  authorOf: (entry) => entry.record.by,
-  permission: 'record',
+export default defineEntryRoute('records', {
   append: (tx, actor, entry) => appendRecord(tx, actor.shopId, entry.case, sentNow(entry.record)),
 })

@@ -1,10 +1,6 @@
-import { appendVehicle, vehicleEntry } from '../../database/entries'
+import { appendVehicle } from '../../database/entries'
 import { defineEntryRoute } from '../../utils/entry-route'
 
-export default defineEntryRoute({
-  schema: vehicleEntry,
-  idOf: (entry) => entry.vehicle.id,
-  authorOf: (entry) => entry.by,
-  permission: 'record',
+export default defineEntryRoute('vehicles', {
   append: (tx, actor, entry) => appendVehicle(tx, actor.shopId, entry, entry.vehicle),
 })
