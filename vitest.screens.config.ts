@@ -24,7 +24,7 @@ export default defineConfig({
   ],
   resolve: {
     alias: [
-      { find: /^.*\/offline\/shop-copy$/, replacement: here('tests/screens/stand-ins/copy.ts') },
+      { find: /^.*\/local-store\/store$/, replacement: here('tests/screens/stand-ins/copy.ts') },
       { find: 'vue-echarts', replacement: here('tests/screens/stand-ins/chart.ts') },
     ],
   },

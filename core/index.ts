@@ -10,7 +10,7 @@ export {
   type QuantityParameter,
   message,
 } from './quantity/message'
-export { compareMoments, moment } from './quantity/moment'
+export { compareMoments } from './quantity/moment'
 export { type ParseLimits, parseQuantity, type ParseResult } from './quantity/parse'
 export { type QuantityRecord, correctedValue } from './quantity/record'
 export { type QuantityKind, UNITS, fromCore, toCore, unitOf } from './quantity/units'
@@ -23,7 +23,7 @@ export { COMPLAINTS, type Complaint } from './vehicle/complaint'
 export { PART_NAMES, type Part, partsOf } from './vehicle/parts'
 export { type EngineOrientation, LEAK_PLACES, positionOf } from './vehicle/places'
 export { DEFAULT_POLICY, POLICIES, type PolicyName } from './vehicle/policy'
-export { coolDownMinutesOf, type SystemProfile, knownValue, systemProfile } from './vehicle/profile'
+export { coolDownMinutesOf, type SystemProfile, knownValue } from './vehicle/profile'
 export { profileAdvice } from './vehicle/profile-advice'
 
 export { BOOK, BOOK_HASH, reasonFor } from './knowledge/book'
@@ -90,9 +90,6 @@ export {
   type Instrument,
   MAX_FILE_BYTES,
   type Vehicle,
-  caseHeader,
-  instrument,
-  vehicle,
 } from './record/schema'
 export {
   eventsOfKind,

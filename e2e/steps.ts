@@ -37,96 +37,12 @@ export async function enter(page: Page, name: string) {
   KEPT.set(name, await page.context().storageState())
 }
 
-/** What a page that does not come on can be asked: whether its timers, frames, locks and database still answer. */
-async function pulse(page: Page): Promise<string> {
-  const within = (name: string, answer: Promise<unknown>) =>
-    Promise.race([
-      answer.then(
-        (a) => `${name} ${JSON.stringify(a)}`,
-        (e: Error) => `${name} failed: ${e.message}`,
-      ),
-      new Promise<string>((done) => setTimeout(() => done(`${name} hangs`), 3000)),
-    ])
-  return (
-    await Promise.all([
-      within(
-        'timer',
-        page.evaluate(() => new Promise<string>((done) => setTimeout(() => done('fires'), 50))),
-      ),
-      within(
-        'frame',
-        page.evaluate(
-          () => new Promise<string>((done) => requestAnimationFrame(() => done('comes'))),
-        ),
-      ),
-      within(
-        'locks',
-        page.evaluate(async () => {
-          const { held, pending } = await navigator.locks.query()
-          return { held: held!.map((l) => l.name), pending: pending!.map((l) => l.name) }
-        }),
-      ),
-      within(
-        'network',
-        page.evaluate(async () => (await fetch('/api/session')).status),
-      ),
-      within(
-        'outbox',
-        page.evaluate(async () => {
-          const name = (await indexedDB.databases())
-            .map((d) => d.name!)
-            .filter((n) => n.startsWith('thermognosis-'))
-          return Promise.all(
-            name.map(
-              (n) =>
-                new Promise<number>((done, fail) => {
-                  const opening = indexedDB.open(n)
-                  opening.onerror = () => fail(opening.error!)
-                  opening.onsuccess = () => {
-                    const count = opening.result.transaction('outbox').objectStore('outbox').count()
-                    count.onsuccess = () => {
-                      opening.result.close()
-                      done(count.result)
-                    }
-                  }
-                }),
-            ),
-          )
-        }),
-      ),
-    ])
-  ).join('; ')
-}
-
-/**
- * Everything recorded has reached the server; where it has not, what the page and its outbox say of it is told.
- *
- * Twice in some eight runs the header stood at "Sending 1" for 20 s though the server had taken the entry within 0.1 s,
- * and came on with the next input. The cause is not known. If that happens again it is printed with what still answers
- * in the page, and the page must come on with that input; an entry that is not sent then fails the journey.
- */
+/** Everything recorded has reached the server. */
 export async function allSent(page: Page) {
-  const SENT = 'All kept, all sent'
-  const state = page.getByTestId('send-state')
-  const label = () => state.getAttribute('aria-label')
   // The attribute is asked for, not whether it can be seen: a page that draws no frame is not seen and may be right.
-  await expect(state)
-    .toHaveAttribute('aria-label', SENT, { timeout: 20_000 })
-    .catch(() => undefined)
-  const said = await label()
-  if (said === SENT) return
-  const alive = await pulse(page)
-  await state.click()
-  await expect(state)
-    .toHaveAttribute('aria-label', SENT, { timeout: 3_000 })
-    .catch(() => undefined)
-  const told = `the header said “${said}” for 20 s (${alive})`
-  if (said !== 'Sending 1' || (await label()) !== SENT)
-    throw new Error(
-      `not everything was sent; ${told}, the outbox: ${await page.locator('main').innerText()}`,
-    )
-  process.stdout.write(`STOOD STILL: ${told}\n`)
-  await page.goBack()
+  await expect(page.getByTestId('send-state')).toHaveAttribute('aria-label', 'All kept, all sent', {
+    timeout: 20_000,
+  })
 }
 
 /** What was recorded stands in the browser's database: from here on the page may go. */

@@ -10,6 +10,7 @@ import {
   say,
   UserError,
 } from './lib/common.mjs'
+import { CHROMIUM, ensureChromium } from './lib/chromium.mjs'
 import { startCluster } from './lib/database.mjs'
 import { startInstance } from './lib/test-instance.mjs'
 
@@ -23,31 +24,37 @@ await main(async () => {
   rmSync(told, { force: true })
   await ensurePackages()
   await ensureBuild()
+  await ensureChromium()
   const cluster = await startCluster(CLUSTER, { fresh: true })
   const stops = [() => cluster.stop()]
   try {
     const instance = await startInstance(cluster, 'faults')
     stops.push(instance.stop)
-    const { code } = await runProgram(
-      'npx',
-      ['--no-install', 'vitest', 'run', '--config', 'vitest.faults.config.ts'],
-      {
-        label: 'faults',
+    const env = {
+      ...process.env,
+      ...instance.env,
+      NODE_ENV: 'test',
+      FAULTS: 'whole',
+      FAULTS_TOLD: told,
+      TEST_CLUSTER: CLUSTER,
+      CHROMIUM,
+    }
+    let isWithstood = true
+    for (const command of [
+      ['vitest', 'run', '--config', 'vitest.faults.config.ts'],
+      ['playwright', 'test', '--config', 'playwright.faults.config.ts', '--reporter=line'],
+    ]) {
+      const { code } = await runProgram('npx', ['--no-install', ...command], {
+        label: command[0],
         show: true,
-        env: {
-          ...process.env,
-          ...instance.env,
-          NODE_ENV: 'test',
-          FAULTS: 'whole',
-          FAULTS_TOLD: told,
-          TEST_CLUSTER: CLUSTER,
-        },
-      },
-    )
+        env,
+      })
+      isWithstood &&= code === 0
+    }
     const lines = existsSync(told) ? readFileSync(told, 'utf8').trim().split('\n') : []
     for (const { tried, expected, got } of lines.map((line) => JSON.parse(line)))
       say(`\ntried     ${tried}\nexpected  ${expected}\ngot       ${got}`)
-    if (code !== 0) throw new UserError('Not every fault was withstood; see above.')
+    if (!isWithstood) throw new UserError('Not every fault was withstood; see above.')
   } finally {
     for (const stop of stops.reverse()) await stop().catch(() => undefined)
   }

@@ -5,40 +5,11 @@ import { formatClock } from '../../words/format'
 const { say } = useWords()
 
 const session = useSession()
-const shop = useShop()
 const preferences = usePreferences()
 const route = useRoute()
 const { running, now } = useTimers()
 
-const sendState = computed(() => {
-  if (shop.refused.length > 0)
-    return {
-      text: say('frame.setAside', { refused: shop.refused.length }),
-      short: say('frame.aside', { refused: shop.refused.length }),
-      bad: true,
-    }
-  if (session.state === 'signed-out')
-    return {
-      text: say('frame.signedOutKept', { kept: shop.kept.length }),
-      short: say('frame.kept', { kept: shop.kept.length }),
-      bad: true,
-    }
-  if (shop.storing > 0)
-    return { text: say('frame.keeping'), short: say('frame.keeping'), bad: false }
-  if (shop.kept.length > 0)
-    return {
-      text: shop.reachable
-        ? say('frame.sending', { kept: shop.kept.length })
-        : say('frame.keptNotSent', { kept: shop.kept.length }),
-      short: say('frame.kept', { kept: shop.kept.length }),
-      bad: false,
-    }
-  return {
-    text: shop.reachable ? say('frame.allKeptAllSent') : say('frame.noNetworkAllKept'),
-    short: shop.reachable ? say('frame.sent') : say('frame.noNet'),
-    bad: false,
-  }
-})
+const sendState = useSendState()
 const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
 </script>
 
@@ -97,6 +68,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
         })
       }}
     </p>
+    <StoreNotices />
     <slot />
   </div>
 </template>

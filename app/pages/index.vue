@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { MAX_FILE_BYTES } from '#core'
-import { ask } from '../offline/api'
+import { ask } from '../local-store/api'
 
 const { say, sayProblem } = useWords()
 

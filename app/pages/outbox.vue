@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import type { OutboxItem } from '../offline/local-database'
+import { itemName } from '../../words/records'
+import type { OutboxItem } from '../local-store/entries'
 
 const { say } = useWords()
 
 const shop = useShop()
+const preferences = usePreferences()
 const editing = ref<OutboxItem>()
 const text = ref('')
 const problem = ref('')
 
 function describe(item: OutboxItem) {
-  if (item.entity === 'records') return item.body.record.kind
-  return item.entity === 'events' ? item.body.event.kind : say(`outbox.entity.${item.entity}`)
+  if (item.kind === 'records') return itemName(item.body.record.kind)
+  return item.kind === 'events' ? itemName(item.body.event.kind) : say(`outbox.entity.${item.kind}`)
 }
 function edit(item: OutboxItem) {
   editing.value = item
@@ -19,14 +21,16 @@ function edit(item: OutboxItem) {
 }
 async function resend() {
   try {
-    await shop.resend(editing.value!, JSON.parse(text.value) as object)
+    await shop.resend([editing.value!], JSON.parse(text.value) as object)
     editing.value = undefined
   } catch {
     problem.value = say('outbox.whatStandsHereIsNo')
   }
 }
 function exportAll() {
-  const blob = new Blob([JSON.stringify(shop.outbox, null, 2)], { type: 'application/json' })
+  const blob = new Blob([JSON.stringify([...shop.unkept, ...shop.outbox], null, 2)], {
+    type: 'application/json',
+  })
   const link = Object.assign(document.createElement('a'), {
     href: URL.createObjectURL(blob),
     download: 'kept-entries.json',
@@ -40,24 +44,39 @@ function exportAll() {
   <main class="page stack">
     <div class="row">
       <h1 class="grow">{{ say('outbox.keptOnThisDevice') }}</h1>
-      <v-btn v-if="shop.outbox.length > 0" @click="exportAll">{{
+      <v-btn v-if="shop.outbox.length + shop.unkept.length > 0" @click="exportAll">{{
         say('outbox.exportAsAFile')
       }}</v-btn>
       <v-btn class="solid" @click="shop.synchronise()">{{ say('outbox.sendNow') }}</v-btn>
     </div>
-    <p v-if="shop.outbox.length === 0" class="sheet">
+    <p v-if="shop.outbox.length + shop.unkept.length === 0" class="sheet">
       {{ say('outbox.everythingYouRecordedHereHas') }}
     </p>
+    <template v-if="shop.unkept.length > 0">
+      <h2>{{ say('outbox.notKept') }}</h2>
+      <p class="quiet">{{ say('outbox.theseStandInThisPage') }}</p>
+      <div v-for="item in shop.unkept" :key="item.id" class="sheet row" data-testid="unkept">
+        <span class="grow"
+          ><strong>{{ describe(item) }}</strong> · {{ new Date(item.at).toLocaleString() }}</span
+        >
+        <v-btn @click="shop.letGo(item)">{{ say('outbox.discard') }}</v-btn>
+      </div>
+    </template>
     <template v-if="shop.refused.length > 0">
-      <h2>{{ say('outbox.setAside') }}</h2>
+      <div class="row">
+        <h2 class="grow">{{ say('outbox.setAside') }}</h2>
+        <v-btn v-if="shop.refused.length > 1" @click="shop.resend(shop.refused)">{{
+          say('outbox.sendAllAgain')
+        }}</v-btn>
+      </div>
       <p class="quiet">
         {{ say('outbox.theServerDidNotTake') }}
       </p>
-      <div v-for="item in shop.refused" :key="item.order" class="sheet stack" data-testid="refused">
+      <div v-for="item in shop.refused" :key="item.id" class="sheet stack" data-testid="refused">
         <div>
           <strong>{{ describe(item) }}</strong> · {{ new Date(item.at).toLocaleString() }}
         </div>
-        <p class="problem">{{ item.reason }}</p>
+        <p class="problem">{{ item.problem ? preferences.say(item.problem) : item.reason }}</p>
         <div class="row">
           <v-btn @click="edit(item)">{{ say('outbox.lookAndChange') }}</v-btn><v-btn
             @click="shop.discard(item)"
@@ -69,7 +88,7 @@ function exportAll() {
     <template v-if="shop.kept.length > 0">
       <h2>{{ say('outbox.waitingToBeSent') }}</h2>
       <ul class="sheet list">
-        <li v-for="item in shop.kept" :key="item.order">
+        <li v-for="item in shop.kept" :key="item.id">
           {{ describe(item) }} · {{ new Date(item.at).toLocaleTimeString() }}
         </li>
       </ul>

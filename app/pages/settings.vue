@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type Language, LANGUAGES } from '../../words/languages'
-import { ask } from '../offline/api'
+import { ask } from '../local-store/api'
 
 const { say, sayProblem } = useWords()
 

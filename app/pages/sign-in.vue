@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Unreachable } from '../offline/api'
+import { Unreachable } from '../local-store/api'
 
 const { say, sayProblem } = useWords()
 

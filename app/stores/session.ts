@@ -1,5 +1,5 @@
 import type { SessionDescription } from '#core'
-import { ask, Refusal } from '../offline/api'
+import { ask, Refusal } from '../local-store/api'
 
 const REMEMBERED = 'thermognosis.session'
 const WAITING = 'thermognosis.waiting'

@@ -18,9 +18,9 @@ import {
   type Vehicle,
 } from '#core'
 import { formatted } from '../../words/catalogue'
-import { byCase } from '../offline/by-case'
-import { useShopCopy } from '../offline/shop-copy'
-import * as templates from '../offline/templates'
+import { useLocalStore } from '../local-store/store'
+import { byCase } from '../shop/by-case'
+import * as templates from '../shop/templates'
 
 /** What is recorded in the shop, and what the screens read of it; keeping and sending is the copy's work. */
 export const useShop = defineStore('shop', () => {
@@ -33,20 +33,10 @@ export const useShop = defineStore('shop', () => {
     cases,
     records,
     events,
-    waitingPictures,
-    outbox,
-    loaded,
-    reachable,
-    storing,
-    kept,
-    refused,
-    open,
-    leave,
+    photographs,
     keep,
-    synchronise,
-    resend,
-    discard,
-  } = useShopCopy(session)
+    ...local
+  } = useLocalStore(session)
   /** what was recorded last on this device since the page was opened */
   const undoable = shallowRef<{
     caseId: string
@@ -91,11 +81,11 @@ export const useShop = defineStore('shop', () => {
       kind,
       data: JSON.parse(JSON.stringify(data)),
     })
-    await keep('records', record.id, { case: caseId, record }, caseId)
+    const isKept = await keep('records', record.id, { case: caseId, record }, caseId)
     undoable.value =
-      record.kind === 'cautions.acknowledged'
-        ? undefined
-        : { caseId, entity: 'records', item: record }
+      isKept && record.kind !== 'cautions.acknowledged'
+        ? { caseId, entity: 'records', item: record }
+        : undefined
     return record.id
   }
 
@@ -112,8 +102,8 @@ export const useShop = defineStore('shop', () => {
       kind,
       data: JSON.parse(JSON.stringify(data)),
     })
-    await keep('events', event.id, { case: caseId, event }, caseId)
-    undoable.value = { caseId, entity: 'events', item: event }
+    const isKept = await keep('events', event.id, { case: caseId, event }, caseId)
+    undoable.value = isKept ? { caseId, entity: 'events', item: event } : undefined
   }
 
   /** Keeps a picture, ready made as JPEG, and the record that names it; both go through the outbox. */
@@ -137,7 +127,7 @@ export const useShop = defineStore('shop', () => {
   }
   /** Where a picture can be shown from: here while it waits, else the server. */
   const pictureUrl = (sha256: string) =>
-    waitingPictures.value.get(sha256) ?? `/api/photographs/${sha256}`
+    photographs.value.get(sha256)?.picture ?? `/api/photographs/${sha256}`
 
   /** Takes back what was kept last in a case on this device: an addition is withdrawn, a correction is set back, a withdrawal is taken back itself. */
   async function undo(caseId: string) {
@@ -257,7 +247,7 @@ export const useShop = defineStore('shop', () => {
     )
   }
 
-  const isWaiting = (id: string) => outbox.value.some((i) => i.id === id)
+  const isWaiting = (id: string) => local.outbox.value.some((i) => i.id === id)
 
   return {
     vehicles,
@@ -266,17 +256,7 @@ export const useShop = defineStore('shop', () => {
     cases,
     records,
     events,
-    outbox,
-    loaded,
-    reachable,
-    storing,
-    kept,
-    refused,
-    open,
-    leave,
-    synchronise,
-    resend,
-    discard,
+    ...local,
     addRecord,
     addEvent,
     withdraw,

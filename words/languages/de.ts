@@ -86,6 +86,10 @@ const FRAME = {
   'frame.backToTheBoard': 'Zurück zur Übersicht',
   'frame.unitsThemeAndSignOut': 'Einheiten, Aussehen und Abmelden',
   'frame.signIn': 'Anmelden',
+  'frame.notKept': '{unkept} nicht gesichert',
+  'frame.notKeptHereNotSent': 'Hier nicht gesichert · {kept} zu senden',
+  'frame.nothingKeptHereAllSent': 'Hier nichts gesichert · alles gesendet',
+  'frame.notSent': '{kept, plural, =0 {Gesendet} other {# nicht gesendet}}',
   'frame.setAside': '{refused} beiseitegelegt',
   'frame.aside': '{refused} beiseite',
   'frame.signedOutKept': 'Abgemeldet · {kept} aufbewahrt',
@@ -97,12 +101,25 @@ const FRAME = {
   'frame.noNetworkAllKept': 'Kein Netz · alles gesichert',
   'frame.sent': 'Gesendet',
   'frame.noNet': 'Kein Netz',
+  'store.couldNotBeKept':
+    '{unkept, plural, one {Ein Eintrag konnte} other {# Einträge konnten}} auf diesem Gerät nicht gesichert werden und {unkept, plural, one {steht} other {stehen}} nur auf dieser Seite: nicht schließen.',
+  'store.keepAgain': 'Nochmals sichern',
+  'store.sendDirectly': 'Ohne Sichern senden',
+  'store.lookAndExport': 'Ansehen, ausgeben',
+  'store.nothingIsKeptHere':
+    'Der Speicher dieses Browsers ist nicht zu gebrauchen: auf diesem Gerät wird nichts gesichert. Was erfasst wird, steht auf dieser Seite, bis es gesendet ist; vorher nicht schließen.',
+  'store.littleRoom':
+    'Auf diesem Gerät ist wenig Platz zum Sichern: {megabytes} MB. Etwas anderes löschen.',
+  'common.offline.storageFull': 'Dieses Gerät hat keinen Platz mehr, um Einträge zu sichern.',
+  'common.offline.storageSlow': 'Der Speicher dieses Browsers antwortet nicht.',
+  'common.offline.storageBroken': 'Der Speicher dieses Browsers ist gerade nicht zu gebrauchen.',
 }
 
 const CASE = {
   'case.check-column.history': 'Verlauf',
   'case.check-column.moreBelow': 'Weiter unten mehr',
   'case.check-column.kept': 'Gesichert: {kind}.',
+  'case.check-column.notKeptHere': 'Erfasst, hier nicht gesichert: {kind}.',
   'case.check-column.undoTheLastEntry': 'Letzten Eintrag zurücknehmen',
   'case.check-column.engineRuns':
     'Der Motor läuft: kalte Prüfungen warten. Nie ein heißes System öffnen.',

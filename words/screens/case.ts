@@ -4,6 +4,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.check-column.history': 'History',
   'case.check-column.moreBelow': 'More below',
   'case.check-column.kept': 'Kept: {kind}.',
+  'case.check-column.notKeptHere': 'Recorded, not kept here: {kind}.',
   'case.check-column.undoTheLastEntry': 'Undo the last entry',
   'case.check-column.engineRuns': 'The engine runs: cold checks wait. Never open a hot system.',
   'case.check-column.engineStillHot':

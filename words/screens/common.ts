@@ -27,6 +27,12 @@ export const COMMON: Readonly<Record<string, string>> = {
   'common.offline.unreachable': 'The server cannot be reached.',
   'common.offline.brokeOff': 'The server’s answer broke off.',
   'common.offline.unexpected': 'The server answers with something else than it should.',
+  'common.offline.refused': '{sentence}',
+  'common.offline.cannotBeTaken':
+    'The server failed on this {tries, plural, one {# time} other {# times}}, though it took others.',
+  'common.offline.storageSlow': 'This browser’s storage does not answer.',
+  'common.offline.storageFull': 'This device has no room left to keep entries.',
+  'common.offline.storageBroken': 'This browser’s storage cannot be used just now.',
   'common.offline.notTaken': 'The server did not take this.',
   'common.picture.tooLarge':
     'This photograph has {megabytes} MB; up to {most} MB can be taken. Set the camera to a smaller size.',

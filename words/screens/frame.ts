@@ -8,6 +8,10 @@ export const FRAME: Readonly<Record<string, string>> = {
   'frame.aheadOf': 'ahead of',
   'frame.thisDevicesClockIsMin':
     'This device’s clock is {clockOffsetMs} min {clockOffsetMs2} the server. Entries are kept with both times.',
+  'frame.notKept': '{unkept} not kept',
+  'frame.notKeptHereNotSent': 'Not kept here · {kept} to send',
+  'frame.nothingKeptHereAllSent': 'Nothing kept here · all sent',
+  'frame.notSent': '{kept, plural, =0 {Sent} other {# not sent}}',
   'frame.setAside': '{refused} set aside',
   'frame.aside': '{refused} aside',
   'frame.signedOutKept': 'Signed out · {kept} kept',

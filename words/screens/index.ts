@@ -10,6 +10,7 @@ import { REPORT } from './report'
 import { SETTINGS } from './settings'
 import { SIGNIN } from './sign-in'
 import { SHARED } from './shared'
+import { STORE } from './store'
 
 /** Every sentence of the screens, a view a file; what a check's panel says stands with the check. */
 export const SCREENS: Readonly<Record<string, string>> = {
@@ -25,4 +26,5 @@ export const SCREENS: Readonly<Record<string, string>> = {
   ...REPORT,
   ...SETTINGS,
   ...SIGNIN,
+  ...STORE,
 }

@@ -6,6 +6,10 @@ export const OUTBOX: Readonly<Record<string, string>> = {
   'outbox.setAside': 'Set aside',
   'outbox.theServerDidNotTake':
     'The server did not take these. They stay here until you change, export or discard them; later entries went on.',
+  'outbox.sendAllAgain': 'Send all again',
+  'outbox.notKept': 'Not kept',
+  'outbox.theseStandInThisPage':
+    'These stand in this page only and go with it. Send them, export them, or make room and try to keep them.',
   'outbox.lookAndChange': 'Look and change',
   'outbox.discard': 'Discard',
   'outbox.waitingToBeSent': 'Waiting to be sent',

@@ -62,7 +62,9 @@ watch(
     </button>
     <p v-if="undoable" class="undo" role="status">
       <span class="grow">{{
-        say('case.check-column.kept', { kind: inSentence(itemName(undoable.kind)) })
+        say(shop.isVolatile ? 'case.check-column.notKeptHere' : 'case.check-column.kept', {
+          kind: inSentence(itemName(undoable.kind)),
+        })
       }}</span><button type="button" class="plain-button" @click="shop.undo(open.id)">
         {{ say('case.check-column.undoTheLastEntry') }}
       </button>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { SystemProfile } from '#core'
-import { modelOf } from '../../offline/templates'
+import { modelOf } from '../../shop/templates'
 
 const { say } = useWords()
 

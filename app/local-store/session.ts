@@ -1,5 +1,5 @@
-/** What the copy needs to know of who works here, and tells of it. */
-export interface SessionOfCopy {
+/** What the store needs to know of who works here, and tells of it. */
+export interface StoreSession {
   current: { person: { id: string; name: string }; shop: { elevationMetres: number } } | undefined
   state: 'unknown' | 'signed-in' | 'offline' | 'signed-out'
   /** moment of the last sign-in on this page */

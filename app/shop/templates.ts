@@ -1,5 +1,5 @@
 import type { SystemProfile, Vehicle } from '#core'
-import type { LocalProfile } from './local-database'
+import type { Rows } from '../local-store/rows'
 
 export interface Template {
   name: string
@@ -10,12 +10,12 @@ const MOST = 4
 /** A profile with fewer answers saves another vehicle nothing. */
 const LEAST_ANSWERS = 3
 /** Not acknowledged yet counts as the newest. */
-const ageOf = (profile: LocalProfile) => profile.seq ?? Infinity
+const ageOf = (profile: Rows['profiles']) => profile.seq ?? Infinity
 
 export const newestProfile = (
-  profiles: Iterable<LocalProfile>,
+  profiles: Iterable<Rows['profiles']>,
   vehicleId: string,
-): LocalProfile | undefined =>
+): Rows['profiles'] | undefined =>
   [...profiles]
     .filter((p) => p.vehicle === vehicleId)
     .sort((a, b) => ageOf(a) - ageOf(b) || (a.id < b.id ? -1 : 1))
@@ -31,10 +31,10 @@ export const modelOf = (vehicle: Pick<Vehicle, 'name' | 'model'>) => vehicle.mod
 export function templatesFor(
   model: string,
   vehicles: Iterable<Omit<Vehicle, 'profile'>>,
-  profileOf: (vehicleId: string) => LocalProfile | undefined,
+  profileOf: (vehicleId: string) => Rows['profiles'] | undefined,
   except?: string,
 ): Template[] {
-  const newest = new Map<string, { name: string; profile: LocalProfile }>()
+  const newest = new Map<string, { name: string; profile: Rows['profiles'] }>()
   const key = (name: string) => name.trim().toLowerCase()
   for (const vehicle of vehicles) {
     const mine = profileOf(vehicle.id)

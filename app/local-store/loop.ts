@@ -1,31 +1,31 @@
 import type { Ref } from 'vue'
 import { Refusal, Unreachable } from './api'
-import type { SessionOfCopy } from './session-of-copy'
+import type { StoreSession } from './session'
 
 /**
- * How long after a look at the server the next follows, in ms: when something came in meanwhile, when it did not come
- * to its end, and when nothing is told.
+ * How long after a round the next follows, in ms: when it was asked for meanwhile, when it did not come to its end, and
+ * when nothing is told.
  */
 export const PACE_MS = { soon: 250, failed: 2_500, quiet: 15_000 }
 
-interface Looking {
-  readonly session: SessionOfCopy
+interface Rounds {
+  readonly session: StoreSession
   readonly paceMs: typeof PACE_MS
-  /** there is a copy to look for */
-  readonly open: Readonly<Ref<boolean>>
+  /** there is a store to go round with */
+  readonly isOpen: Readonly<Ref<boolean>>
   readonly reachable: Ref<boolean>
-  /** sends what waits and takes what is new, once */
-  readonly look: () => Promise<void>
+  /** goes round once; tells whether the server was asked */
+  readonly round: () => Promise<boolean>
 }
 
-/** Looks at the server when asked and, as a safety net, every few seconds: one look at a time. */
-export function useSynchronise({ session, paceMs, open, reachable, look }: Looking) {
+/** Goes round with the server when asked and, as a safety net, every few seconds: one round at a time. */
+export function useLoop({ session, paceMs, isOpen, reachable, round }: Rounds) {
   let timer: ReturnType<typeof setTimeout> | undefined
   let busy = false
   let again = false
 
-  async function synchronise(): Promise<void> {
-    if (!open.value) return
+  async function go(): Promise<void> {
+    if (!isOpen.value) return
     if (busy) {
       again = true
       return
@@ -37,18 +37,21 @@ export function useSynchronise({ session, paceMs, open, reachable, look }: Looki
     try {
       do {
         again = false
-        await look()
+        if (await round()) answered()
       } while (again)
-      reachable.value = true
-      if (session.state === 'offline') session.state = 'signed-in'
     } catch (error) {
       failed = true
       cameToNothing(error, since)
     } finally {
       busy = false
       clearTimeout(timer)
-      if (open.value) timer = setTimeout(() => void synchronise(), nextInMs(failed))
+      if (isOpen.value) timer = setTimeout(() => void go(), nextInMs(failed))
     }
+  }
+
+  function answered() {
+    reachable.value = true
+    if (session.state === 'offline') session.state = 'signed-in'
   }
 
   function cameToNothing(error: unknown, since: number) {
@@ -67,5 +70,5 @@ export function useSynchronise({ session, paceMs, open, reachable, look }: Looki
     return failed && session.state !== 'signed-out' ? paceMs.failed : paceMs.quiet
   }
 
-  return { synchronise, rest: () => clearTimeout(timer) }
+  return { go, rest: () => clearTimeout(timer) }
 }

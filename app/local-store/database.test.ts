@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { LocalDatabase } from './local-database'
+import { LocalDatabase } from './database'
+import { isInLine, isWaiting, type Told } from './entries'
 
 const old = { typed: '100', value: 100, unit: 'kPa', si: 100 }
 const now = { typed: '100', value: 100, unit: 'kPa', coreValue: 100 }
@@ -29,6 +30,7 @@ async function asLeftThen(name: string) {
     .put({ id: 'e', case: 'c', event: { kind: 'drained', data: { x: old } } })
   await then.table('profiles').put({ id: 'p', vehicle: 'v', profile: { fan: 'unknown' } })
   await then.table('instruments').put({ id: 'i', name: 'unknown', offsetSi: 'unknown' })
+  await then.table('meta').put({ key: 'cursor', value: 41 })
   const waits = { by: 'p', at: 'now' }
   await then.table('outbox').bulkAdd([
     {
@@ -43,6 +45,7 @@ async function asLeftThen(name: string) {
       id: 'i2',
       entity: 'instruments',
       state: 'refused',
+      reason: 'Too many.',
       body: { instrument: { id: 'i2', offsetSi: 3 } },
     },
     {
@@ -71,24 +74,30 @@ describe('a device that was last used under an earlier version', () => {
   })
   afterAll(() => local.close())
 
+  const rowOf = async (id: string) => ((await local.entries.get(id)) as Told | undefined)?.row
+
   it('shows its copy of the shop in today’s words', async () => {
-    expect((await local.records.get('r'))?.record).toEqual(record(said(now, 'not-known')))
-    expect((await local.events.get('e'))?.event.data).toEqual({ x: now })
-    expect((await local.profiles.get('p'))?.profile).toEqual({ fan: 'not-known' })
-    expect(await local.instruments.get('i')).toEqual({
+    expect(await rowOf('r')).toEqual({
+      id: 'r',
+      case: 'c',
+      record: record(said(now, 'not-known')),
+    })
+    expect(await rowOf('e')).toMatchObject({ event: { data: { x: now } } })
+    expect(await rowOf('p')).toMatchObject({ profile: { fan: 'not-known' } })
+    expect(await rowOf('i')).toEqual({
       id: 'i',
       name: 'unknown',
       offsetInCoreUnit: 'not-known',
     })
   })
 
-  it('has lost nothing that waits to be sent, in its order', async () => {
-    const waiting = await local.outbox.orderBy('order').toArray()
-    expect(waiting.map((item) => [item.id, item.state])).toEqual([
-      ['r2', 'kept'],
-      ['i2', 'refused'],
-      ['p2', 'kept'],
-      ['h', 'kept'],
+  it('has lost nothing that waits to be sent, in its order, and knows what was set aside', async () => {
+    const waiting = (await local.entries.orderBy('change').toArray()).filter(isWaiting)
+    expect(waiting.map((item) => [item.id, item.kind, isInLine(item), item.reason])).toEqual([
+      ['r2', 'records', true, undefined],
+      ['i2', 'instruments', false, 'Too many.'],
+      ['p2', 'profiles', true, undefined],
+      ['h', 'photographs', true, undefined],
     ])
     expect(waiting.map((item) => item.body)).toEqual([
       { case: 'c', record: record(said(now, 'not-known')) },
@@ -98,17 +107,26 @@ describe('a device that was last used under an earlier version', () => {
     ])
   })
 
-  it('changes nothing of what it holds by reading it', async () => {
+  it('holds it in the words it was written in, before and after it is read', async () => {
     local.close()
     const raw = new Dexie('thermognosis-someone')
     await raw.open()
-    const row = (await raw.table('records').get('r')) as { record: { data: object } }
+    const { row } = (await raw.table('entries').get('r')) as { row: { record: { data: object } } }
     expect(row.record.data).toEqual(said(old, 'not-looked'))
+    expect(raw.tables.map(({ name }) => name).sort()).toEqual(['entries', 'meta'])
     raw.close()
+  })
+
+  it('goes on numbering changes after those it has', async () => {
+    local = new LocalDatabase('someone')
+    const last = (await local.entries.orderBy('change').last())!.change
+    expect(await local.change((next) => Promise.resolve(next()))).toBe(last + 1)
+    expect(await local.number('cursor')).toBe(41)
+    local.close()
   })
 
   it('gives back nothing for what is not there', async () => {
     local = new LocalDatabase('nobody')
-    expect(await local.records.get('r')).toBeUndefined()
+    expect(await local.entries.get('r')).toBeUndefined()
   })
 })

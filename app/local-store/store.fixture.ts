@@ -1,18 +1,22 @@
 import 'fake-indexeddb/auto'
 import { vi } from 'vitest'
 import { effectScope, reactive, type EffectScope } from 'vue'
-import { Channel, Locks, Source } from './browser-stand-ins'
-import { LocalDatabase } from './local-database'
-import type { SessionOfCopy } from './session-of-copy'
-import { useShopCopy } from './shop-copy'
+import { Locks, Source } from './browser-stand-ins'
+import { LocalDatabase } from './database'
+import { isInLine, isWaiting } from './entries'
+import type { StoreSession } from './session'
+import { useLocalStore } from './store'
 
-export type Weather = 'fine' | 'no-network' | 'answer-breaks-off' | 'server-error' | 'signed-out'
+export type Weather =
+  'fine' | 'no-network' | 'answer-breaks-off' | 'server-error' | 'fails-on-all' | 'signed-out'
 
 /** The server as a page sees it: entries under ids, numbered in order, refused where the text says so. */
 export class Server {
   entries = new Map<string, { case: string; record: { id: string; text: string } }>()
   order: string[] = []
   weather: Weather = 'fine'
+  /** takes what it refused */
+  isLenient = false
   asked = 0
   page = 3
 
@@ -50,7 +54,10 @@ export class Server {
       case: string
       record: { id: string; text: string }
     }
-    if (entry.record.text.startsWith('bad')) return refuse(422, 'The text is bad.')
+    if (this.weather === 'fails-on-all' || entry.record.text.startsWith('poison'))
+      return refuse(500, 'Something went wrong.')
+    if (entry.record.text.startsWith('bad') && !this.isLenient)
+      return refuse(422, 'The text is bad.')
     this.take(entry)
     if (this.weather === 'answer-breaks-off')
       return Promise.resolve(
@@ -73,10 +80,8 @@ export class Server {
 export function freshBrowser(): Server {
   const server = new Server()
   Source.open = []
-  Channel.all = []
   vi.stubGlobal('fetch', (path: string, init: RequestInit) => server.fetch(path, init))
   vi.stubGlobal('EventSource', Source)
-  vi.stubGlobal('BroadcastChannel', Channel)
   vi.stubGlobal('navigator', { locks: new Locks() })
   return server
 }
@@ -100,16 +105,16 @@ export function page(person: string) {
   })
   const scope = effectScope()
   scopes.push(scope)
-  const copy = scope.run(() =>
-    useShopCopy(session as unknown as SessionOfCopy, { soon: 2, failed: 20, quiet: 30_000 }),
+  const store = scope.run(() =>
+    useLocalStore(session as unknown as StoreSession, { soon: 2, failed: 20, quiet: 30_000 }),
   )!
   return {
-    copy,
+    store,
     session,
     keep: (id: string, text: string) =>
-      copy.keep('records', id, { case: 'c', record: { id, text } } as never, 'c'),
+      store.keep('records', id, { case: 'c', record: { id, text } } as never, 'c'),
     shown: () =>
-      [...copy.records.value.values()]
+      [...store.records.value.values()]
         .map((r) => (r.record as unknown as { text: string }).text)
         .sort(),
     close: () => scope.stop(),
@@ -117,14 +122,14 @@ export function page(person: string) {
 }
 export async function opened(person: string) {
   const it = page(person)
-  await it.copy.open()
+  await it.store.open()
   return it
 }
 export const stored = async (person: string) => {
   const own = new LocalDatabase(person)
-  const items = await own.outbox.orderBy('order').toArray()
+  const items = (await own.entries.orderBy('change').toArray()).filter(isWaiting)
   own.close()
-  return items
+  return items.map((item) => [item.id, isInLine(item) ? 'in line' : 'aside'])
 }
 export const eventually = (check: () => void) => vi.waitFor(check, { timeout: 20_000, interval: 5 })
 

@@ -1,17 +1,14 @@
 /**
  * Follows the server's notices of change, once for all tabs: a browser gives a site six connections, and a tab each
- * would leave none to send with. The tab that holds the lock listens and tells the others over `told`; when it
- * closes, the next takes over. `follow` calls `changed` and returns what ends it.
+ * would leave none to send with. The tab that holds the lock listens; what it then takes into the store, every tab
+ * shows. When it closes, the next takes over. Returns what ends it.
  */
 export function followLive(
   owner: string,
-  told: BroadcastChannel | undefined,
   isSignedIn: () => boolean,
   changed: () => void,
 ): () => void {
   const end = new AbortController()
-  const hear = (message: MessageEvent) => message.data === 'changed' && changed()
-  told?.addEventListener('message', hear, { signal: end.signal })
   const listen = () =>
     new Promise<void>((release) => {
       let source: EventSource | undefined
@@ -19,9 +16,7 @@ export function followLive(
         if (end.signal.aborted || !isSignedIn()) return release()
         const mine = (source = new EventSource('/api/live'))
         mine.addEventListener('message', (message) => {
-          if (message.data === 'beat') return
-          told?.postMessage('changed')
-          changed()
+          if (message.data !== 'beat') changed()
         })
         mine.addEventListener('error', () => {
           if (mine.readyState === EventSource.CLOSED)

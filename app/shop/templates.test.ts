@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { LocalProfile } from './local-database'
+import type { Rows } from '../local-store/rows'
 import { modelOf, newestProfile, templatesFor } from './templates'
 
 const vehicle = (id: string, name: string, model?: string) => ({
@@ -13,14 +13,18 @@ const full = {
   vessel: 'pressurised-tank',
 } as const
 let next = 0
-const profile = (of: string, seq?: number, said: LocalProfile['profile'] = full): LocalProfile => ({
+const profile = (
+  of: string,
+  seq?: number,
+  said: Rows['profiles']['profile'] = full,
+): Rows['profiles'] => ({
   id: `p${next++}`,
   vehicle: of,
   profile: said,
   ...(seq === undefined ? {} : { seq }),
 })
 const known =
-  (...profiles: LocalProfile[]) =>
+  (...profiles: Rows['profiles'][]) =>
   (id: string) =>
     newestProfile(profiles, id)
 

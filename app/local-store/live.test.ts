@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { Channel, Locks, Source } from './browser-stand-ins'
+import { Locks, Source } from './browser-stand-ins'
 import { followLive } from './live'
 
 const settled = async () => {
@@ -8,10 +8,7 @@ const settled = async () => {
 let signedIn = true
 function tab() {
   const changed = vi.fn()
-  return {
-    changed,
-    stop: followLive('ilka', new Channel() as unknown as BroadcastChannel, () => signedIn, changed),
-  }
+  return { changed, stop: followLive('ilka', () => signedIn, changed) }
 }
 
 beforeEach(() => {
@@ -19,7 +16,6 @@ beforeEach(() => {
   vi.stubGlobal('EventSource', Source)
   vi.stubGlobal('navigator', { locks: new Locks() })
   Source.open = []
-  Channel.all = []
   signedIn = true
 })
 afterEach(() => {
@@ -28,14 +24,13 @@ afterEach(() => {
 })
 
 describe('following the server', () => {
-  it('opens one connection for all tabs, and every tab hears of a change', async () => {
+  it('opens one connection for all tabs, and tells the tab that has it of a change, not of a beat', async () => {
     const tabs = [tab(), tab(), tab()]
     await settled()
     expect(Source.open.length).toBe(1)
     Source.open[0]!.say('change')
-    for (const { changed } of tabs) expect(changed).toHaveBeenCalledTimes(1)
     Source.open[0]!.say('beat')
-    for (const { changed } of tabs) expect(changed).toHaveBeenCalledTimes(1)
+    expect(tabs.map(({ changed }) => changed.mock.calls.length)).toEqual([1, 0, 0])
   })
   it('hands over when the listening tab closes', async () => {
     const [first, second] = [tab(), tab()]

@@ -42,19 +42,3 @@ export class Source extends EventTarget {
     this.dispatchEvent(new Event('error'))
   }
 }
-
-/** Channels hear each other and not themselves. */
-export class Channel extends EventTarget {
-  static all: Channel[] = []
-  constructor() {
-    super()
-    Channel.all.push(this)
-  }
-  postMessage(data: unknown) {
-    for (const other of [...Channel.all])
-      if (other !== this) other.dispatchEvent(new MessageEvent('message', { data }))
-  }
-  close() {
-    Channel.all = Channel.all.filter((c) => c !== this)
-  }
-}

@@ -1,0 +1,70 @@
+import type {
+  CaseEvent,
+  CaseFile,
+  CaseHeader,
+  CaseRecord,
+  Entity,
+  EntryBody,
+  Instrument,
+  SystemProfile,
+  Vehicle,
+} from '#core'
+
+/** What a page shows of each kind of entry; photographs are shown by their address, and as pictures while they wait. */
+export interface Rows {
+  people: { id: string; name: string | null }
+  vehicles: Omit<Vehicle, 'profile'>
+  profiles: { id: string; vehicle: string; profile: SystemProfile; seq?: number }
+  instruments: Instrument & { supersedes?: string }
+  cases: CaseHeader & { elevationMetres: number; attachments?: CaseFile['attachments'] }
+  records: { id: string; case: string; record: CaseRecord }
+  events: { id: string; case: string; event: CaseEvent }
+  photographs: { id: string; picture: string }
+}
+/** Kinds of rows: those that are recorded here, and people, who are only told of. */
+export type Kind = keyof Rows
+
+/** What the server tells with a page of changes, beside the rows. */
+interface Page {
+  cursor: number
+  more: boolean
+  serverNow: string
+}
+/** Kinds that the server tells of; a photograph is fetched by its address when it is looked at. */
+export type ToldKind = Exclude<Kind, 'photographs'>
+
+/** A page of what changed in the shop, as the server tells it: rows of records and events have their id inside. */
+export type Changes = Page & {
+  [K in ToldKind]: (K extends 'records' | 'events' ? Omit<Rows[K], 'id'> : Rows[K])[]
+}
+
+/** Rows of a page by their kinds, each with its id. */
+export const ROWS_TOLD: { [K in ToldKind]: (page: Changes) => Rows[K][] } = {
+  people: ({ people }) => people,
+  vehicles: ({ vehicles }) => vehicles,
+  profiles: ({ profiles }) => profiles,
+  instruments: ({ instruments }) => instruments,
+  cases: ({ cases }) => cases,
+  records: ({ records }) => records.map((row) => ({ id: row.record.id, ...row })),
+  events: ({ events }) => events.map((row) => ({ id: row.event.id, ...row })),
+}
+export const TOLD_KINDS = Object.keys(ROWS_TOLD) as ToldKind[]
+
+/** The row that a page shows of what is recorded here, before the server has told of it. */
+export const ROW_OF: {
+  [E in Entity]: (body: EntryBody<E>, elevationMetres: number) => Rows[E]
+} = {
+  vehicles: ({ vehicle }) => vehicle,
+  profiles: ({ id, vehicle, profile }) => ({ id, vehicle, profile }),
+  instruments: ({ instrument, supersedes }) => ({
+    ...instrument,
+    ...(supersedes ? { supersedes } : {}),
+  }),
+  cases: (body, elevationMetres) => ({ ...body.case, elevationMetres }),
+  records: (body) => ({ id: body.record.id, ...body }),
+  events: (body) => ({ id: body.event.id, ...body }),
+  photographs: ({ sha256, base64 }) => ({
+    id: sha256,
+    picture: `data:image/jpeg;base64,${base64}`,
+  }),
+}
