@@ -20,7 +20,7 @@ interface Numbers {
 /** One person's copy of the shop and what they recorded, in the browser. Each person has a database of their own. */
 export class LocalDatabase extends Dexie {
   entries!: Table<Entry, string>
-  meta!: Table<{ key: string; value: number }, string>
+  meta!: Table<{ key: keyof Numbers; value: number; mark?: string | undefined }, string>
 
   /** `where` replaces the browser's own database. */
   constructor(personId: string, where: DexieOptions = {}) {

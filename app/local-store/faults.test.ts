@@ -186,3 +186,18 @@ describe('an entry that the server fails on', () => {
     await eventually(() => expect(server.texts()).toEqual(['bad', 'bad too']))
   })
 })
+
+describe('a server that was restored from before', () => {
+  it('is followed from the start: what it was told since reaches the device', async () => {
+    const { store, shown } = await opened(newPerson())
+    const take = (...ids: string[]) =>
+      ids.forEach((id) => server.take({ case: 'c', record: { id, text: `t${id}` } }))
+    take('1', '2', '3', '4', '5')
+    await eventually(() => expect(shown().length).toBe(5))
+    server.order.splice(2)
+    for (const lost of ['3', '4', '5']) server.entries.delete(lost)
+    take('6', '7', '8')
+    await store.synchronise()
+    await eventually(() => expect(shown()).toEqual(expect.arrayContaining(['t6', 't7', 't8'])))
+  })
+})

@@ -13,9 +13,12 @@ export async function receive(
   heard: (serverNow: string, sentAt: number) => void,
 ): Promise<void> {
   for (;;) {
-    const after = await local.number('cursor')
+    const { value: after = 0, mark } = (await local.meta.get('cursor')) ?? {}
     const sentAt = Date.now()
-    const page = await ask<Changes>('GET', `/api/changes?after=${after}`)
+    const page = await ask<Changes>(
+      'GET',
+      `/api/changes?after=${after}${mark === undefined ? '' : `&mark=${mark}`}`,
+    )
     if (!isWanted()) return
     heard(page.serverNow, sentAt)
     const isDone = await local.change(async (next) => {
@@ -27,7 +30,7 @@ export async function receive(
       const known = await local.entries.bulkGet(told.map(({ id }) => id))
       const fresh = told.filter((_, i) => !known[i] || !isWaiting(known[i]))
       await local.entries.bulkPut(fresh.map((entry) => ({ ...entry, change: next() }) as Entry))
-      await local.meta.put({ key: 'cursor', value: page.cursor })
+      await local.meta.put({ key: 'cursor', value: page.cursor, mark: page.mark })
       return !page.more
     })
     if (isDone) return

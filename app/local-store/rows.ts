@@ -27,6 +27,8 @@ export type Kind = keyof Rows
 /** What the server tells with a page of changes, beside the rows. */
 interface Page {
   cursor: number
+  /** what the last change was of, by which the server knows its own history again */
+  mark?: string
   more: boolean
   serverNow: string
 }

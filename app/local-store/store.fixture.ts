@@ -33,11 +33,14 @@ export class Server {
     if (this.weather === 'server-error') return refuse(503, 'Not now.')
     if (this.weather === 'signed-out') return refuse(401, 'Signed out.')
     if (init.method === 'GET') {
-      const after = Number(new URL(path, 'http://shop').searchParams.get('after'))
+      const asked = new URL(path, 'http://shop').searchParams
+      const [at, mark] = [Number(asked.get('after')), asked.get('mark')]
+      const after = at > 0 && this.order[at - 1] !== mark ? 0 : at
       const ids = this.order.slice(after, after + this.page)
       return Promise.resolve(
         json(200, {
           cursor: after + ids.length,
+          mark: this.order[after + ids.length - 1],
           more: ids.length === this.page,
           serverNow: new Date().toISOString(),
           people: [],

@@ -25,14 +25,17 @@ export function carryForward(
   return carried
 }
 
+/** What some programs put before a text that they save as UTF-8. */
+const BYTE_ORDER_MARK = /^\uFEFF/
+
 /**
- * Reads the text of a case file. Throws InputError, with the path of the bad field, for text that is cut short or
+ * Reads the text of a case file, with a byte order mark or without. Throws InputError, with the path of the bad field, for text that is cut short or
  * no JSON, another format, a later version, a field out of its range, or records that do not fit together.
  */
 export function readCaseFile(text: string): CaseFile {
   let raw: unknown
   try {
-    raw = JSON.parse(text)
+    raw = JSON.parse(text.replace(BYTE_ORDER_MARK, ''))
   } catch {
     const cut = /^\s*\{/.test(text) && !/\}\s*$/.test(text)
     throw new InputError('', message(cut ? 'file.truncated' : 'file.notJson'))

@@ -6,6 +6,7 @@ import { refuse } from '../utils/api-error'
 import { defineApi } from '../utils/define-api'
 
 const query = z.object({
+  mark: z.uuid().optional(),
   after: z.coerce.number().int().min(0).max(Number.MAX_SAFE_INTEGER).default(0),
 })
 
@@ -14,7 +15,7 @@ export default defineApi(async (event) => {
   const parsed = query.safeParse(getQuery(event))
   if (!parsed.success) throw refuse.bad('cursor', 'after')
   return {
-    ...(await changesAfter(actor.shopId, parsed.data.after)),
+    ...(await changesAfter(actor.shopId, parsed.data)),
     serverNow: new Date().toISOString(),
   }
 })

@@ -83,7 +83,8 @@ export async function rowsOf<T extends EntryTable | typeof people>(
 
 type EntryRow = typeof records.$inferSelect
 
-const iso = (text: string) => new Date(text).toISOString()
+/** A moment as the case format writes it, from what the database tells. */
+export const momentOf = (text: string) => new Date(text).toISOString()
 
 /** A row's columns as the case format writes them: what is null there is absent here. */
 export function optional<T extends Record<string, unknown>>(
@@ -110,7 +111,7 @@ const envelopeOf = ({
     id,
     by: authorId,
     observedAt,
-    receivedAt: iso(receivedAt),
+    receivedAt: momentOf(receivedAt),
     clockOffsetMs,
     supersedes,
     note,

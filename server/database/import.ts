@@ -1,6 +1,6 @@
 import { and, eq, desc } from 'drizzle-orm'
 import { uuidv7 } from 'uuidv7'
-import type { CaseFile } from '#core'
+import { type CaseFile, compareMoments } from '#core'
 import { ApiError, refuse } from '../utils/api-error'
 import {
   appendCase,
@@ -11,7 +11,7 @@ import {
   appendVehicle,
 } from './entries'
 import { canonical, noteChange } from './append'
-import { instrumentOf, profileOf, type Transaction } from './edge'
+import { instrumentOf, momentOf, profileOf, type Transaction } from './edge'
 import { inTransaction } from './client'
 import { attachments, instruments, people, vehicleProfiles, vehicles } from './schema'
 
@@ -73,7 +73,10 @@ export async function importCase(shopId: string, file: CaseFile): Promise<Import
   })
 }
 
-/** The vehicle is added when it is new; when it is known and its system is described otherwise, that becomes its newest profile. */
+/**
+ * The vehicle is added when it is new. When it is known and its system is described otherwise, that becomes its newest
+ * profile, unless the file is older than what is known here: what was found out since is not taken back.
+ */
 async function importVehicle(
   tx: Transaction,
   shopId: string,
@@ -86,13 +89,16 @@ async function importVehicle(
     .from(vehicles)
     .where(and(eq(vehicles.shopId, shopId), eq(vehicles.id, vehicle.id)))
   if (!known) await appendVehicle(tx, shopId, opened, vehicle)
-  const [newest] = await tx
+  const profiles = await tx
     .select()
     .from(vehicleProfiles)
     .where(and(eq(vehicleProfiles.shopId, shopId), eq(vehicleProfiles.vehicleId, vehicle.id)))
     .orderBy(desc(vehicleProfiles.receivedAt), desc(vehicleProfiles.id))
-    .limit(1)
-  if (newest && canonical(profileOf(newest)) === canonical(profile)) return
+  const newest = profiles[0]
+  const said = canonical(profile)
+  const isKnown = profiles.some((known) => canonical(profileOf(known)) === said)
+  const isOlder = newest && compareMoments(file.exportedAt, momentOf(newest.receivedAt)) < 0
+  if (isKnown || isOlder) return
   await appendProfile(tx, shopId, {
     ...opened,
     id: uuidv7(),
@@ -102,19 +108,26 @@ async function importVehicle(
   })
 }
 
-/** Records replaced by others come before those that replace them. */
-function oldestFirst<
-  T extends { id: string; supersedes?: string | undefined; data: unknown; kind: string },
+/** Records replaced by others, and those that others belong to, come before these; each is looked at twice at most. */
+export function oldestFirst<
+  T extends { id: string; supersedes?: string | undefined; data: unknown },
 >(items: readonly T[]): T[] {
   const byId = new Map(items.map((item) => [item.id, item]))
-  const depth = (item: T): number => {
-    const before = [item.supersedes, (item.data as { run?: string }).run].map((id) =>
-      id === undefined ? undefined : byId.get(id),
-    )
-    return before.reduce((most, old) => (old ? Math.max(most, depth(old) + 1) : most), 0)
+  const placed = new Set<T>()
+  const begun = new Set<T>()
+  for (const first of items) {
+    const path = [first]
+    for (let item = path.at(-1); item; item = path.at(-1)) {
+      const before = begun.has(item) ? [] : neededBy(item, byId).filter((old) => !begun.has(old))
+      begun.add(item)
+      if (before.length > 0) path.push(...before)
+      else placed.add(path.pop()!)
+    }
   }
-  return items
-    .map((item) => ({ item, d: depth(item) }))
-    .sort((a, b) => a.d - b.d)
-    .map(({ item }) => item)
+  return [...placed]
 }
+
+const neededBy = <T extends { supersedes?: string | undefined; data: unknown }>(
+  { supersedes, data }: T,
+  byId: ReadonlyMap<string, T>,
+): T[] => [supersedes, (data as { run?: string }).run].flatMap((id) => (id && byId.get(id)) || [])

@@ -36,9 +36,32 @@ export const caseOf = (row: typeof cases.$inferSelect) =>
 
 const PAGE = 500
 
-/** What changed in a shop after a cursor, oldest first, a page at a time. Everything is a entry and never changes again. */
-export async function changesAfter(shopId: string, after: number) {
+/** How far a device has followed the shop: the number of the last change, and what it was a change of. */
+export interface Cursor {
+  after: number
+  mark?: string | undefined
+}
+
+/**
+ * Whether the change that a device followed last is the one that stands here under its number. It is not when the
+ * database was restored from before: other changes have, or will have, those numbers.
+ */
+async function isOfThisHistory(shopId: string, { after, mark }: Cursor): Promise<boolean> {
+  if (after === 0) return true
+  const [last] = await database()
+    .select({ entityId: changes.entityId })
+    .from(changes)
+    .where(and(eq(changes.shopId, shopId), eq(changes.seq, after)))
+  return last !== undefined && (mark === undefined || mark === last.entityId)
+}
+
+/**
+ * What changed in a shop after a cursor, oldest first, a page at a time. Everything is an entry and never changes
+ * again. A cursor of another history is followed from the start.
+ */
+export async function changesAfter(shopId: string, cursor: Cursor) {
   const db = database()
+  const after = (await isOfThisHistory(shopId, cursor)) ? cursor.after : 0
   const page = await db
     .select()
     .from(changes)
@@ -65,6 +88,7 @@ export async function changesAfter(shopId: string, after: number) {
   const seqOf = new Map(page.map((c) => [c.entityId, c.seq]))
   return {
     cursor: page.at(-1)?.seq ?? after,
+    mark: page.at(-1)?.entityId ?? (after === 0 ? undefined : cursor.mark),
     more: page.length === PAGE,
     people: person.map((p) => ({ id: p.id, name: p.name })),
     vehicles: vehicle.map(vehicleOf),

@@ -33,5 +33,7 @@ export const refuse = {
     new ApiError(422, 'bad-input', said(name, parameters), path),
   noDatabase: (name: 'noDatabase' | 'noDatabaseButKept') =>
     new ApiError(503, 'no-database', said(name)),
+  notSetUp: (name: 'noSessionPassword' | 'notMigrated') =>
+    new ApiError(503, 'not-set-up', said(name)),
   unexpected: () => new ApiError(500, 'unexpected', said('unexpected')),
 }

@@ -1,6 +1,7 @@
 import {
   defineEventHandler,
   getRequestHeader,
+  getRequestHost,
   setResponseHeader,
   setResponseStatus,
   type H3Event,
@@ -9,6 +10,7 @@ import type { z } from 'zod'
 import { InputError, type Message, message } from '#core'
 import { sentence } from '../../words/catalogue'
 import { ApiError, refuse } from './api-error'
+import { isBehindProxy } from './proxy'
 
 const SMALL_BODY_BYTES = 256 * 1024
 
@@ -20,8 +22,7 @@ export function defineApi<T>(handler: (event: H3Event) => Promise<T> | T) {
   return defineEventHandler(async (event) => {
     setResponseHeader(event, 'cache-control', 'no-store')
     try {
-      const site = getRequestHeader(event, 'sec-fetch-site')
-      if (event.method !== 'GET' && site !== undefined && site !== 'same-origin' && site !== 'none')
+      if (event.method !== 'GET' && isFromAnotherSite(event))
         throw refuse.notYours('fromAnotherSite')
       return await handler(event)
     } catch (error) {
@@ -42,6 +43,19 @@ export function defineApi<T>(handler: (event: H3Event) => Promise<T> | T) {
       }
     }
   })
+}
+
+const hostOf = (origin: string) => (URL.canParse(origin) ? new URL(origin).host : undefined)
+
+/** A browser says where a request comes from; an older one says it by the origin only. */
+function isFromAnotherSite(event: H3Event): boolean {
+  const site = getRequestHeader(event, 'sec-fetch-site')
+  if (site !== undefined) return site !== 'same-origin' && site !== 'none'
+  const origin = getRequestHeader(event, 'origin')
+  return (
+    origin !== undefined &&
+    hostOf(origin) !== getRequestHost(event, { xForwardedHost: isBehindProxy() })
+  )
 }
 
 /** What the database, or the way to it, says of an error; the query builder wraps it. */

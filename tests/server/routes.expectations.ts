@@ -33,6 +33,17 @@ export const EXPECT: Record<
       signedOut: 200,
     },
   },
+  'GET /api/ready': {
+    request: () => ['GET', '/api/ready'],
+    status: {
+      technician: 200,
+      lead: 200,
+      apprentice: 200,
+      viewer: 200,
+      otherShop: 200,
+      signedOut: 200,
+    },
+  },
   'GET /api/session': {
     request: () => ['GET', '/api/session'],
     status: {

@@ -87,6 +87,23 @@ describe('every route', () => {
     expect(answer.status).toBe(403)
     expect((await clients.lead.ask('GET', '/api/session')).status).toBe(200)
   })
+  it('nor is one of a browser that tells the origin only', async () => {
+    const ask = (origin: string) => clients.lead.ask('POST', '/api/cases/import', '{', { origin })
+    const own = new URL(process.env.TEST_BASE_URL!).origin
+    expect((await ask('https://elsewhere.example')).status).toBe(403)
+    expect((await ask('null')).status).toBe(403)
+    expect((await ask(own)).status).toBe(422)
+  })
+  it('a file of the application that is not there is not answered with its page', async () => {
+    expect((await clients.signedOut.ask('GET', '/_nuxt/gone.js')).status).toBe(404)
+    expect((await clients.signedOut.ask('GET', '/cases/any')).status).toBe(200)
+  })
+  it('no browser is bound to TLS by a server that stands behind none', async () => {
+    const { headers } = await clients.signedOut.ask('GET', '/', undefined, {
+      'x-forwarded-proto': 'https',
+    })
+    expect(headers.get('strict-transport-security')).toBeNull()
+  })
   it('answers carry a policy that admits nothing from outside', async () => {
     const page = await clients.signedOut.ask('GET', '/')
     const policy = page.headers.get('content-security-policy')!

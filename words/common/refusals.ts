@@ -11,6 +11,9 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.noDatabase': 'The database does not answer just now.',
   'refusal.noDatabaseButKept':
     'The database does not answer just now. What you recorded is kept and will be sent.',
+  'refusal.noSessionPassword':
+    'NUXT_SESSION_PASSWORD is missing or shorter than 32 signs; see docs/running.md.',
+  'refusal.notMigrated': 'The database is of an earlier version: run npm run migrate.',
   'refusal.unexpected': 'Something went wrong here, not with your entry. It is kept; try again.',
   'refusal.entryTooLarge': 'This entry is too large to be kept.',
   'refusal.photographTooLarge': 'This photograph is too large to be kept.',

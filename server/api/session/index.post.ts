@@ -2,6 +2,7 @@ import { getRequestIP } from 'h3'
 import { z } from 'zod'
 import { actorOf } from '../../auth/actor'
 import { signIn } from '../../auth/sign-in'
+import { isBehindProxy } from '../../utils/proxy'
 import { defineApi, readChecked } from '../../utils/define-api'
 import { describeSession } from '../../auth/describe'
 
@@ -12,7 +13,7 @@ const body = z.strictObject({
 
 export default defineApi(async (event) => {
   const { signIn: name, password } = await readChecked(event, body)
-  const trusted = process.env.THERMOGNOSIS_TRUST_PROXY === '1'
+  const trusted = isBehindProxy()
   const session = await signIn(
     name,
     password,
