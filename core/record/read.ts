@@ -110,12 +110,15 @@ function checkConsistency(file: CaseFile): void {
         fail(`${path}.data.${key}.instrument`, 'file.unknownInstrument')
     }
   }
+  const endsWell = new Set<string>()
   for (const { item, path } of items) {
     const seen = new Set<string>()
     for (let at: typeof item | undefined = item; at?.supersedes; at = byId.get(at.supersedes)) {
+      if (endsWell.has(at.id)) break
       if (seen.has(at.id)) fail(`${path}.supersedes`, 'file.supersedesLoop')
       seen.add(at.id)
     }
+    for (const id of seen) endsWell.add(id)
   }
 }
 

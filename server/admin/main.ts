@@ -6,6 +6,7 @@ import { migrate } from 'drizzle-orm/node-postgres/migrator'
 import pg from 'pg'
 import { uuidv7 } from 'uuidv7'
 import { noteChange } from '../database/append'
+import { closeConnection, inTransaction } from '../database/client'
 import { hashPassword } from '../auth/password'
 import { ROLES, type Role } from '#core'
 import { formatted } from '../../words/catalogue'
@@ -39,17 +40,14 @@ function open() {
   return { client, db: drizzle(client) }
 }
 
-type Db = ReturnType<typeof open>['db']
-
 async function addPerson(
-  db: Db,
   shopId: string,
   person: { id: string; signIn: string; name: string; role: string; password: string },
 ) {
   if (!(ROLES as readonly string[]).includes(person.role))
     throw new UsageError(formatted('shell.noRole', { role: person.role, roles: ROLES.join(', ') }))
   const passwordHash = await hashPassword(person.password)
-  await db.transaction(async (tx) => {
+  await inTransaction(async (tx) => {
     const written = await tx
       .insert(schema.people)
       .values({ shopId, id: person.id, name: person.name })
@@ -65,7 +63,7 @@ async function addPerson(
         role: person.role as Role,
       })
       .onConflictDoNothing()
-    if (written.length > 0) await noteChange(tx, shopId, 'person', person.id)
+    if (written.length > 0) noteChange(tx, shopId, 'person', person.id)
   })
 }
 
@@ -88,7 +86,7 @@ async function run(command: string | undefined, args: string[]) {
       case 'add-person': {
         const [shopId, signIn, name, role, password] = args
         if (!shopId || !signIn || !name || !role || !password) throw new UsageError(USAGE)
-        return await addPerson(db, shopId, { id: uuidv7(), signIn, name, role, password })
+        return await addPerson(shopId, { id: uuidv7(), signIn, name, role, password })
       }
       case 'set-password': {
         const [signIn, password] = args
@@ -120,7 +118,7 @@ async function run(command: string | undefined, args: string[]) {
         )
         await db.insert(schema.shops).values(demo.shop).onConflictDoNothing()
         for (const person of demo.people)
-          await addPerson(db, demo.shop.id, { ...person, password: demo.password })
+          await addPerson(demo.shop.id, { ...person, password: demo.password })
         return
       }
       default:
@@ -128,6 +126,7 @@ async function run(command: string | undefined, args: string[]) {
     }
   } finally {
     await client.end()
+    await closeConnection()
   }
 }
 

@@ -1,8 +1,15 @@
 import { createHash } from 'node:crypto'
-import { eq, sql } from 'drizzle-orm'
+import { sql } from 'drizzle-orm'
 import { refuse } from '../utils/api-error'
-import { type EntryTable, inTodaysWords, insertOnce, rowOf, type Transaction } from './edge'
-import { changes, shops } from './schema'
+import {
+  type EntryTable,
+  inTodaysWords,
+  insertMany,
+  insertOnce,
+  rowOf,
+  rowsOf,
+  type Transaction,
+} from './edge'
 
 /** JSON with sorted keys and without undefined, so that equal contents have equal hashes. */
 export function canonical(value: unknown): string {
@@ -19,24 +26,43 @@ export function canonical(value: unknown): string {
 export const contentHash = (value: unknown): string =>
   createHash('sha256').update(canonical(value)).digest('hex')
 
-/** Next number of the shop's cursor, under the shop's row lock until the transaction ends; told to all instances. */
-export async function noteChange(
-  tx: Transaction,
-  shopId: string,
-  entity: string,
-  entityId: string,
-): Promise<void> {
-  const [row] = await tx
-    .update(shops)
-    .set({ changeSeq: sql`${shops.changeSeq} + 1` })
-    .where(eq(shops.id, shopId))
-    .returning({ seq: shops.changeSeq })
-  await tx.insert(changes).values({ shopId, seq: row!.seq, entity, entityId })
-  await tx.execute(sql`select pg_notify('thermognosis_change', ${shopId})`)
+/** Something that changed in a shop, to be numbered when its transaction ends. */
+export interface Noted {
+  shopId: string
+  entity: string
+  entityId: string
+}
+
+/** Notes a change; it gets its number when the transaction ends, so that the shop's other writers wait but a moment. */
+export function noteChange(tx: Transaction, shopId: string, entity: string, entityId: string) {
+  tx.noted.push({ shopId, entity, entityId })
 }
 
 /**
- * Appends a entry once. The same id with the same content is already done and harmless; the same id with other
+ * Numbers what was noted, in its order, under the shop's row lock, which is held from here to the end of the
+ * transaction: numbers follow each other in the order of commits. Told to all instances, once for each shop.
+ */
+export async function writeNoted(tx: Transaction): Promise<void> {
+  for (const shopId of new Set(tx.noted.map((noted) => noted.shopId))) {
+    const ofShop = tx.noted.filter((noted) => noted.shopId === shopId)
+    const entities = sql.param(ofShop.map(({ entity }) => entity))
+    const ids = sql.param(ofShop.map(({ entityId }) => entityId))
+    await tx.execute(sql`
+      with moved as (
+        update shops set change_seq = change_seq + ${ofShop.length}::int
+        where id = ${shopId} returning id, change_seq - ${ofShop.length}::int as before
+      ), numbered as (
+        insert into changes (shop_id, seq, entity, entity_id)
+        select moved.id, moved.before + noted.nth, noted.entity, noted.entity_id
+        from moved, unnest(${entities}::text[], ${ids}::uuid[])
+          with ordinality as noted(entity, entity_id, nth)
+      )
+      select pg_notify('thermognosis_change', id::text) from moved`)
+  }
+}
+
+/**
+ * Appends an entry once. The same id with the same content is already done and harmless; the same id with other
  * content is a conflict and changes nothing. Gives whether a row was written.
  */
 export async function appendEntry<T extends EntryTable>(
@@ -46,14 +72,58 @@ export async function appendEntry<T extends EntryTable>(
   row: T['$inferInsert'],
 ): Promise<boolean> {
   if (await insertOnce(tx, table, row)) {
-    await noteChange(tx, row.shopId, entity, row.id)
+    noteChange(tx, row.shopId, entity, row.id)
     return true
   }
-  const old = await rowOf(tx, table, row.shopId, row.id)
-  if (!old || !(old.contentHash === row.contentHash || saysTheSame(old, row)))
-    throw refuse.conflict('numberTaken')
+  if (!isSame(await rowOf(tx, table, row.shopId, row.id), row)) throw refuse.conflict('numberTaken')
   return false
 }
+
+/** Rows in one statement: a parameter for each of their columns, of which a statement takes 65,535. */
+const ROWS_AT_ONCE = 1_000
+
+/** Calls `work` with so many rows as one statement takes, one after the other. */
+export async function inLots<Row>(
+  rows: readonly Row[],
+  work: (lot: Row[]) => Promise<void>,
+): Promise<void> {
+  for (let from = 0; from < rows.length; from += ROWS_AT_ONCE)
+    await work(rows.slice(from, from + ROWS_AT_ONCE))
+}
+
+/**
+ * Appends many entries of one shop as appendEntry does one. Gives the ids of the rows that were written; calls `conflict`
+ * for one whose id holds other content.
+ */
+export async function appendEntries<T extends EntryTable>(
+  tx: Transaction,
+  table: T,
+  entity: string,
+  rows: readonly T['$inferInsert'][],
+  conflict: (id: string) => never,
+): Promise<Set<string>> {
+  const written = new Set<string>()
+  await inLots(rows, async (lot) => {
+    const now = await insertMany(tx, table, lot)
+    for (const { shopId, id } of lot)
+      if (now.has(id)) {
+        written.add(id)
+        noteChange(tx, shopId, entity, id)
+      }
+    const known = lot.filter(({ id }) => !now.has(id))
+    if (known.length === 0) return
+    const ids = known.map(({ id }) => id)
+    const olds = new Map(
+      (await rowsOf(tx, table, known[0]!.shopId, ids)).map((old) => [old.id, old]),
+    )
+    for (const row of known) if (!isSame(olds.get(row.id), row)) conflict(row.id)
+  })
+  return written
+}
+
+/** Whether the row that is here has the content of the one that is sent. */
+const isSame = (old: { contentHash: string } | undefined, row: { contentHash: string }): boolean =>
+  old !== undefined && (old.contentHash === row.contentHash || saysTheSame(old, row))
 
 /** Columns that are no content: when and how it came here, and the hash of the words it came in. */
 const ABOUT_ITS_WAY = ['receivedAt', 'clockOffsetMs', 'contentHash']

@@ -1,6 +1,7 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres'
 import pg from 'pg'
 import { ApiError } from '../utils/api-error'
+import { writeNoted } from './append'
 import type { Transaction } from './edge'
 
 export type Database = NodePgDatabase
@@ -58,7 +59,9 @@ export async function inTransaction<T>(work: (tx: Transaction) => Promise<T>): P
   let isSound = false
   try {
     await client.query('begin')
-    const result = await work(drizzle(client))
+    const tx = Object.assign(drizzle(client), { noted: [] })
+    const result = await work(tx)
+    await writeNoted(tx)
     await client.query('commit')
     isSound = true
     return result

@@ -9,6 +9,7 @@ import {
   type Instrument,
   type SystemProfile,
 } from '#core'
+import type { Noted } from './append'
 import type { Database } from './client'
 import type {
   cases,
@@ -26,8 +27,8 @@ import type {
  * no other, says it.
  */
 
-/** A database all of whose statements run in one transaction. */
-export type Transaction = Database
+/** A database all of whose statements run in one transaction, and what is noted as changed in it. */
+export type Transaction = Database & { readonly noted: Noted[] }
 
 /** Tables that a entry is appended to. */
 export type EntryTable =
@@ -50,6 +51,20 @@ export async function insertOnce<T extends EntryTable>(
     .onConflictDoNothing()
     .returning({ id: table.id })
   return written.length > 0
+}
+
+/** Inserts those rows whose shop and id are free; gives the ids of those that were written. */
+export async function insertMany<T extends EntryTable>(
+  tx: Transaction,
+  table: T,
+  rows: readonly T['$inferInsert'][],
+): Promise<Set<string>> {
+  const written = await tx
+    .insert<EntryTable>(table)
+    .values([...rows] as PgInsertValue<EntryTable>[])
+    .onConflictDoNothing()
+    .returning({ id: table.id })
+  return new Set(written.map(({ id }) => id))
 }
 
 /** The row of an id in a shop, or undefined. */

@@ -9,7 +9,7 @@ import type {
   QuantityRecord,
 } from '#core'
 import { refuse } from '../utils/api-error'
-import { appendEntry, contentHash } from './append'
+import { appendEntries, appendEntry, contentHash, inLots } from './append'
 import { type EntryTable, rowOf, type Transaction } from './edge'
 import {
   cases,
@@ -125,21 +125,54 @@ export async function appendRecord(
       throw refuse.bad('noSuchRun', 'record.data.run')
   }
   const isNew = await appendEntry(tx, records, 'record', entryRow(shopId, caseId, record))
-  if (isNew && used.length > 0)
-    await tx.insert(quantities).values(
-      used.map(({ path, quantity: q }) => ({
-        shopId,
-        recordId: record.id,
-        path,
-        typed: q.typed,
-        value: q.value,
-        unit: q.unit,
-        coreValue: q.coreValue,
-        instrumentId: q.instrument ?? null,
-        instrumentOffsetInCoreUnit: q.instrumentOffsetInCoreUnit ?? null,
-      })),
-    )
+  if (isNew && used.length > 0) await tx.insert(quantities).values(quantityRows(shopId, record))
   return isNew
+}
+
+const quantityRows = (shopId: string, { id, data }: CaseRecord) =>
+  quantitiesOf(data).map(({ path, quantity: q }) => ({
+    shopId,
+    recordId: id,
+    path,
+    typed: q.typed,
+    value: q.value,
+    unit: q.unit,
+    coreValue: q.coreValue,
+    instrumentId: q.instrument ?? null,
+    instrumentOffsetInCoreUnit: q.instrumentOffsetInCoreUnit ?? null,
+  }))
+
+/**
+ * Appends the records of a file that was checked, in an order in which none comes before what it replaces or belongs
+ * to; the case and the instruments are there. Gives how many were new.
+ */
+export async function appendRecords(
+  tx: Transaction,
+  shopId: string,
+  caseId: string,
+  all: readonly CaseRecord[],
+  conflict: (id: string) => never,
+): Promise<number> {
+  const rows = all.map((record) => entryRow(shopId, caseId, record))
+  const written = await appendEntries(tx, records, 'record', rows, conflict)
+  const measured = all.filter(({ id }) => written.has(id))
+  await inLots(
+    measured.flatMap((record) => quantityRows(shopId, record)),
+    async (lot) => void (await tx.insert(quantities).values(lot)),
+  )
+  return written.size
+}
+
+/** The same for events. */
+export async function appendEvents(
+  tx: Transaction,
+  shopId: string,
+  caseId: string,
+  all: readonly CaseEvent[],
+  conflict: (id: string) => never,
+): Promise<number> {
+  const rows = all.map((event) => entryRow(shopId, caseId, event))
+  return (await appendEntries(tx, events, 'event', rows, conflict)).size
 }
 
 export async function appendEvent(

@@ -4,10 +4,10 @@ import { type CaseFile, compareMoments } from '#core'
 import { ApiError, refuse } from '../utils/api-error'
 import {
   appendCase,
-  appendEvent,
+  appendEvents,
   appendInstrument,
   appendProfile,
-  appendRecord,
+  appendRecords,
   appendVehicle,
 } from './entries'
 import { canonical, noteChange } from './append'
@@ -38,7 +38,7 @@ export async function importCase(shopId: string, file: CaseFile): Promise<Import
         .values({ shopId, id: person.id, name: person.name ?? null })
         .onConflictDoNothing()
         .returning({ id: people.id })
-      if (written.length > 0) await noteChange(tx, shopId, 'person', person.id)
+      if (written.length > 0) noteChange(tx, shopId, 'person', person.id)
     }
     const named = async (kind: string, name: string, work: Promise<boolean>) => {
       try {
@@ -60,10 +60,16 @@ export async function importCase(shopId: string, file: CaseFile): Promise<Import
         await named('instrument', instrument.name, appendInstrument(tx, shopId, opened, instrument))
     }
     await named('case', '', appendCase(tx, shopId, opened, file.case, file.site.elevationMetres))
-    for (const record of oldestFirst(file.records))
-      await named('record', record.id, appendRecord(tx, shopId, file.case.id, record))
-    for (const event of oldestFirst(file.events))
-      await named('event', event.id, appendEvent(tx, shopId, file.case.id, event))
+    const taken = (kind: string) => (name: string) => {
+      throw refuse.conflict('numberTakenInImport', { kind, name })
+    }
+    const recordsFirst = oldestFirst(file.records)
+    const eventsFirst = oldestFirst(file.events)
+    const fresh =
+      (await appendRecords(tx, shopId, file.case.id, recordsFirst, taken('record'))) +
+      (await appendEvents(tx, shopId, file.case.id, eventsFirst, taken('event')))
+    added += fresh
+    already += file.records.length + file.events.length - fresh
     for (const reference of file.attachments)
       await tx
         .insert(attachments)
