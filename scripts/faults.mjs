@@ -16,7 +16,10 @@ import { startInstance } from './lib/test-instance.mjs'
 
 const CLUSTER = 'fault-database'
 
-/** Runs every fault at its full size and prints what was tried, what was expected and what came. */
+/**
+ * Runs every fault at its full size, or those whose file is named, and prints what was tried, what was expected and
+ * what came.
+ */
 await main(async () => {
   ensureDataFolder()
   const told = join(DATA, 'test-results/faults.jsonl')
@@ -41,14 +44,25 @@ await main(async () => {
     }
     let isWithstood = true
     for (const command of [
-      ['vitest', 'run', '--config', 'vitest.faults.config.ts'],
-      ['playwright', 'test', '--config', 'playwright.faults.config.ts', '--reporter=line'],
+      ['vitest', 'run', '--config', 'vitest.faults.config.ts', '--passWithNoTests'],
+      [
+        'playwright',
+        'test',
+        '--config',
+        'playwright.faults.config.ts',
+        '--reporter=line',
+        '--pass-with-no-tests',
+      ],
     ]) {
-      const { code } = await runProgram('npx', ['--no-install', ...command], {
-        label: command[0],
-        show: true,
-        env,
-      })
+      const { code } = await runProgram(
+        'npx',
+        ['--no-install', ...command, ...process.argv.slice(2)],
+        {
+          label: command[0],
+          show: true,
+          env,
+        },
+      )
       isWithstood &&= code === 0
     }
     const lines = existsSync(told) ? readFileSync(told, 'utf8').trim().split('\n') : []

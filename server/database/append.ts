@@ -92,18 +92,20 @@ export async function inLots<Row>(
 }
 
 /**
- * Appends many entries of one shop as appendEntry does one. Gives the ids of the rows that were written; calls `conflict`
+ * Appends many entries of one shop, each as the row that is made for it, as appendEntry does one. Gives the ids of the rows that were written; calls `conflict`
  * for one whose id holds other content.
  */
-export async function appendEntries<T extends EntryTable>(
+export async function appendEntries<T extends EntryTable, Item>(
   tx: Transaction,
   table: T,
   entity: string,
-  rows: readonly T['$inferInsert'][],
+  items: readonly Item[],
+  rowFor: (item: Item) => T['$inferInsert'],
   conflict: (id: string) => never,
 ): Promise<Set<string>> {
   const written = new Set<string>()
-  await inLots(rows, async (lot) => {
+  await inLots(items, async (some) => {
+    const lot = some.map(rowFor)
     const now = await insertMany(tx, table, lot)
     for (const { shopId, id } of lot)
       if (now.has(id)) {

@@ -153,8 +153,8 @@ export async function appendRecords(
   all: readonly CaseRecord[],
   conflict: (id: string) => never,
 ): Promise<number> {
-  const rows = all.map((record) => entryRow(shopId, caseId, record))
-  const written = await appendEntries(tx, records, 'record', rows, conflict)
+  const rowFor = (record: CaseRecord) => entryRow(shopId, caseId, record)
+  const written = await appendEntries(tx, records, 'record', all, rowFor, conflict)
   const measured = all.filter(({ id }) => written.has(id))
   await inLots(
     measured.flatMap((record) => quantityRows(shopId, record)),
@@ -171,8 +171,8 @@ export async function appendEvents(
   all: readonly CaseEvent[],
   conflict: (id: string) => never,
 ): Promise<number> {
-  const rows = all.map((event) => entryRow(shopId, caseId, event))
-  return (await appendEntries(tx, events, 'event', rows, conflict)).size
+  const rowFor = (event: CaseEvent) => entryRow(shopId, caseId, event)
+  return (await appendEntries(tx, events, 'event', all, rowFor, conflict)).size
 }
 
 export async function appendEvent(

@@ -64,7 +64,9 @@ describe('a large import', () => {
     const tookMs = Date.now() - began
     done.is = true
     const waits = await writing
-    expect([first.status, first.body.added]).toEqual([200, RECORDS + 1])
+    expect(first.status).toBe(200)
+    // Beside the records the case itself, and instruments that the shop did not have.
+    expect(first.body.added).toBeGreaterThan(RECORDS)
     const again = await oren.ask('POST', '/api/cases/import', text)
     expect([again.status, again.body.added]).toEqual([200, 0])
     expect(tookMs).toBeLessThan(LONGEST_IMPORT_MS)
