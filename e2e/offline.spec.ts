@@ -158,3 +158,29 @@ test('every tab of a person shows what another person records, and a page read a
   await context.close()
   await other.context().close()
 })
+
+test('signing out without network ends the session here at once, and on the server when the network is back', async ({
+  browser,
+}) => {
+  const forwarder = new Forwarder(new URL(process.env.TEST_BASE_URL!))
+  await forwarder.start()
+  const context = await browser.newContext({ baseURL: forwarder.base })
+  const page = await context.newPage()
+  await signIn(page, 'ilka', forwarder.base)
+  await page.waitForFunction(() => navigator.serviceWorker.controller !== null)
+  const cookie = (await context.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ')
+  const session = () =>
+    fetch(`${process.env.TEST_BASE_URL}/api/session`, { headers: { cookie } }).then((a) => a.status)
+  await page.getByRole('link', { name: /sign-out/ }).click()
+  await forwarder.stop()
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click()
+  await expect(page.getByLabel('Password')).toBeVisible()
+  await page.goto('/')
+  await expect(page.getByLabel('Password')).toBeVisible()
+  expect(await session()).toBe(200)
+  await forwarder.start()
+  await page.reload()
+  await expect.poll(session).toBe(401)
+  await context.close()
+  await forwarder.stop()
+})

@@ -6,5 +6,5 @@ export interface StoreSession {
   signedInAt: number
   noteWaiting(personId: string, name: string, count: number): void
   measureClock(serverNow: string, sentAt: number): void
-  signOut(): Promise<void>
+  signOut(): void
 }

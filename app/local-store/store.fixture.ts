@@ -104,7 +104,7 @@ export function page(person: string) {
       session.waiting = count
     },
     measureClock: () => {},
-    signOut: () => Promise.resolve(),
+    signOut: () => {},
   })
   const scope = effectScope()
   scopes.push(scope)

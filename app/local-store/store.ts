@@ -97,7 +97,7 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   async function leave() {
     await local?.forgetCopy()
     close()
-    await session.signOut()
+    session.signOut()
   }
 
   /**

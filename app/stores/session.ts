@@ -1,8 +1,11 @@
 import type { SessionDescription } from '#core'
+import { useEventListener } from '@vueuse/core'
 import { ask, Refusal } from '../local-store/api'
 
 const REMEMBERED = 'thermognosis.session'
 const WAITING = 'thermognosis.waiting'
+/** signed out here, and the server has not heard of it */
+const TO_END = 'thermognosis.session-to-end'
 
 function readStored<T>(key: string, fallback: T): T {
   try {
@@ -39,8 +42,25 @@ export const useSession = defineStore('session', () => {
     state.value = 'signed-in'
   }
 
+  /** the end of a session is on its way to the server; a new one must not come before it */
+  let ending = Promise.resolve()
+
+  /** Ends a session on the server that was ended here without network. */
+  async function endOnServer() {
+    if (localStorage.getItem(TO_END) === null) return
+    try {
+      await ask('DELETE', '/api/session')
+      localStorage.removeItem(TO_END)
+    } catch {
+      // The next start, the network's return or the next sign-in does it.
+    }
+  }
+
   async function check() {
-    if (!current.value) return void (state.value = 'signed-out')
+    if (!current.value) {
+      state.value = 'signed-out'
+      return endOnServer()
+    }
     const sentAt = Date.now()
     try {
       const description = await ask<SessionDescription>('GET', '/api/session')
@@ -59,6 +79,7 @@ export const useSession = defineStore('session', () => {
   }
 
   async function signIn(name: string, password: string) {
+    await ending
     const sentAt = Date.now()
     const description = await ask<SessionDescription>('POST', '/api/session', {
       signIn: name,
@@ -66,15 +87,19 @@ export const useSession = defineStore('session', () => {
     })
     measureClock(description.serverNow, sentAt)
     signedInAt.value = Date.now()
+    localStorage.removeItem(TO_END)
     remember(description)
   }
 
-  async function signOut() {
-    await ask('DELETE', '/api/session').catch(() => undefined)
+  /** Ends the session on this device at once, and on the server now or when it can be reached. */
+  function signOut() {
     current.value = undefined
     localStorage.removeItem(REMEMBERED)
     state.value = 'signed-out'
+    localStorage.setItem(TO_END, '1')
+    ending = endOnServer()
   }
+  useEventListener('online', () => void (current.value ?? endOnServer()))
 
   function noteWaiting(personId: string, name: string, count: number) {
     const { [personId]: _, ...others } = waiting.value

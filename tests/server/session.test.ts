@@ -19,6 +19,21 @@ describe('sessions', () => {
     await client.ask('DELETE', '/api/session')
     expect((await copy.ask('GET', '/api/session')).status).toBe(401)
   })
+  it('end by whichever address the cookie is cleared', async () => {
+    const client = await Client.signedIn('ilka')
+    const copy = new Client()
+    copy.cookie = client.cookie
+    expect((await client.ask('DELETE', '/api/_auth/session')).status).toBe(200)
+    expect((await copy.ask('GET', '/api/session')).status).toBe(401)
+  })
+  it('end when somebody signs in on the same browser', async () => {
+    const client = await Client.signedIn('ilka')
+    const copy = new Client()
+    copy.cookie = client.cookie
+    await client.ask('POST', '/api/session', { signIn: 'oren', password: PASSWORD })
+    expect((await copy.ask('GET', '/api/session')).status).toBe(401)
+    expect((await client.ask('GET', '/api/session')).body.person.id).toBe(PEOPLE.oren)
+  })
   it('end everywhere at once when their person asks', async () => {
     const [one, two] = [await Client.signedIn('mave'), await Client.signedIn('mave')]
     expect((await one.ask('DELETE', '/api/session/everywhere')).status).toBe(200)

@@ -1,6 +1,7 @@
 import { getRequestIP } from 'h3'
 import { z } from 'zod'
 import { actorOf } from '../../auth/actor'
+import { endSession } from '../../auth/end'
 import { signIn } from '../../auth/sign-in'
 import { isBehindProxy } from '../../utils/proxy'
 import { defineApi, readChecked } from '../../utils/define-api'
@@ -19,6 +20,8 @@ export default defineApi(async (event) => {
     password,
     getRequestIP(event, { xForwardedFor: trusted }) ?? 'unknown',
   )
+  // One browser, one session: whoever was signed in here before, perhaps signed out without network, no longer is.
+  await endSession(await getUserSession(event))
   await replaceUserSession(event, { secure: session })
   return describeSession((await actorOf(event))!)
 })
