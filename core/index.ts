@@ -102,8 +102,10 @@ export {
 export { fieldMeta } from './record/fields'
 export {
   may,
+  mayTakeBack,
   type Permission,
   permissionForEvent,
+  permissionForRecord,
   type Role,
   ROLES,
   type SessionDescription,

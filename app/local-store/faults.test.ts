@@ -159,7 +159,7 @@ describe('an entry that the server fails on', () => {
     expect(shown()).toEqual([])
     await store.resend(store.refused.value, { case: 'c', record: { id: '1', text: 'mended' } })
     await eventually(() => expect(server.texts()).toEqual(['mended']))
-    expect(shown()).toEqual(['mended'])
+    await eventually(() => expect(shown()).toEqual(['mended']))
   })
   it('and on all others stays in line with them: it is the server, not the entries', async () => {
     const person = newPerson()

@@ -15,15 +15,22 @@ const AGAIN_MS = 500
 /**
  * Shows what stands in the database and whatever any tab changes in it, in the order of the changes. What is shown is
  * what was read, and each reading asks for all that came after the last: one that fails costs a moment, no entry.
- * `first` is done when what stands there now is shown.
+ * `first` is done when what stands there now is shown, `reached` when a change is.
  */
 export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
   let seen = 0
   let epoch: number | undefined
   let stopped = false
   let subscription: { unsubscribe(): void } | undefined
-  let done!: () => void
-  const first = new Promise<void>((resolve) => (done = resolve))
+  let waiting: { change: number; done: () => void }[] = []
+
+  /** Done when this change, and all before it, are shown. */
+  const reached = (change: number): Promise<void> =>
+    new Promise((done) => {
+      if (stopped || (epoch !== undefined && seen >= change)) done()
+      else waiting.push({ change, done })
+    })
+  const first = reached(0)
 
   const changesSince = () =>
     local.transaction('r', local.entries, local.meta, async () => {
@@ -41,7 +48,12 @@ export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
     epoch = read.epoch
     seen = read.entries.reduce((last, { change }) => Math.max(last, change), seen)
     if (read.entries.length > 0) show(read.entries)
-    done()
+    tell()
+  }
+
+  function tell() {
+    for (const { change, done } of waiting) if (stopped || seen >= change) done()
+    waiting = stopped ? [] : waiting.filter(({ change }) => seen < change)
   }
 
   function subscribe() {
@@ -60,7 +72,7 @@ export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
   function stop() {
     stopped = true
     subscription?.unsubscribe()
-    done()
+    tell()
   }
-  return { first, stop }
+  return { first, reached, stop }
 }

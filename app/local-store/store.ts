@@ -34,6 +34,7 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   /** what the browser's database last said when it did not do as asked */
   const trouble = shallowRef<Message>()
   let local: LocalDatabase | undefined
+  let following: ReturnType<typeof follow> | undefined
   let owner: string | undefined
   const stops: (() => void)[] = []
 
@@ -56,9 +57,9 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
     if (owner !== person.id) return opened.local.close()
     local = opened.local
     isVolatile.value = opened.isVolatile
-    const { first, stop } = follow(local, { show, clear, failed })
-    stops.push(stop)
-    await first
+    following = follow(local, { show, clear, failed })
+    stops.push(following.stop)
+    await following.first
     if (local !== opened.local) return
     loaded.value = true
     void synchronise()
@@ -135,17 +136,21 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   async function keepItem({ problem: _, ...item }: OutboxItem): Promise<boolean> {
     const into = local!
     storing.value += 1
+    // It stands among what waits before it is no longer on its way: at no moment is it in neither.
+    const isShown = (change: number) =>
+      void (following?.reached(change) ?? Promise.resolve()).then(() => (storing.value -= 1))
     try {
-      await into.change(async (next) => {
+      const change = await into.change(async (next) => {
         const change = next()
         await into.entries.add({ ...item, change, order: change } as OutboxItem)
+        return change
       })
+      isShown(change)
     } catch (error) {
+      storing.value -= 1
       add(item as OutboxItem, problemOf(error))
       void measure()
       return false
-    } finally {
-      storing.value -= 1
     }
     take(item as OutboxItem)
     void sending.go()

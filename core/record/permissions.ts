@@ -1,16 +1,30 @@
 import type { EventKind } from './events'
+import type { RecordKind } from './kinds'
 
 export const ROLES = ['technician', 'lead', 'apprentice', 'viewer'] as const
 export type Role = (typeof ROLES)[number]
 
-export type Permission = 'read' | 'record' | 'change-vehicle-work' | 'close' | 'import'
+export type Permission =
+  'read' | 'record' | 'change-vehicle-work' | 'close' | 'import' | 'declare' | 'take-back-others'
 
-/** What each role may do. An apprentice records; work that changes the vehicle, closing and importing is a technician's. */
+/**
+ * What each role may do. An apprentice records; work that changes the vehicle, declaring a fault proven, taking back what
+ * others recorded, closing and importing is a technician's.
+ */
+const TECHNICIAN: readonly Permission[] = [
+  'read',
+  'record',
+  'change-vehicle-work',
+  'close',
+  'import',
+  'declare',
+  'take-back-others',
+]
 const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
   viewer: ['read'],
   apprentice: ['read', 'record'],
-  technician: ['read', 'record', 'change-vehicle-work', 'close', 'import'],
-  lead: ['read', 'record', 'change-vehicle-work', 'close', 'import'],
+  technician: TECHNICIAN,
+  lead: TECHNICIAN,
 }
 
 export const may = (role: Role, permission: Permission): boolean =>
@@ -23,6 +37,14 @@ export const permissionForEvent = (kind: EventKind): Permission =>
     : kind === 'repaired' || kind === 'drained'
       ? 'change-vehicle-work'
       : 'record'
+
+/** What a record asks of the one who writes it. */
+export const permissionForRecord = (kind: RecordKind): Permission =>
+  kind === 'suspect.declared' ? 'declare' : 'record'
+
+/** Whether a person of this role may take back what `author` recorded. */
+export const mayTakeBack = (role: Role, person: string, author: string): boolean =>
+  person === author || may(role, 'take-back-others')
 
 /** What the browser learns of its session; `serverNow` lets it measure how far the clocks are apart. */
 export interface SessionDescription {

@@ -1,49 +1,43 @@
-import { and, count, eq, gt, inArray, lt, sql } from 'drizzle-orm'
+import { eq } from 'drizzle-orm'
 import { uuidv7 } from 'uuidv7'
 import { database } from '../database/client'
-import { accounts, sessions, signInAttempts } from '../database/schema'
+import { accounts, sessions } from '../database/schema'
 import { refuse } from '../utils/api-error'
+import { countTry, forgetTries } from './limits'
 import { hashPassword, verifyPassword } from './password'
 
-const WINDOW_MINUTES = 15
-const MAX_PER_NAME = 8
-const MAX_PER_ADDRESS = 60
 const SESSION_DAYS = 14
 
 let decoy: Promise<string> | undefined
 
+export interface Attempt {
+  name: string
+  password: string
+  address: string
+  /** whether a person signed in on this browser before: they are not held up by what others try under their name */
+  isKnownHere: (personId: string) => Promise<boolean>
+}
+
 /**
- * Signs a person in, or throws 401 for a wrong name or password (the two are not told apart, in words or in
- * time) and 429 when too many tries failed in the last quarter of an hour, counted in the database.
+ * Signs a person in, or throws 401 for a wrong name or password (the two are not told apart, in words or in time) and
+ * 429 when too many tries failed lately.
  */
-export async function signIn(
-  name: string,
-  password: string,
-  address: string,
-): Promise<{ sessionId: string; shopId: string }> {
+export async function signIn({
+  name: typed,
+  password,
+  address,
+  isKnownHere,
+}: Attempt): Promise<{ sessionId: string; shopId: string; personId: string }> {
   const db = database()
-  const keys = [`name:${name.toLowerCase()}`, `address:${address}`]
-  const since = sql`now() - make_interval(mins => ${WINDOW_MINUTES})`
-  const counted = await db
-    .select({ key: signInAttempts.key, tries: count() })
-    .from(signInAttempts)
-    .where(and(inArray(signInAttempts.key, keys), gt(signInAttempts.at, since)))
-    .groupBy(signInAttempts.key)
-  if (
-    counted.some(
-      (row) => row.tries >= (row.key.startsWith('name:') ? MAX_PER_NAME : MAX_PER_ADDRESS),
-    )
-  )
-    throw refuse.tooManyTries(WINDOW_MINUTES)
-  const [account] = await db.select().from(accounts).where(eq(accounts.signIn, name.toLowerCase()))
+  const name = typed.toLowerCase()
+  const pair = `${name}|${address}`
+  await countTry('pair', pair)
+  const [account] = await db.select().from(accounts).where(eq(accounts.signIn, name))
+  if (!account || !(await isKnownHere(account.id))) await countTry('name', name)
   decoy ??= hashPassword('nobody has this password')
   const good = await verifyPassword(account?.passwordHash ?? (await decoy), password)
-  if (!account || !good || account.disabled) {
-    await db.insert(signInAttempts).values(keys.map((key) => ({ key })))
-    throw refuse.wrongSignIn()
-  }
-  await db.delete(signInAttempts).where(eq(signInAttempts.key, keys[0]!))
-  await db.delete(signInAttempts).where(lt(signInAttempts.at, sql`now() - interval '1 day'`))
+  if (!account || !good || account.disabled) throw refuse.wrongSignIn()
+  await forgetTries(pair, name)
   const sessionId = uuidv7()
   await db.insert(sessions).values({
     shopId: account.shopId,
@@ -52,5 +46,5 @@ export async function signIn(
     epoch: account.epoch,
     expiresAt: new Date(Date.now() + SESSION_DAYS * 86400_000).toISOString(),
   })
-  return { sessionId, shopId: account.shopId }
+  return { sessionId, shopId: account.shopId, personId: account.id }
 }

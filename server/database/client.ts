@@ -49,6 +49,7 @@ function connection(): Shared {
 }
 
 export const database = (): Database => connection().db
+export const pool = (): pg.Pool => connection().pool
 
 /**
  * Runs `work` in one transaction: all of it or none. After a refusal the transaction is rolled back; a connection on

@@ -202,6 +202,14 @@ export async function eventKindOf(
     : (row?.kind as EventKind | undefined)
 }
 
+/** Who recorded a record; nothing where it is not known. */
+export const authorOfRecord = async (
+  tx: Transaction,
+  shopId: string,
+  id: string | undefined,
+): Promise<string | undefined> =>
+  id === undefined ? undefined : (await rowOf(tx, records, shopId, id))?.authorId
+
 function entryRow(shopId: string, caseId: string, item: CaseRecord | CaseEvent) {
   const { kind, data, note, supersedes } = item
   return {

@@ -2,7 +2,6 @@ import type { CaseFile, Instrument, SystemProfile } from '#core'
 import { sql } from 'drizzle-orm'
 import {
   bigint,
-  bigserial,
   boolean,
   customType,
   doublePrecision,
@@ -16,6 +15,7 @@ import {
   timestamp,
   uniqueIndex,
   uuid,
+  varchar,
 } from 'drizzle-orm/pg-core'
 
 const moment = (name: string) =>
@@ -84,16 +84,13 @@ export const sessions = pgTable(
   ],
 )
 
-/** Failed sign-ins, by name and by address; counted over a window, so that every instance sees the same limit. */
-export const signInAttempts = pgTable(
-  'sign_in_attempts',
-  {
-    id: bigserial('id', { mode: 'number' }).primaryKey(),
-    key: text('key').notNull(),
-    at: moment('at').notNull().default(now),
-  },
-  (t) => [index('sign_in_attempts_key').on(t.key, t.at)],
-)
+/** Tries that are counted, by what they are counted for; as the limiter wants its table. */
+export const rateLimits = pgTable('rate_limits', {
+  key: varchar('key', { length: 255 }).primaryKey(),
+  points: integer('points').notNull().default(0),
+  /** ms since 1970 */
+  expire: bigint('expire', { mode: 'number' }),
+})
 
 /** Who wrote a entry, when by the device's clock and by the server's, and what the clocks differed by. */
 const written = () => ({

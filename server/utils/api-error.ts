@@ -8,6 +8,8 @@ export class ApiError extends Error {
     /** what is said, by its id in the words */
     readonly problem: Message,
     readonly path?: string,
+    /** when it may be tried again, seconds from now */
+    readonly retryAfterSeconds?: number,
   ) {
     super(problem.id)
   }
@@ -20,8 +22,8 @@ const said = (name: string, parameters?: Record<string, MessageParameter>) =>
 export const refuse = {
   signedOut: () => new ApiError(401, 'signed-out', said('signedOut')),
   wrongSignIn: () => new ApiError(401, 'wrong-sign-in', said('wrongSignIn')),
-  tooManyTries: (minutes: number) =>
-    new ApiError(429, 'too-many-tries', said('tooManyTries', { minutes })),
+  tooManyTries: (seconds: number) =>
+    new ApiError(429, 'too-many-tries', said('tooManyTries', { seconds }), undefined, seconds),
   notYours: (name: string, parameters?: Record<string, MessageParameter>) =>
     new ApiError(403, 'not-allowed', said(name, parameters)),
   notFound: () => new ApiError(404, 'not-found', said('notFound')),

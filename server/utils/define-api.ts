@@ -33,6 +33,7 @@ export function defineApi<T>(handler: (event: H3Event) => Promise<T> | T) {
             ? new ApiError(422, 'bad-input', error.problem, error.path)
             : unexpected(error)
       setResponseStatus(event, known.status)
+      if (known.retryAfterSeconds) setResponseHeader(event, 'retry-after', known.retryAfterSeconds)
       return {
         error: {
           code: known.code,

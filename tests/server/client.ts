@@ -40,8 +40,7 @@ export class Client {
         ? {}
         : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
     })
-    const set = answer.headers.getSetCookie().map((c) => c.split(';')[0]!)
-    if (set.length > 0) this.cookie = set.join('; ')
+    for (const set of answer.headers.getSetCookie()) this.keepCookie(set.split(';')[0]!)
     const text = await answer.text()
     let parsed: unknown = text
     try {
@@ -50,6 +49,12 @@ export class Client {
       parsed = text
     }
     return { status: answer.status, body: parsed, headers: answer.headers }
+  }
+  /** As a browser does: a cookie replaces the one of its name. */
+  private keepCookie(cookie: string) {
+    const nameOf = (one: string) => one.slice(0, one.indexOf('='))
+    const others = this.cookie.split('; ').filter((one) => one && nameOf(one) !== nameOf(cookie))
+    this.cookie = [...others, cookie].join('; ')
   }
   static async signedIn(name: string, password = PASSWORD) {
     const client = new Client()

@@ -185,6 +185,26 @@ describe('entries', () => {
     expect(Number(row!.clock_offset_ms)).toBe(-129_000_000)
     expect(new Date(row!.received_at).getFullYear()).toBeLessThan(2031)
   })
+  it('of others are taken back by a technician, not by an apprentice, who takes back their own', async () => {
+    const mave = await Client.signedIn('mave')
+    const theirs = recordOf(PEOPLE.ilka, 'note', { text: 'theirs' })
+    const own_ = recordOf(PEOPLE.mave, 'note', { text: 'own' })
+    await putRecord(ilka, own.id, theirs)
+    await putRecord(mave, own.id, own_)
+    const takeBack = (who: Client, by: string, supersedes: string) =>
+      putRecord(who, own.id, recordOf(by, 'withdrawn', {}, { supersedes }))
+    expect((await takeBack(mave, PEOPLE.mave, theirs.id)).status).toBe(403)
+    expect((await takeBack(mave, PEOPLE.mave, own_.id)).status).toBe(201)
+    expect((await takeBack(ilka, PEOPLE.ilka, theirs.id)).status).toBe(201)
+  })
+  it('that declare a fault proven are a technician’s', async () => {
+    const mave = await Client.signedIn('mave')
+    const declared = { fault: 'wrong-cap', as: 'proven', because: 'seen', probability: 0.9 }
+    const as = (who: Client, by: string) =>
+      putRecord(who, own.id, recordOf(by, 'suspect.declared', declared))
+    expect((await as(mave, PEOPLE.mave)).status).toBe(403)
+    expect((await as(ilka, PEOPLE.ilka)).status).toBe(201)
+  })
   it('are numbered in the order they commit, without a gap', async () => {
     await Promise.all(
       Array.from({ length: 12 }, (_, i) =>

@@ -6,7 +6,7 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.notFound': 'There is nothing here under that address.',
   'refusal.fromAnotherSite': 'This request came from another site and was not carried out.',
   'refusal.tooManyTries':
-    'Too many wrong tries. Wait {minutes, plural, one {# minute} other {# minutes}}, or ask your lead.',
+    'Too many wrong tries. Wait {seconds, plural, one {# second} other {# seconds}}, or ask your lead.',
   'refusal.wrongSignIn': 'That name and password do not belong together.',
   'refusal.noDatabase': 'The database does not answer just now.',
   'refusal.noDatabaseButKept':

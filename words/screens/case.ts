@@ -114,6 +114,8 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.why-dialog.ofItsConditionsNotShown':
     '{open, plural, one {# of its conditions is} other {# of its conditions are}} not shown yet.',
   'case.why-dialog.whatWasSeenThatSettles': 'What was seen that settles it',
+  'case.why-dialog.askToDeclare':
+    'A technician declares a fault proven, or withdraws it. Say what you saw in a note.',
   'case.why-dialog.declareProven': 'Declare proven',
   'case.why-dialog.withdrawIt': 'Withdraw it',
   'case.why-dialog.backToTheCheck': 'Back to the check',

@@ -5,9 +5,9 @@ import {
   type CaseRecord,
   type CheckId,
   compareMoments,
-  EVENT_DATA,
   type EventKind,
   may,
+  mayTakeBack,
   permissionForEvent,
 } from '#core'
 import { itemName, itemWords } from '../../../words/records'
@@ -29,11 +29,12 @@ const ofCheck = (item: Item, byId: ReadonlyMap<string, Item>): boolean => {
     (about.kind === 'withdrawn' ? ofCheck(about, byId) : about.kind.split('.')[0] === props.check)
   )
 }
-/** Taking work back asks for the same role as recording it. */
-const isEventKind = (kind: string): kind is EventKind => kind in EVENT_DATA
-const mayChange = (item: Item) =>
-  open.mayRecord.value &&
-  (!isEventKind(item.kind) || may(session.current!.person.role, permissionForEvent(item.kind)))
+/** Taking work back asks for the same role as recording it; taking back a record of somebody else, for a technician's. */
+function mayTake(item: Item, isEvent: boolean, { by }: Item = item): boolean {
+  const { id, role } = session.current!.person
+  if (!open.mayRecord.value) return false
+  return isEvent ? may(role, permissionForEvent(item.kind as EventKind)) : mayTakeBack(role, id, by)
+}
 const rows = computed(() => {
   const records: Item[] = [...(open.input.value?.records ?? [])]
   const events: Item[] = [...(open.input.value?.events ?? [])]
@@ -73,11 +74,11 @@ const rows = computed(() => {
             ? ''
             : say('case.history-dialog.state', { now: withdrawal ? 'withdrawn' : 'corrected' }),
         takeBack:
-          stands && item.kind !== 'cautions.acknowledged' && mayChange(item)
+          stands && item.kind !== 'cautions.acknowledged' && mayTake(item, isEvent.has(item.id))
             ? () => change(item, isEvent.has(item.id))
             : undefined,
         bringBack:
-          !stands && withdrawal && mayChange(item)
+          !stands && withdrawal && mayTake(item, isEvent.has(item.id), withdrawal)
             ? () => change(withdrawal, isEvent.has(item.id))
             : undefined,
       }

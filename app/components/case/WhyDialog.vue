@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK, ofKind, type RankedCase, reasonFor } from '#core'
+import { BOOK, may, ofKind, type RankedCase, reasonFor } from '#core'
 import { DateTime } from 'luxon'
 import { formatChance } from '../../../words/format'
 
@@ -52,6 +52,9 @@ const declared = computed(() =>
   open
     ? ofKind(open.records.value, 'suspect.declared').filter((d) => d.data.fault === props.fault)
     : [],
+)
+const mayDeclare = computed(
+  () => open?.mayRecord.value && may(useSession().current!.person.role, 'declare'),
 )
 const standsAs = computed(() => declared.value.at(-1))
 async function declare(as: 'proven' | 'withdrawn') {
@@ -145,18 +148,20 @@ const words = (db: number) =>
             })
           }}
         </p>
+        <p v-if="!mayDeclare" class="small quiet">{{ say('case.why-dialog.askToDeclare') }}</p>
         <v-text-field
           v-model="because"
+          :disabled="!mayDeclare"
           :label="say('case.why-dialog.whatWasSeenThatSettles')"
           maxlength="500"
         />
         <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <div class="row">
           <v-btn
-            :disabled="!open.mayRecord.value || standsAs?.data.as === 'proven'"
+            :disabled="!mayDeclare || standsAs?.data.as === 'proven'"
             @click="declare('proven')"
             >{{ say('case.why-dialog.declareProven') }}</v-btn><v-btn
-            :disabled="!open.mayRecord.value || standsAs?.data.as === 'withdrawn'"
+            :disabled="!mayDeclare || standsAs?.data.as === 'withdrawn'"
             @click="declare('withdrawn')"
             >{{ say('case.why-dialog.withdrawIt') }}</v-btn
           >

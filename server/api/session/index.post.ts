@@ -1,6 +1,7 @@
 import { getRequestIP } from 'h3'
 import { z } from 'zod'
 import { actorOf } from '../../auth/actor'
+import { isKnownOn, rememberOn } from '../../auth/device'
 import { endSession } from '../../auth/end'
 import { signIn } from '../../auth/sign-in'
 import { isBehindProxy } from '../../utils/proxy'
@@ -14,14 +15,15 @@ const body = z.strictObject({
 
 export default defineApi(async (event) => {
   const { signIn: name, password } = await readChecked(event, body)
-  const trusted = isBehindProxy()
-  const session = await signIn(
+  const { personId, ...session } = await signIn({
     name,
     password,
-    getRequestIP(event, { xForwardedFor: trusted }) ?? 'unknown',
-  )
+    address: getRequestIP(event, { xForwardedFor: isBehindProxy() }) ?? 'unknown',
+    isKnownHere: (id) => isKnownOn(event, id),
+  })
   // One browser, one session: whoever was signed in here before, perhaps signed out without network, no longer is.
   await endSession(await getUserSession(event))
   await replaceUserSession(event, { secure: session })
+  await rememberOn(event, personId)
   return describeSession((await actorOf(event))!)
 })
