@@ -90,6 +90,8 @@ export async function openCheck(page: Page, check: string) {
   await expect(entry.or(more).first()).toBeVisible()
   if (!(await entry.isVisible())) await more.click()
   await entry.click()
+  // Two panels have fields of one name: the one that stood before must be gone.
+  await expect(page.locator(`[data-panel="${check}"]`)).toBeVisible()
 }
 
 /** Fills the hold's setup with a gauge of its own and starts the clock. */

@@ -41,7 +41,7 @@ watch(
 <template>
   <div ref="column" class="check">
     <StartCard v-if="!acknowledged" />
-    <section v-else class="sheet panel" :aria-label="checkName(active)">
+    <section v-else class="sheet panel" :data-panel="active" :aria-label="checkName(active)">
       <div class="row head">
         <h2 class="title grow">{{ checkName(active) }}</h2>
         <button type="button" class="plain-button" @click="historyOpen = true">
