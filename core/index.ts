@@ -72,6 +72,7 @@ export { gatherSeries } from './checks/warm-up-run/series'
 export { type CaseInput } from './record/case-input'
 export { type CaseState, caseStateOf } from './record/case-state'
 export { composeCaseFile } from './record/compose'
+export { instrumentsUsed, type Misfit, misfitOf, quantitiesOf, runOf } from './record/consistency'
 export {
   ENTRIES,
   type Entity,

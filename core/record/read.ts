@@ -1,4 +1,7 @@
 import { InputError, message } from '../quantity/message'
+import { type Known, type Misfit, misfitOf } from './consistency'
+import type { CaseRecord } from './envelope'
+import type { CaseEvent } from './events'
 import { caseFile, FORMAT, FORMAT_VERSION, type CaseFile } from './schema'
 import { carryFile } from './version-1'
 
@@ -66,6 +69,15 @@ export function checkCaseFile(raw: unknown): CaseFile {
   return parsed.data
 }
 
+const SAID_OF_A_FILE: Record<Misfit, string> = {
+  withdrawsNothing: 'file.supersedesUnknown',
+  replacesItself: 'file.supersedesUnknown',
+  replacesUnknown: 'file.supersedesUnknown',
+  replacesAnotherKind: 'file.supersedesOther',
+  noSuchRun: 'file.unknownRun',
+  unknownInstrument: 'file.unknownInstrument',
+}
+
 /** Rules that the schema cannot express; docs/case-format.md lists them. */
 function checkConsistency(file: CaseFile): void {
   const fail = (
@@ -78,38 +90,40 @@ function checkConsistency(file: CaseFile): void {
   if (file.case.vehicle !== file.vehicle.id) fail('case.vehicle', 'file.otherVehicle')
   const people = new Set(file.people.map((p) => p.id))
   if (!people.has(file.case.openedBy)) fail('case.openedBy', 'file.unknownPerson')
-  const items = [
-    ...file.records.map((item, i) => ({ item, list: 'records', path: `records.${i}` })),
-    ...file.events.map((item, i) => ({ item, list: 'events', path: `events.${i}` })),
+  const lists = [
+    { name: 'records', entries: file.records },
+    { name: 'events', entries: file.events },
   ]
-  const listOf = new Map(items.map(({ item, list }) => [item.id, list]))
-  const byId = new Map<string, (typeof items)[number]['item']>()
+  const ids = new Set<string>()
+  const items = lists.flatMap(({ name, entries }) =>
+    entries.map((item, i) => ({ item: item as CaseRecord | CaseEvent, path: `${name}.${i}` })),
+  )
   for (const { item, path } of items) {
-    if (byId.has(item.id)) fail(`${path}.id`, 'file.sameIdTwice')
-    byId.set(item.id, item)
+    if (ids.has(item.id)) fail(`${path}.id`, 'file.sameIdTwice')
+    ids.add(item.id)
     if (!people.has(item.by)) fail(`${path}.by`, 'file.unknownPerson')
   }
   const instruments = new Set(file.instruments.map((i) => i.id))
-  for (const { item, list, path } of items) {
-    const old = item.supersedes === undefined ? undefined : byId.get(item.supersedes)
-    if (item.supersedes !== undefined) {
-      if (!old || old.id === item.id || listOf.get(old.id) !== list)
-        fail(`${path}.supersedes`, 'file.supersedesUnknown')
-      else if (item.kind !== 'withdrawn' && old.kind !== item.kind)
-        fail(`${path}.supersedes`, 'file.supersedesOther')
-    } else if (item.kind === 'withdrawn') fail(`${path}.supersedes`, 'file.supersedesUnknown')
-    const run = (item.data as { run?: string }).run
-    if (run !== undefined && byId.get(run)?.kind !== `${item.kind.split('.')[0]}.start`)
-      fail(`${path}.data.run`, 'file.unknownRun')
-    for (const [key, value] of Object.entries(item.data as Record<string, unknown>)) {
-      const used =
-        typeof value === 'object' && value !== null
-          ? (value as { instrument?: string }).instrument
-          : undefined
-      if (used !== undefined && !instruments.has(used))
-        fail(`${path}.data.${key}.instrument`, 'file.unknownInstrument')
+  for (const { name, entries } of lists) {
+    const kinds = new Map<string, string>(entries.map(({ id, kind }) => [id, kind]))
+    const known: Known = {
+      kindOf: (id) => kinds.get(id),
+      hasInstrument: (id) => instruments.has(id),
     }
+    entries.forEach((item, i) => {
+      const wrong = misfitOf(item, known)
+      if (wrong) fail(`${name}.${i}.${wrong.field}`, SAID_OF_A_FILE[wrong.misfit])
+    })
   }
+  refuseLoops(items, fail)
+}
+
+/** A chain of corrections has an end. Each entry is looked at twice at most, be the chain as long as it may. */
+function refuseLoops(
+  items: readonly { item: CaseRecord | CaseEvent; path: string }[],
+  fail: (path: string, id: string) => never,
+): void {
+  const byId = new Map(items.map(({ item }) => [item.id, item]))
   const endsWell = new Set<string>()
   for (const { item, path } of items) {
     const seen = new Set<string>()

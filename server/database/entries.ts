@@ -1,16 +1,20 @@
 import { and, eq } from 'drizzle-orm'
-import type {
-  CaseEvent,
-  CaseHeader,
-  CaseRecord,
-  EntryBody,
-  EventKind,
-  Instrument,
-  QuantityRecord,
+import {
+  type CaseEvent,
+  type CaseHeader,
+  type CaseRecord,
+  type EntryBody,
+  type EventKind,
+  type Instrument,
+  instrumentsUsed,
+  type Misfit,
+  misfitOf,
+  quantitiesOf,
+  runOf,
 } from '#core'
 import { refuse } from '../utils/api-error'
 import { appendEntries, appendEntry, contentHash, inLots } from './append'
-import { type EntryTable, rowOf, type Transaction } from './edge'
+import { type EntryTable, rowOf, rowsOf, type Transaction } from './edge'
 import {
   cases,
   events,
@@ -113,19 +117,10 @@ export async function appendRecord(
   record: CaseRecord,
 ) {
   await mustExist(tx, cases, shopId, caseId, 'case')
-  const used = quantitiesOf(record.data)
-  for (const { quantity } of used)
-    if (quantity.instrument)
-      await mustExist(tx, instruments, shopId, quantity.instrument, 'instrument')
-  await checkReplaced(tx, records, shopId, caseId, record)
-  const run = (record.data as { run?: string }).run
-  if (run) {
-    const start = await mustExist(tx, records, shopId, run, 'hold')
-    if (start.kind !== `${record.kind.split('.')[0]}.start` || start.caseId !== caseId)
-      throw refuse.bad('noSuchRun', 'record.data.run')
-  }
+  await mustFit(tx, records, shopId, caseId, record)
   const isNew = await appendEntry(tx, records, 'record', entryRow(shopId, caseId, record))
-  if (isNew && used.length > 0) await tx.insert(quantities).values(quantityRows(shopId, record))
+  const measured = quantityRows(shopId, record)
+  if (isNew && measured.length > 0) await tx.insert(quantities).values(measured)
   return isNew
 }
 
@@ -182,7 +177,7 @@ export async function appendEvent(
   event: CaseEvent,
 ) {
   await mustExist(tx, cases, shopId, caseId, 'case')
-  await checkReplaced(tx, events, shopId, caseId, event)
+  await mustFit(tx, events, shopId, caseId, event)
   return appendEntry(tx, events, 'event', entryRow(shopId, caseId, event))
 }
 
@@ -224,21 +219,36 @@ function entryRow(shopId: string, caseId: string, item: CaseRecord | CaseEvent) 
   }
 }
 
-async function checkReplaced(
+/** The refusal of each misfit, and the word for what is not known. */
+const REFUSAL: Record<Misfit, [name: string, parameters?: { what: string }]> = {
+  withdrawsNothing: ['withdrawsNothing'],
+  replacesItself: ['replacesItself'],
+  replacesUnknown: ['belongsToUnknown', { what: 'replaced' }],
+  replacesAnotherKind: ['replacesAnotherKind'],
+  noSuchRun: ['noSuchRun'],
+  unknownInstrument: ['belongsToUnknown', { what: 'instrument' }],
+}
+
+/** Refuses an entry that does not fit to its case, by the rules of core. */
+async function mustFit(
   tx: Transaction,
   table: typeof records | typeof events,
   shopId: string,
   caseId: string,
   item: CaseRecord | CaseEvent,
 ) {
-  if (!item.supersedes) {
-    if (item.kind === 'withdrawn') throw refuse.bad('withdrawsNothing', 'record.supersedes')
-    return
-  }
-  if (item.supersedes === item.id) throw refuse.bad('replacesItself', 'record.supersedes')
-  const old = await mustExist(tx, table, shopId, item.supersedes, 'replaced')
-  if (old.caseId !== caseId || (item.kind !== 'withdrawn' && old.kind !== item.kind))
-    throw refuse.bad('replacesAnotherKind', 'record.supersedes')
+  const spokenOf = [item.supersedes, runOf(item)].filter((id) => id !== undefined)
+  const used = instrumentsUsed(item).map(({ id }) => id)
+  const others = await rowsOf(tx, table, shopId, spokenOf)
+  const tools = await rowsOf(tx, instruments, shopId, used)
+  const kinds = new Map(
+    others.filter((row) => row.caseId === caseId).map(({ id, kind }) => [id, kind]),
+  )
+  const hasInstrument = (id: string) => tools.some((tool) => tool.id === id)
+  const wrong = misfitOf(item, { kindOf: (id) => kinds.get(id), hasInstrument })
+  if (!wrong) return
+  const [name, parameters] = REFUSAL[wrong.misfit]
+  throw refuse.bad(name, `${table === records ? 'record' : 'event'}.${wrong.field}`, parameters)
 }
 
 async function mustExist<T extends EntryTable>(
@@ -251,16 +261,4 @@ async function mustExist<T extends EntryTable>(
   const row = await rowOf(tx, table, shopId, id)
   if (!row) throw refuse.bad('belongsToUnknown', undefined, { what })
   return row
-}
-
-/** Quantities inside a record's data, with the path they stand at. */
-export function quantitiesOf(
-  data: unknown,
-  path = '',
-): { path: string; quantity: QuantityRecord }[] {
-  if (typeof data !== 'object' || data === null) return []
-  if ('typed' in data && 'coreValue' in data) return [{ path, quantity: data as QuantityRecord }]
-  return Object.entries(data).flatMap(([key, value]) =>
-    quantitiesOf(value, path ? `${path}.${key}` : key),
-  )
 }

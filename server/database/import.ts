@@ -1,6 +1,6 @@
 import { and, eq, desc } from 'drizzle-orm'
 import { uuidv7 } from 'uuidv7'
-import { type CaseFile, compareMoments } from '#core'
+import { type CaseFile, compareMoments, runOf } from '#core'
 import { ApiError, refuse } from '../utils/api-error'
 import {
   appendCase,
@@ -136,4 +136,4 @@ export function oldestFirst<
 const neededBy = <T extends { supersedes?: string | undefined; data: unknown }>(
   { supersedes, data }: T,
   byId: ReadonlyMap<string, T>,
-): T[] => [supersedes, (data as { run?: string }).run].flatMap((id) => (id && byId.get(id)) || [])
+): T[] => [supersedes, runOf({ data })].flatMap((id) => (id && byId.get(id)) || [])
