@@ -70,7 +70,7 @@ export { analyseWarmUp } from './checks/warm-up-run/analysis'
 export { gatherSeries } from './checks/warm-up-run/series'
 
 export { type CaseInput } from './record/case-input'
-export { type CaseState, caseStateOf } from './record/case-state'
+export { type CaseStage, type CaseState, caseStateOf, isClosed } from './record/case-state'
 export { composeCaseFile } from './record/compose'
 export { instrumentsUsed, type Misfit, misfitOf, quantitiesOf, runOf } from './record/consistency'
 export {
@@ -81,6 +81,7 @@ export {
   MAX_PHOTOGRAPH_BYTES,
 } from './record/entry'
 export { type CaseRecord, caseRecord } from './record/envelope'
+export { DESK, isKeptOnDevice, recentSinceMs } from './record/desk'
 export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'
 export { caseJsonSchema } from './record/json-schema'
 export { RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'

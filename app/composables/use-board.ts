@@ -1,7 +1,18 @@
 import { DateTime } from 'luxon'
-import { caseStateOf, compareMoments, type Complaint } from '#core'
+import type { Ref } from 'vue'
+import {
+  APPLICATION_VERSION,
+  BOOK_HASH,
+  type CaseInput,
+  type CaseStage,
+  caseStateOf,
+  compareMoments,
+  type Complaint,
+  isClosed,
+} from '#core'
 import { formatChance } from '../../words/format'
-import type { BoardAnswer } from '../workers/board.worker'
+import { type BoardFilter, type Filterable, passes } from '../shop/filters'
+import type { BoardAnswer, BoardRequest, Lead } from '../workers/board.worker'
 
 export interface CaseSummary {
   id: string
@@ -13,56 +24,107 @@ export interface CaseSummary {
   stage: string
   opened: string
   closed: boolean
+  pinned: boolean
   lead: { name: string; chance: string; probability: number } | undefined
 }
 
-/** The cases of the shop with their leading suspect, ranked one by one in a worker. */
-export function useBoard() {
+/** What a case's suspects depend on: the same stamp, the same answer. */
+function stampOf(input: CaseInput, profileId: string | undefined): string {
+  const entries = [...input.records, ...input.events]
+  const newest = entries.reduce((last, { id }) => (id > last ? id : last), '')
+  return [BOOK_HASH, APPLICATION_VERSION, profileId, entries.length, newest].join('/')
+}
+
+/** Something worked out of each case once, and again when the case's stamp is another. */
+function perCase<T>(work: (input: CaseInput) => T) {
+  const known = new Map<string, { stamp: string; value: T }>()
+  return (input: CaseInput, stamp: string): T => {
+    const old = known.get(input.case.id)
+    if (old?.stamp === stamp) return old.value
+    const value = work(input)
+    known.set(input.case.id, { stamp, value })
+    return value
+  }
+}
+
+const filterable = perCase<Filterable>((input) => ({
+  words: [
+    input.vehicle.name,
+    input.vehicle.model,
+    input.vehicle.plate,
+    input.case.bay,
+    input.case.title,
+  ],
+  complaint: input.case.complaint,
+  bay: input.case.bay,
+  people: new Set([input.case.openedBy, ...[...input.records, ...input.events].map((e) => e.by)]),
+  closed: isClosed(input.events),
+}))
+const stageOf = perCase<CaseStage>((input) => caseStateOf(input).stage)
+
+/**
+ * The cases on this device that the filter lets through, newest first, `most` of them with their leading suspect: as it
+ * was worked out last, and again in a worker where something changed since.
+ */
+export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
   const shop = useShop()
   const { say } = useWords()
-  const leads = shallowRef(new Map<string, BoardAnswer>())
   const worker = new Worker(new URL('../workers/board.worker.ts', import.meta.url), {
     type: 'module',
   })
   const asked = new Map<string, string>()
-  worker.addEventListener('message', (event: MessageEvent<BoardAnswer>) => {
-    leads.value = new Map(leads.value).set(event.data.id, event.data)
-  })
+  worker.addEventListener('message', ({ data }: MessageEvent<BoardAnswer>) =>
+    shop.keepResult(data.id, data.stamp, data.lead),
+  )
   onScopeDispose(() => worker.terminate())
 
+  const all = computed(() =>
+    [...shop.cases.values()]
+      .sort((a, b) => compareMoments(b.openedAt, a.openedAt))
+      .flatMap(({ id }) => {
+        const input = shop.caseInput(id)
+        if (!input) return []
+        const stamp = stampOf(input, shop.profileOf(input.vehicle.id)?.id)
+        return [{ id, input, stamp, about: filterable(input, stamp) }]
+      }),
+  )
+  const passing = computed(() => all.value.filter(({ about }) => passes(filter.value, about)))
+  const shown = computed(() => passing.value.slice(0, most.value))
+
   watchEffect(() => {
-    for (const id of shop.cases.keys()) {
-      const input = shop.caseInput(id)
-      if (!input) continue
-      const stamp = `${input.records.length}/${input.events.length}/${shop.profileOf(input.vehicle.id)?.id}`
-      if (asked.get(id) === stamp) continue
+    // What is read half would be ranked for nothing.
+    if (!shop.loaded) return
+    for (const { id, input, stamp } of shown.value) {
+      if (asked.get(id) === stamp || shop.results.get(id)?.stamp === stamp) continue
       asked.set(id, stamp)
-      worker.postMessage({ id, stamp, input })
+      worker.postMessage({ id, stamp, input } satisfies BoardRequest)
     }
   })
 
-  return computed<CaseSummary[]>(() =>
-    [...shop.cases.values()]
-      .sort((a, b) => compareMoments(b.openedAt, a.openedAt))
-      .flatMap((header) => {
-        const input = shop.caseInput(header.id)
-        if (!input) return []
-        const { stage, closed } = caseStateOf(input)
-        const lead = leads.value.get(header.id)?.lead
-        return [
-          {
-            id: header.id,
-            vehicle: input.vehicle.name,
-            plate: input.vehicle.plate ?? '',
-            bay: header.bay,
-            complaint: header.complaint,
-            title: header.title,
-            stage: say(`stage.${stage}`),
-            opened: DateTime.fromISO(header.openedAt).toFormat('d LLL'),
-            closed,
-            lead: lead && { ...lead, chance: formatChance(lead.probability) },
-          },
-        ]
-      }),
+  const cards = computed<CaseSummary[]>(() =>
+    shown.value.map(({ id, input, stamp, about }) => {
+      const lead = shop.results.get(id)?.value as Lead | undefined
+      return {
+        id,
+        vehicle: input.vehicle.name,
+        plate: input.vehicle.plate ?? '',
+        bay: input.case.bay,
+        complaint: input.case.complaint,
+        title: input.case.title,
+        stage: say(`stage.${stageOf(input, stamp)}`),
+        opened: DateTime.fromISO(input.case.openedAt).toFormat('d LLL'),
+        closed: about.closed,
+        pinned: shop.held.get(id)?.pinned === 1,
+        lead: lead && { ...lead, chance: formatChance(lead.probability) },
+      }
+    }),
   )
+  /** how many cases pass, and which bays there are to choose from */
+  const count = computed(() => passing.value.length)
+  const bays = computed(() =>
+    [...new Set(all.value.flatMap(({ about: { bay } }) => bay?.trim() || []))].sort((a, b) =>
+      a.localeCompare(b),
+    ),
+  )
+  return { cards, count, bays }
 }

@@ -113,7 +113,12 @@ describe('a device that was last used under an earlier version', () => {
     await raw.open()
     const { row } = (await raw.table('entries').get('r')) as { row: { record: { data: object } } }
     expect(row.record.data).toEqual(said(old, 'not-looked'))
-    expect(raw.tables.map(({ name }) => name).sort()).toEqual(['entries', 'meta'])
+    expect(raw.tables.map(({ name }) => name).sort()).toEqual([
+      'entries',
+      'held',
+      'meta',
+      'results',
+    ])
     raw.close()
   })
 

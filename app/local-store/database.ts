@@ -17,9 +17,29 @@ interface Numbers {
   epoch: number
 }
 
+/** What is known here of a case beside what was recorded in it. */
+export interface Held {
+  case: string
+  /** its place among those that are to be fetched; none, when it is here whole */
+  wanted?: number
+  /** kept here until somebody takes the pin out */
+  pinned?: 1
+  /** when it was last looked at on this device */
+  openedAt?: string
+}
+
+/** Something computed from what stands here, and what it was computed from: as good as new while that is the same. */
+export interface Result {
+  key: string
+  stamp: string
+  value: unknown
+}
+
 /** One person's copy of the shop and what they recorded, in the browser. Each person has a database of their own. */
 export class LocalDatabase extends Dexie {
   entries!: Table<Entry, string>
+  held!: Table<Held, string>
+  results!: Table<Result, string>
   meta!: Table<{ key: keyof Numbers; value: number; mark?: string | undefined }, string>
 
   /** `where` replaces the browser's own database. */
@@ -41,6 +61,13 @@ export class LocalDatabase extends Dexie {
       ...Object.fromEntries(TOLD_KINDS.map((kind) => [kind, null])),
       outbox: null,
     })
+    this.version(4)
+      .stores({
+        entries: 'id, change, order, gone, case, kind',
+        held: 'case,wanted',
+        results: 'key',
+      })
+      .upgrade(belongingToCases)
     this.entries.hook('reading', inTodaysWords)
   }
 
@@ -56,7 +83,7 @@ export class LocalDatabase extends Dexie {
     return within(
       WORK_LIMIT_MS,
       message('common.offline.storageSlow'),
-      this.transaction('rw', this.entries, this.meta, async () => {
+      this.transaction('rw', this.entries, this.held, this.results, this.meta, async () => {
         let change = await this.number('change')
         const outcome = await work(() => ++change)
         await this.meta.put({ key: 'change', value: change })
@@ -72,6 +99,8 @@ export class LocalDatabase extends Dexie {
       const epoch = await this.number('epoch')
       await this.entries.clear()
       await this.entries.bulkPut(waiting)
+      await this.held.clear()
+      await this.results.clear()
       await this.meta.bulkPut([
         { key: 'cursor', value: 0 },
         { key: 'epoch', value: epoch + 1 },
@@ -83,6 +112,22 @@ export class LocalDatabase extends Dexie {
   async tidy(): Promise<void> {
     await this.entries.where('gone').equals(1).delete()
   }
+}
+
+/** An earlier version did not say of which case a row is, and told profiles by the number of their change. */
+async function belongingToCases(tx: Transaction): Promise<void> {
+  await tx
+    .table<{ kind: Kind; id: string; case?: string; row?: { case?: string; seq?: number } }>(
+      'entries',
+    )
+    .toCollection()
+    .modify((entry) => {
+      const of = entry.kind === 'cases' ? entry.id : entry.row?.case
+      if (of !== undefined) entry.case = of
+      if (entry.kind === 'profiles' && entry.row?.seq !== undefined)
+        // Older than all that is told from now on, and in their order.
+        Object.assign(entry.row, { receivedAt: new Date(entry.row.seq).toISOString() })
+    })
 }
 
 /** An earlier version kept a table for each kind and the outbox beside them. */

@@ -6,6 +6,8 @@ interface Stored<K extends Kind> {
   kind: K
   /** number of the change that wrote it, in the order of this device */
   change: number
+  /** case it belongs to */
+  case?: string
 }
 
 /** The server told of it, or acknowledged it: as a page shows it. */
@@ -19,8 +21,6 @@ export interface Waiting<E extends Entity = Entity> extends Stored<E> {
   /** who recorded it, and when by this device */
   by: string
   at: string
-  /** case it belongs to */
-  case?: string
   /** place in the line; one that is set aside has none */
   order?: number
   /** how often the server could not take it though it answered others */

@@ -11,16 +11,25 @@ interface Shown {
 
 /** Waits after a failed reading before the next, ms. */
 const AGAIN_MS = 500
+/** Entries read and shown in one go, between which the page is let on. */
+const ENTRIES_AT_ONCE = 200
+
+interface Latest {
+  epoch: number
+  change: number
+}
 
 /**
- * Shows what stands in the database and whatever any tab changes in it, in the order of the changes. What is shown is
- * what was read, and each reading asks for all that came after the last: one that fails costs a moment, no entry.
- * `first` is done when what stands there now is shown, `reached` when a change is.
+ * Shows what stands in the database and whatever any tab changes in it, in the order of the changes, a lot at a time.
+ * What is shown is what was read, and each reading asks for what came after the last: one that fails costs a moment, no
+ * entry. `first` is done when what stood there at the start is shown, `reached` when a change is.
  */
 export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
   let seen = 0
   let epoch: number | undefined
   let stopped = false
+  let reading = false
+  let latest: Latest | undefined
   let subscription: { unsubscribe(): void } | undefined
   let waiting: { change: number; done: () => void }[] = []
 
@@ -30,24 +39,40 @@ export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
       if (stopped || (epoch !== undefined && seen >= change)) done()
       else waiting.push({ change, done })
     })
-  const first = reached(0)
+  const first = local.number('change').then(reached, () => reached(0))
 
-  const changesSince = () =>
-    local.transaction('r', local.entries, local.meta, async () => {
-      const now = await local.number('epoch')
-      const entries = await local.entries
-        .where('change')
-        .above(now === epoch ? seen : 0)
-        .toArray()
-      return { epoch: now, entries }
-    })
+  /** Whatever is written writes the number of its change, too, and so this is asked again. */
+  const latestChange = () =>
+    local.transaction('r', local.meta, async () => ({
+      epoch: await local.number('epoch'),
+      change: await local.number('change'),
+    }))
 
-  function next(read: { epoch: number; entries: Entry[] }) {
-    if (stopped) return
-    if (read.epoch !== epoch) clear()
-    epoch = read.epoch
-    seen = read.entries.reduce((last, { change }) => Math.max(last, change), seen)
-    if (read.entries.length > 0) show(read.entries)
+  /** Shows lot after lot until what is shown is the latest. */
+  async function catchUp() {
+    if (reading) return
+    reading = true
+    try {
+      while (!stopped && latest && (latest.epoch !== epoch || seen < latest.change)) {
+        const from = latest.epoch === epoch ? seen : 0
+        const lot = await local.entries.where('change').above(from).limit(ENTRIES_AT_ONCE).toArray()
+        if (!stopped) next(lot, latest)
+      }
+    } catch (error) {
+      if (!stopped) failed(error)
+      setTimeout(() => void catchUp(), AGAIN_MS)
+    } finally {
+      reading = false
+    }
+  }
+
+  function next(lot: Entry[], asOf: Latest) {
+    if (asOf.epoch !== epoch) clear()
+    epoch = asOf.epoch
+    const isLast = lot.length < ENTRIES_AT_ONCE
+    // Numbers of what has been replaced since are passed over: after the last lot everything up to then is shown.
+    seen = isLast ? Math.max(asOf.change, lot.at(-1)?.change ?? 0) : lot.at(-1)!.change
+    if (lot.length > 0) show(lot)
     tell()
   }
 
@@ -57,8 +82,11 @@ export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
   }
 
   function subscribe() {
-    subscription = liveQuery(changesSince).subscribe({
-      next,
+    subscription = liveQuery(latestChange).subscribe({
+      next: (now) => {
+        latest = now
+        void catchUp()
+      },
       error: (error: unknown) => {
         subscription?.unsubscribe()
         if (stopped) return

@@ -62,7 +62,7 @@ export function useLoop({ session, paceMs, isOpen, reachable, round }: Rounds) {
       // Asked before somebody signed in: it says nothing of the session that is now.
       if (session.signedInAt === since) session.state = 'signed-out'
       else again = true
-    } else if (!(error instanceof Refusal)) console.error(error)
+    } else if (!(error instanceof Refusal) && isOpen.value) console.error(error)
   }
 
   function nextInMs(failed: boolean): number {

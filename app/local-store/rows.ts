@@ -14,7 +14,7 @@ import type {
 export interface Rows {
   people: { id: string; name: string | null }
   vehicles: Omit<Vehicle, 'profile'>
-  profiles: { id: string; vehicle: string; profile: SystemProfile; seq?: number }
+  profiles: { id: string; vehicle: string; profile: SystemProfile; receivedAt?: string }
   instruments: Instrument & { supersedes?: string }
   cases: CaseHeader & { elevationMetres: number; attachments?: CaseFile['attachments'] }
   records: { id: string; case: string; record: CaseRecord }
@@ -24,24 +24,42 @@ export interface Rows {
 /** Kinds of rows: those that are recorded here, and people, who are only told of. */
 export type Kind = keyof Rows
 
-/** What the server tells with a page of changes, beside the rows. */
-interface Page {
+/** What the server tells with every answer. */
+interface Answered {
+  serverNow: string
+}
+
+/** Where the changes are followed from. */
+export interface Cursor {
   cursor: number
   /** what the last change was of, by which the server knows its own history again */
   mark?: string
-  more: boolean
-  serverNow: string
 }
 /** Kinds that the server tells of; a photograph is fetched by its address when it is looked at. */
 export type ToldKind = Exclude<Kind, 'photographs'>
 
-/** A page of what changed in the shop, as the server tells it: rows of records and events have their id inside. */
-export type Changes = Page & {
+/** Rows as the server tells them: those of records and events have their id inside. */
+export type ToldRows = {
   [K in ToldKind]: (K extends 'records' | 'events' ? Omit<Rows[K], 'id'> : Rows[K])[]
+}
+/** Everything of some cases. */
+export type CaseRows = Answered & ToldRows
+/** A page of what changed in the shop. */
+export interface Changes extends Answered, Cursor, ToldRows {
+  /** the cursor after which these changes are: not the one asked for, when the server does not know that */
+  from: number
+  more: boolean
+  /** how many changes are left after these */
+  behind: number
+}
+/** What a device that holds nothing yet begins with. */
+export interface Desk extends Answered, Cursor, ToldRows {
+  /** cases to hold, in the order in which they are wanted */
+  held: string[]
 }
 
 /** Rows of a page by their kinds, each with its id. */
-export const ROWS_TOLD: { [K in ToldKind]: (page: Changes) => Rows[K][] } = {
+export const ROWS_TOLD: { [K in ToldKind]: (page: ToldRows) => Rows[K][] } = {
   people: ({ people }) => people,
   vehicles: ({ vehicles }) => vehicles,
   profiles: ({ profiles }) => profiles,
@@ -51,6 +69,11 @@ export const ROWS_TOLD: { [K in ToldKind]: (page: Changes) => Rows[K][] } = {
   events: ({ events }) => events.map((row) => ({ id: row.event.id, ...row })),
 }
 export const TOLD_KINDS = Object.keys(ROWS_TOLD) as ToldKind[]
+
+/** The case that a row belongs to. */
+export function caseOfRow<K extends Kind>(kind: K, row: Rows[K]): string | undefined {
+  return kind === 'cases' ? row.id : (row as { case?: string }).case
+}
 
 /** The row that a page shows of what is recorded here, before the server has told of it. */
 export const ROW_OF: {

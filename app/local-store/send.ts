@@ -70,6 +70,7 @@ const acknowledge = (local: LocalDatabase, item: OutboxItem, elevationMetres: nu
   changeInLine(local, item, (now) => ({
     id: now.id,
     kind: now.kind,
+    ...(now.case === undefined ? {} : { case: now.case }),
     ...(now.kind === 'photographs'
       ? { gone: 1 }
       : { row: waitingRow(now as Waiting, elevationMetres) }),

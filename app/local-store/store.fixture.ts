@@ -10,6 +10,18 @@ import { useLocalStore } from './store'
 export type Weather =
   'fine' | 'no-network' | 'answer-breaks-off' | 'server-error' | 'fails-on-all' | 'signed-out'
 
+/** An answer with no rows in it. */
+const nothingTold = () => ({
+  serverNow: new Date().toISOString(),
+  people: [],
+  vehicles: [],
+  profiles: [],
+  instruments: [],
+  cases: [],
+  events: [],
+  records: [],
+})
+
 /** The server as a page sees it: entries under ids, numbered in order, refused where the text says so. */
 export class Server {
   entries = new Map<string, { case: string; record: { id: string; text: string } }>()
@@ -19,6 +31,12 @@ export class Server {
   isLenient = false
   asked = 0
   page = 3
+  /** cases that something was recorded in; those that a device does not begin with; those that were asked for */
+  cases = new Set<string>()
+  isAway = new Set<string>()
+  fetched: string[] = []
+  /** says that so many changes are left, whatever there are */
+  pretendsToBeAhead = 0
 
   fetch = (path: string, init: RequestInit): Promise<Response> => {
     this.asked += 1
@@ -33,22 +51,19 @@ export class Server {
     if (this.weather === 'server-error') return refuse(503, 'Not now.')
     if (this.weather === 'signed-out') return refuse(401, 'Signed out.')
     if (init.method === 'GET') {
-      const asked = new URL(path, 'http://shop').searchParams
+      const { pathname, searchParams: asked } = new URL(path, 'http://shop')
+      if (pathname !== '/api/changes') return Promise.resolve(json(200, this.told(pathname, asked)))
       const [at, mark] = [Number(asked.get('after')), asked.get('mark')]
       const after = at > 0 && this.order[at - 1] !== mark ? 0 : at
       const ids = this.order.slice(after, after + this.page)
       return Promise.resolve(
         json(200, {
+          ...nothingTold(),
+          from: after,
           cursor: after + ids.length,
           mark: this.order[after + ids.length - 1],
           more: ids.length === this.page,
-          serverNow: new Date().toISOString(),
-          people: [],
-          vehicles: [],
-          profiles: [],
-          instruments: [],
-          cases: [],
-          events: [],
+          behind: this.pretendsToBeAhead || this.order.length - after - ids.length,
           records: ids.map((id) => this.entries.get(id)),
         }),
       )
@@ -70,8 +85,26 @@ export class Server {
       )
     return Promise.resolve(json(200, {}))
   }
+  /** What a device begins with, and everything of cases. */
+  private told(pathname: string, asked: URLSearchParams) {
+    if (pathname === '/api/desk')
+      return {
+        ...nothingTold(),
+        cursor: this.order.length,
+        mark: this.order.at(-1),
+        held: [...this.cases].filter((id) => !this.isAway.has(id)),
+      }
+    const ids = asked.get('cases')!.split(',')
+    this.fetched.push(...ids)
+    return {
+      ...nothingTold(),
+      cases: ids.filter((id) => this.cases.has(id)).map((id) => ({ id, vehicle: `v-${id}` })),
+      records: [...this.entries.values()].filter((entry) => ids.includes(entry.case)),
+    }
+  }
   take(entry: { case: string; record: { id: string; text: string } }) {
     if (this.entries.has(entry.record.id)) return
+    this.cases.add(entry.case)
     this.entries.set(entry.record.id, entry)
     this.order.push(entry.record.id)
     for (const source of [...Source.open]) source.say('change')
@@ -130,8 +163,9 @@ export async function opened(person: string) {
 }
 export const stored = async (person: string) => {
   const own = new LocalDatabase(person)
-  const items = (await own.entries.orderBy('change').toArray()).filter(isWaiting)
+  const all = (await own.entries.orderBy('change').toArray()).filter(isWaiting)
   own.close()
+  const items = all.toSorted((a, b) => (a.order ?? Infinity) - (b.order ?? Infinity) || 0)
   return items.map((item) => [item.id, isInLine(item) ? 'in line' : 'aside'])
 }
 export const eventually = (check: () => void) => vi.waitFor(check, { timeout: 20_000, interval: 5 })

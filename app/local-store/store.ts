@@ -4,6 +4,7 @@ import { useCopy } from './copy'
 import type { LocalDatabase } from './database'
 import { isInLine, type Entry, type OutboxItem, waitingRow } from './entries'
 import { follow } from './follow'
+import { useHeld } from './held'
 import { followLive } from './live'
 import { PACE_MS, useLoop } from './loop'
 import { openDatabase } from './opening'
@@ -37,6 +38,7 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   let following: ReturnType<typeof follow> | undefined
   let owner: string | undefined
   const stops: (() => void)[] = []
+  const { followHeld, ...holding } = useHeld(() => local)
 
   const loop = (round: () => Promise<boolean>) =>
     useLoop({ session, paceMs, isOpen: loaded, reachable, round })
@@ -58,7 +60,7 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
     local = opened.local
     isVolatile.value = opened.isVolatile
     following = follow(local, { show, clear, failed })
-    stops.push(following.stop)
+    stops.push(following.stop, followHeld(local))
     await following.first
     if (local !== opened.local) return
     loaded.value = true
@@ -178,7 +180,7 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   async function receiveRound(): Promise<boolean> {
     const from = local
     if (!from || session.state === 'signed-out') return false
-    await receive(from, () => local === from, session.measureClock)
+    await receive(from, { isWanted: () => local === from, heard: session.measureClock })
     return true
   }
 
@@ -254,6 +256,7 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
 
   return {
     ...copy.tables,
+    ...holding,
     outbox,
     loaded,
     reachable,

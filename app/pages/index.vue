@@ -1,81 +1,72 @@
 <script setup lang="ts">
-import { MAX_FILE_BYTES } from '#core'
-import { ask } from '../local-store/api'
+import { EVERYTHING_OPEN } from '../shop/filters'
 
-const { say, sayProblem } = useWords()
+const { say } = useWords()
+
+const TITLE = {
+  open: 'board.title.open',
+  closed: 'board.title.closed',
+  all: 'board.title.all',
+} as const
+/** Cards shown at once. */
+const PAGE = 24
 
 const shop = useShop()
 const session = useSession()
 const preferences = usePreferences()
-const summaries = useBoard()
-const showClosed = ref(false)
-const shown = computed(() => summaries.value.filter((s) => showClosed.value || !s.closed))
-const closedCount = computed(() => summaries.value.filter((s) => s.closed).length)
+const filter = ref({ ...EVERYTHING_OPEN })
+const most = ref(PAGE)
+watch(filter, () => (most.value = PAGE))
+const { cards, count, bays } = useBoard(filter, most)
+const {
+  elsewhere,
+  more,
+  searching,
+  problem: searchProblem,
+  isAsked,
+  searchMore,
+} = useShopSearch(filter)
+const people = computed(() =>
+  [...shop.people.values()]
+    .flatMap(({ id, name }) => (name ? [{ id, name }] : []))
+    .sort((a, b) => a.name.localeCompare(b.name)),
+)
+const wanted = computed(
+  () => [...shop.held.values()].filter((held) => held.wanted !== undefined).length,
+)
 const problem = ref('')
 const note = ref('')
-const picker = useTemplateRef<HTMLInputElement>('picker')
-
-async function importFile() {
-  const file = picker.value?.files?.[0]
-  if (!file) return
-  problem.value = note.value = ''
-  if (file.size > MAX_FILE_BYTES)
-    problem.value = say('board.isTooLargeACase', {
-      name: file.name,
-      max_file_bytes: MAX_FILE_BYTES / 1048576,
-    })
-  else
-    try {
-      const done = await ask<{ case: string; added: number; already: number }>(
-        'POST',
-        '/api/cases/import',
-        await file.text(),
-        60_000,
-      )
-      note.value =
-        done.added > 0
-          ? say('board.entriesTakenIn', { name: file.name, added: done.added })
-          : say('board.wasHereAlreadyNothingChanged', { name: file.name })
-      await shop.synchronise()
-    } catch (error) {
-      problem.value = `${file.name}: ${sayProblem(error)}`
-    }
-  if (picker.value) picker.value.value = ''
-}
 </script>
 
 <template>
   <main class="board">
     <div class="row head">
       <div class="grow">
-        <h1>{{ say('board.openCases') }}</h1>
+        <h1>{{ say(TITLE[filter.state]) }}</h1>
         <p class="quiet">
           {{ session.current?.shop.name }} ·
           {{ preferences.show('elevation', session.current?.shop.elevationMetres ?? 0) }} ·
           {{ session.current?.person.name }}
         </p>
       </div>
-      <input
-        ref="picker"
-        type="file"
-        accept="application/json,.json"
-        class="hidden-input"
-        :aria-label="say('board.caseFileToImport')"
-        @change="importFile"
+      <ImportCase
+        v-if="session.current?.may.import"
+        @said="note = $event"
+        @failed="problem = $event"
       />
-      <v-btn v-if="session.current?.may.import" @click="picker?.click()">{{
-        say('board.importACase')
-      }}</v-btn>
       <v-btn v-if="session.current?.may.record" class="solid" to="/new">{{
         say('board.newComplaint')
       }}</v-btn>
     </div>
+    <BoardFilters v-model="filter" :bays="bays" :people="people" />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <p v-if="note" role="status">{{ note }}</p>
-    <div v-if="shown.length > 0" class="grid">
-      <CaseCard v-for="summary in shown" :key="summary.id" :summary="summary" />
+    <p v-if="wanted > 0" class="quiet" role="status">{{ say('board.fetching', { wanted }) }}</p>
+    <div v-if="cards.length > 0" class="grid">
+      <CaseCard v-for="summary in cards" :key="summary.id" :summary="summary" />
     </div>
-    <div v-else-if="shop.loaded" class="sheet empty">
+    <p v-else-if="shop.loaded && isAsked" class="quiet">{{ say('board.noneHere') }}</p>
+    <div v-else-if="shop.loaded && wanted === 0" class="sheet empty">
       <h2>{{ say('board.noOpenCase') }}</h2>
       <p class="quiet">
         {{
@@ -83,21 +74,18 @@ async function importFile() {
         }}
       </p>
     </div>
-    <p v-else class="quiet">{{ say('board.openingTheShopsCopyOn') }}</p>
-    <button
-      v-if="closedCount > 0"
-      type="button"
-      class="plain-button"
-      :aria-pressed="showClosed"
-      @click="showClosed = !showClosed"
-    >
-      {{
-        say('board.closed', {
-          showClosed: showClosed ? say('board.hide') : say('board.show'),
-          closedCount,
-        })
-      }}
-    </button>
+    <p v-else-if="!shop.loaded" class="quiet">{{ say('board.openingTheShopsCopyOn') }}</p>
+    <v-btn v-if="count > cards.length" class="more" @click="most += PAGE">{{
+      say('board.showMore', { shown: cards.length, count })
+    }}</v-btn>
+    <FoundCases
+      v-if="isAsked"
+      :found="elsewhere"
+      :more="more"
+      :searching="searching"
+      :problem="searchProblem"
+      @more="searchMore"
+    />
   </main>
 </template>
 
@@ -121,18 +109,11 @@ async function importFile() {
     flex: 1 0 100%;
   }
 }
-.hidden-input {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  opacity: 0;
-  pointer-events: none;
-}
 .empty {
   padding: 40px;
   text-align: center;
 }
-.plain-button {
+.more {
   align-self: flex-start;
 }
 </style>

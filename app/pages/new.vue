@@ -21,9 +21,6 @@ const answers = ref(new Map<string, 'yes' | 'no' | 'not-known'>())
 const loss = ref<ReportedLoss>()
 const problem = ref('')
 const busy = ref(false)
-const known = computed(() =>
-  [...shop.vehicles.values()].sort((a, b) => a.name.localeCompare(b.name)),
-)
 const templates = computed(() => shop.templatesFor(model.value.trim() || name.value))
 const complaints = COMPLAINTS.map((value) => ({ value, text: say(`complaint.${value}`) }))
 
@@ -82,15 +79,7 @@ async function take() {
         :options="complaints"
         class="big"
       />
-      <div v-if="known.length > 0" class="stack">
-        <label class="bold" for="vehicle">{{ say('new.vehicle') }}</label>
-        <select id="vehicle" v-model="chosen">
-          <option :value="undefined">{{ say('new.aVehicleNotSeenHere') }}</option>
-          <option v-for="vehicle in known" :key="vehicle.id" :value="vehicle.id">
-            {{ vehicle.name }}{{ vehicle.plate ? ` · ${vehicle.plate}` : '' }}
-          </option>
-        </select>
-      </div>
+      <VehiclePick v-if="shop.vehicles.size > 0 || shop.reachable" v-model="chosen" />
       <div class="row">
         <v-text-field
           v-if="!chosen"
@@ -161,18 +150,6 @@ async function take() {
   min-height: 72px;
   font-size: 22px;
   flex: 1 1 160px;
-}
-.bold {
-  font-weight: 600;
-}
-select {
-  min-height: 52px;
-  border: 2px solid var(--line);
-  border-radius: 4px;
-  background: var(--sheet);
-  color: var(--ink);
-  font: inherit;
-  padding: 0 12px;
 }
 summary {
   cursor: pointer;

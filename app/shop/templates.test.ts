@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Rows } from '../local-store/rows'
-import { modelOf, newestProfile, templatesFor } from './templates'
+import { modelOf, newestProfiles, templatesFor } from './templates'
 
 const vehicle = (id: string, name: string, model?: string) => ({
   id,
@@ -21,12 +21,12 @@ const profile = (
   id: `p${next++}`,
   vehicle: of,
   profile: said,
-  ...(seq === undefined ? {} : { seq }),
+  ...(seq === undefined ? {} : { receivedAt: new Date(seq * 1000).toISOString() }),
 })
 const known =
   (...profiles: Rows['profiles'][]) =>
   (id: string) =>
-    newestProfile(profiles, id)
+    newestProfiles(profiles).get(id)
 
 describe('what another vehicle can start from', () => {
   it('takes the model, and the name where nobody gave one', () => {
@@ -65,7 +65,7 @@ describe('what another vehicle can start from', () => {
   })
   it('takes the profile written last where two came under one number', () => {
     const [first, second] = [profile('a', 3), profile('a', 3)]
-    expect(newestProfile([second, first], 'a')).toBe(second)
-    expect(newestProfile([], 'a')).toBeUndefined()
+    expect(newestProfiles([second, first]).get('a')).toBe(second)
+    expect(newestProfiles([]).get('a')).toBeUndefined()
   })
 })

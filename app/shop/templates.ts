@@ -10,16 +10,22 @@ const MOST = 4
 /** A profile with fewer answers saves another vehicle nothing. */
 const LEAST_ANSWERS = 3
 /** Not acknowledged yet counts as the newest. */
-const ageOf = (profile: Rows['profiles']) => profile.seq ?? Infinity
+const ageOf = ({ receivedAt }: Rows['profiles']) =>
+  receivedAt === undefined ? Infinity : Date.parse(receivedAt)
+const byAge = (a: Rows['profiles'], b: Rows['profiles']) =>
+  ageOf(a) - ageOf(b) || (a.id < b.id ? -1 : 1)
 
-export const newestProfile = (
+/** The newest profile of each vehicle, by the vehicle's id. */
+export function newestProfiles(
   profiles: Iterable<Rows['profiles']>,
-  vehicleId: string,
-): Rows['profiles'] | undefined =>
-  [...profiles]
-    .filter((p) => p.vehicle === vehicleId)
-    .sort((a, b) => ageOf(a) - ageOf(b) || (a.id < b.id ? -1 : 1))
-    .at(-1)
+): Map<string, Rows['profiles']> {
+  const newest = new Map<string, Rows['profiles']>()
+  for (const profile of profiles) {
+    const known = newest.get(profile.vehicle)
+    if (!known || byAge(known, profile) < 0) newest.set(profile.vehicle, profile)
+  }
+  return newest
+}
 
 /** The model a vehicle is of; where nobody said, the name it goes by. */
 export const modelOf = (vehicle: Pick<Vehicle, 'name' | 'model'>) => vehicle.model ?? vehicle.name

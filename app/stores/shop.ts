@@ -2,12 +2,9 @@ import { uuidv7 } from 'uuidv7'
 import {
   type CaseEvent,
   caseEvent,
-  type CaseFile,
   type CaseHeader,
-  type CaseInput,
   type CaseRecord,
   caseRecord,
-  composeCaseFile,
   type EventKind,
   type Instrument,
   type RecordData,
@@ -17,10 +14,12 @@ import {
   type SystemProfile,
   type Vehicle,
 } from '#core'
-import { formatted } from '../../words/catalogue'
 import { useLocalStore } from '../local-store/store'
-import { byCase } from '../shop/by-case'
-import * as templates from '../shop/templates'
+import { toPutAway } from '../shop/desk'
+import { useReader } from '../shop/reader'
+
+/** So long after the start there is time to tidy, ms. */
+const TIDY_AFTER_MS = 15_000
 
 /** What is recorded in the shop, and what the screens read of it; keeping and sending is the copy's work. */
 export const useShop = defineStore('shop', () => {
@@ -37,6 +36,8 @@ export const useShop = defineStore('shop', () => {
     keep,
     ...local
   } = useLocalStore(session)
+  const reader = useReader({ people, vehicles, profiles, instruments, cases, records, events })
+  const { recordsOf: _, eventsOf: __, ...reading } = reader
   /** what was recorded last on this device since the page was opened */
   const undoable = shallowRef<{
     caseId: string
@@ -72,7 +73,8 @@ export const useShop = defineStore('shop', () => {
   ) {
     const old =
       supersedes && kind !== 'withdrawn' ? records.value.get(supersedes)?.record : undefined
-    const isNew = old && !corrects && sinceLastWork([old], standing(eventsOf(caseId))).length === 0
+    const isNew =
+      old && !corrects && sinceLastWork([old], standing(reader.eventsOf(caseId))).length === 0
     const record = caseRecord.parse({
       id: uuidv7(),
       ...stamp(),
@@ -193,63 +195,27 @@ export const useShop = defineStore('shop', () => {
     return id
   }
 
-  /** The shop's instruments of these kinds as they are known now, by name. */
-  function instrumentsOf(kinds: readonly Instrument['kind'][]): Instrument[] {
-    const replaced = new Set([...instruments.value.values()].map((i) => i.supersedes))
-    return [...instruments.value.values()]
-      .filter((i) => kinds.includes(i.kind) && !replaced.has(i.id))
-      .sort((a, b) => a.name.localeCompare(b.name))
-  }
-
-  /** What a person is called, as far as this device knows. */
-  const nameOf = (personId: string) =>
-    people.value.get(personId)?.name ?? formatted('shared.notNamed', {}, usePreferences().language)
-
-  const profileOf = (vehicleId: string) =>
-    templates.newestProfile(profiles.value.values(), vehicleId)
-  const templatesFor = (model: string, except?: string) =>
-    templates.templatesFor(model, vehicles.value.values(), profileOf, except)
-
-  const recordsByCase = computed(() => byCase(records.value.values(), (r) => r.record))
-  const eventsByCase = computed(() => byCase(events.value.values(), (e) => e.event))
-  function caseInput(caseId: string): CaseInput | undefined {
-    const header = cases.value.get(caseId)
-    const vehicle = header && vehicles.value.get(header.vehicle)
-    if (!header || !vehicle) return undefined
-    const { elevationMetres, attachments: _, ...rest } = header
-    return {
-      case: rest,
-      vehicle: { ...vehicle, profile: profileOf(vehicle.id)?.profile ?? {} },
-      site: { elevationMetres },
-      records: recordsByCase.value.get(caseId) ?? [],
-      events: eventsOf(caseId),
-    }
-  }
-  function eventsOf(caseId: string): CaseEvent[] {
-    return eventsByCase.value.get(caseId) ?? []
-  }
-
-  function caseFileOf(caseId: string): CaseFile | undefined {
-    const input = caseInput(caseId)
-    if (!input) return undefined
-    return composeCaseFile(
+  /** Puts away what need not stand on this device any longer, once all that does was read. */
+  function putAwayOld() {
+    const { cases: old, others } = toPutAway(
       {
-        case: input.case,
-        vehicle: input.vehicle,
-        site: input.site,
-        records: [...input.records],
-        events: [...input.events],
-        people: [...people.value.values()].map(({ id, name }) => (name ? { id, name } : { id })),
-        instruments: [...instruments.value.values()].map(({ supersedes: _, ...i }) => i),
-        attachments: cases.value.get(caseId)?.attachments ?? [],
+        cases: cases.value.values(),
+        recordsOf: reader.recordsOf,
+        eventsOf: reader.eventsOf,
+        held: local.held.value,
+        vehicles: vehicles.value.values(),
+        profiles: profiles.value.values(),
       },
-      new Date().toISOString(),
+      Date.now(),
     )
+    if (old.length > 0) void local.putAway(old, others)
   }
+  watch(local.loaded, (isLoaded) => isLoaded && setTimeout(putAwayOld, TIDY_AFTER_MS))
 
   const isWaiting = (id: string) => local.outbox.value.some((i) => i.id === id)
 
   return {
+    people,
     vehicles,
     profiles,
     instruments,
@@ -269,12 +235,7 @@ export const useShop = defineStore('shop', () => {
     addProfile,
     addInstrument,
     addCase,
-    instrumentsOf,
-    nameOf,
-    profileOf,
-    templatesFor,
-    caseInput,
-    caseFileOf,
+    ...reading,
     isWaiting,
   }
 })

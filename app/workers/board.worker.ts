@@ -1,16 +1,21 @@
 import { type CaseInput, leadOf } from '#core'
 
+export interface BoardRequest {
+  id: string
+  stamp: string
+  input: CaseInput
+}
+export interface Lead {
+  name: string
+  probability: number
+}
 export interface BoardAnswer {
   id: string
   stamp: string
-  lead: { name: string; probability: number } | undefined
+  lead: Lead | undefined
 }
 
-self.addEventListener(
-  'message',
-  (event: MessageEvent<{ id: string; stamp: string; input: CaseInput }>) => {
-    const { id, stamp, input } = event.data
-    const lead = leadOf(input)
-    self.postMessage({ id, stamp, lead } satisfies BoardAnswer)
-  },
-)
+self.addEventListener('message', ({ data }: MessageEvent<BoardRequest>) => {
+  const { id, stamp, input } = data
+  self.postMessage({ id, stamp, lead: leadOf(input) } satisfies BoardAnswer)
+})

@@ -46,9 +46,15 @@ function checksIn(records: readonly CaseRecord[]): Set<CheckId> {
 const bringing = (done: ReadonlySet<CheckId>) => (achievement: Achievement) =>
   ALL_CHECKS.some((check) => check.brings === achievement && done.has(check.id))
 
+/** Whether a case is closed, by its events that stand, in their order. */
+const endsClosed = (events: readonly CaseEvent[]): boolean =>
+  events.findLast(({ kind }) => kind === 'closed' || kind === 'reopened')?.kind === 'closed'
+
+/** Whether a case is closed, by all its events. */
+export const isClosed = (events: readonly CaseEvent[]): boolean => endsClosed(standing(events))
+
 function stageOf(events: readonly CaseEvent[], done: ReadonlySet<CheckId>): CaseStage {
-  const end = events.findLast((e) => e.kind === 'closed' || e.kind === 'reopened')
-  if (end?.kind === 'closed') return 'closed'
+  if (endsClosed(events)) return 'closed'
   if (events.some((e) => e.kind === 'repaired')) return 'repaired'
   const marks = ALL_CHECKS.filter((check) => done.has(check.id)).map((check) => check.marks)
   return marks.includes('pressed')

@@ -14,6 +14,7 @@ import {
 } from '#core'
 import { refuse } from '../utils/api-error'
 import { appendEntries, appendEntry, contentHash, inLots } from './append'
+import { indexCase, mayEnd, noteEnd, touchCase } from './case-index'
 import { type EntryTable, rowOf, rowsOf, type Transaction } from './edge'
 import {
   cases,
@@ -97,7 +98,7 @@ export async function appendCase(
 ) {
   await mustExist(tx, vehicles, shopId, header.vehicle, 'vehicle')
   const { id, complaint, title, openedAt, bay } = header
-  return appendEntry(tx, cases, 'case', {
+  const isNew = await appendEntry(tx, cases, 'case', {
     shopId,
     id,
     vehicleId: header.vehicle,
@@ -108,6 +109,8 @@ export async function appendCase(
     elevationMetres,
     ...stamp({ ...w, by: header.openedBy }, header),
   })
+  if (isNew) await indexCase(tx, shopId, header)
+  return isNew
 }
 
 export async function appendRecord(
@@ -121,6 +124,7 @@ export async function appendRecord(
   const isNew = await appendEntry(tx, records, 'record', entryRow(shopId, caseId, record))
   const measured = quantityRows(shopId, record)
   if (isNew && measured.length > 0) await tx.insert(quantities).values(measured)
+  if (isNew) await touchCase(tx, shopId, caseId, record.by)
   return isNew
 }
 
@@ -178,7 +182,10 @@ export async function appendEvent(
 ) {
   await mustExist(tx, cases, shopId, caseId, 'case')
   await mustFit(tx, events, shopId, caseId, event)
-  return appendEntry(tx, events, 'event', entryRow(shopId, caseId, event))
+  const isNew = await appendEntry(tx, events, 'event', entryRow(shopId, caseId, event))
+  if (isNew) await touchCase(tx, shopId, caseId, event.by)
+  if (isNew && mayEnd(event)) await noteEnd(tx, shopId, caseId)
+  return isNew
 }
 
 /** Kind of an event; of a withdrawal, the kind of what it took back. Nothing where the event is not known. */

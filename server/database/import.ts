@@ -10,6 +10,7 @@ import {
   appendRecords,
   appendVehicle,
 } from './entries'
+import { indexImported } from './case-index'
 import { canonical, noteChange } from './append'
 import { instrumentOf, momentOf, profileOf, type Transaction } from './edge'
 import { inTransaction } from './client'
@@ -68,6 +69,7 @@ export async function importCase(shopId: string, file: CaseFile): Promise<Import
     const fresh =
       (await appendRecords(tx, shopId, file.case.id, recordsFirst, taken('record'))) +
       (await appendEvents(tx, shopId, file.case.id, eventsFirst, taken('event')))
+    await indexImported(tx, shopId, file.case.id, [...file.records, ...file.events])
     added += fresh
     already += file.records.length + file.events.length - fresh
     for (const reference of file.attachments)

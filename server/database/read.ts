@@ -1,38 +1,20 @@
-import { and, asc, eq, gt, inArray } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, gte } from 'drizzle-orm'
+import { DESK, instrumentsUsed, recentSinceMs } from '#core'
 import { database } from './client'
-import { eventOf, instrumentOf, optional, profileOf, recordOf, rowsOf } from './edge'
+import { instrumentOf, optional, rowsOf } from './edge'
+import { told, toldOfCases } from './told'
 import {
-  attachments,
+  caseIndex,
   cases,
   changes,
   events,
   instruments,
   people,
   records,
+  shops,
   vehicleProfiles,
   vehicles,
 } from './schema'
-
-export const vehicleOf = (row: typeof vehicles.$inferSelect) =>
-  optional({
-    id: row.id,
-    name: row.name,
-    model: row.model,
-    plate: row.plate,
-    year: row.year,
-    kilometres: row.kilometres,
-  })
-
-export const caseOf = (row: typeof cases.$inferSelect) =>
-  optional({
-    id: row.id,
-    complaint: row.complaint,
-    title: row.title,
-    openedAt: row.openedAt,
-    openedBy: row.authorId,
-    vehicle: row.vehicleId,
-    bay: row.bay,
-  })
 
 const PAGE = 500
 
@@ -61,6 +43,7 @@ async function isOfThisHistory(shopId: string, { after, mark }: Cursor): Promise
  */
 export async function changesAfter(shopId: string, cursor: Cursor) {
   const db = database()
+  const [shop] = await db.select().from(shops).where(eq(shops.id, shopId))
   const after = (await isOfThisHistory(shopId, cursor)) ? cursor.after : 0
   const page = await db
     .select()
@@ -78,85 +61,88 @@ export async function changesAfter(shopId: string, cursor: Cursor) {
     rowsOf(db, records, shopId, ids('record')),
     rowsOf(db, events, shopId, ids('event')),
   ])
-  const references =
-    kase.length === 0
-      ? []
-      : await db
-          .select()
-          .from(attachments)
-          .where(and(eq(attachments.shopId, shopId), inArray(attachments.caseId, ids('case'))))
-  const seqOf = new Map(page.map((c) => [c.entityId, c.seq]))
   return {
     cursor: page.at(-1)?.seq ?? after,
     mark: page.at(-1)?.entityId ?? (after === 0 ? undefined : cursor.mark),
+    from: after,
     more: page.length === PAGE,
-    people: person.map((p) => ({ id: p.id, name: p.name })),
-    vehicles: vehicle.map(vehicleOf),
-    profiles: profile.map((p) => ({
-      id: p.id,
-      vehicle: p.vehicleId,
-      profile: profileOf(p),
-      seq: seqOf.get(p.id),
+    /** how many changes are left after these: who is far behind does better to begin anew */
+    behind: Math.max(0, (shop?.changeSeq ?? 0) - (page.at(-1)?.seq ?? after)),
+    ...(await told(db, shopId, {
+      people: person,
+      vehicles: vehicle,
+      profiles: profile,
+      instruments: instrument,
+      cases: kase,
+      records: record,
+      events: event,
     })),
-    instruments: instrument.map((i) => ({
-      ...instrumentOf(i),
-      supersedes: i.supersedes ?? undefined,
-    })),
-    cases: kase.map((c) => ({
-      ...caseOf(c),
-      elevationMetres: c.elevationMetres,
-      attachments: references.filter((a) => a.caseId === c.id).map((a) => a.reference),
-    })),
-    records: record.map((r) => ({ case: r.caseId, record: recordOf(r) })),
-    events: event.map((e) => ({ case: e.caseId, event: eventOf(e) })),
   }
 }
 
 /** Everything of one case that its file holds, or undefined when this shop has no such case. */
 export async function loadCase(shopId: string, caseId: string) {
   const db = database()
-  const [row] = await db
-    .select()
-    .from(cases)
-    .where(and(eq(cases.shopId, shopId), eq(cases.id, caseId)))
-  if (!row) return undefined
-  const inCase = (table: typeof records | typeof events) =>
-    db
-      .select()
-      .from(table)
-      .where(and(eq(table.shopId, shopId), eq(table.caseId, caseId)))
-      .orderBy(asc(table.id))
-  const [[vehicle], profiles, caseRecords, caseEvents, references, everyone, everyInstrument] =
-    await Promise.all([
-      db
-        .select()
-        .from(vehicles)
-        .where(and(eq(vehicles.shopId, shopId), eq(vehicles.id, row.vehicleId))),
-      db
-        .select()
-        .from(vehicleProfiles)
-        .where(
-          and(eq(vehicleProfiles.shopId, shopId), eq(vehicleProfiles.vehicleId, row.vehicleId)),
-        )
-        .orderBy(asc(vehicleProfiles.receivedAt), asc(vehicleProfiles.id)),
-      inCase(records),
-      inCase(events),
-      db
-        .select()
-        .from(attachments)
-        .where(and(eq(attachments.shopId, shopId), eq(attachments.caseId, caseId))),
-      db.select().from(people).where(eq(people.shopId, shopId)),
-      db.select().from(instruments).where(eq(instruments.shopId, shopId)),
-    ])
-  const newest = profiles.at(-1)
+  const of = await toldOfCases(db, shopId, [caseId])
+  const [found] = of.cases
+  if (!found) return undefined
+  const { elevationMetres, attachments, ...header } = found
+  const recorded = of.records.map(({ record }) => record)
+  const happened = of.events.map(({ event }) => event)
+  const named = [header.openedBy, ...[...recorded, ...happened].map(({ by }) => by)]
+  const used = recorded.flatMap(instrumentsUsed).map(({ id }) => id)
+  const [everyone, tools] = await Promise.all([
+    rowsOf(db, people, shopId, [...new Set(named)]),
+    rowsOf(db, instruments, shopId, [...new Set(used)]),
+  ])
   return {
-    case: caseOf(row),
-    site: { elevationMetres: row.elevationMetres },
-    vehicle: { ...vehicleOf(vehicle!), profile: newest ? profileOf(newest) : {} },
-    records: caseRecords.map(recordOf),
-    events: caseEvents.map(eventOf),
-    attachments: references.map((a) => a.reference),
-    people: everyone.map((p) => optional({ id: p.id, name: p.name })),
-    instruments: everyInstrument.map(instrumentOf),
+    case: header,
+    site: { elevationMetres },
+    vehicle: { ...of.vehicles[0]!, profile: of.profiles[0]?.profile ?? {} },
+    records: recorded,
+    events: happened,
+    attachments,
+    people: everyone.map(({ id, name }) => optional({ id, name })),
+    instruments: tools.map(instrumentOf),
+  }
+}
+
+/**
+ * What a device that holds nothing yet begins with: everybody, every instrument, the cases it is to hold, newest first,
+ * and where to follow the changes from. It was read before anything else is asked for, so nothing falls between.
+ */
+export async function deskOf(shopId: string, nowMs = Date.now()) {
+  const db = database()
+  const ofShop = eq(caseIndex.shopId, shopId)
+  const newestFirst = [desc(caseIndex.touchedAt), desc(caseIndex.caseId)]
+  const id = { caseId: caseIndex.caseId }
+  const [last] = await db
+    .select()
+    .from(changes)
+    .where(eq(changes.shopId, shopId))
+    .orderBy(desc(changes.seq))
+    .limit(1)
+  const [open, recent, everyone, tools] = await Promise.all([
+    db
+      .select(id)
+      .from(caseIndex)
+      .where(and(ofShop, eq(caseIndex.isOpen, true)))
+      .orderBy(...newestFirst)
+      .limit(DESK.mostOpen),
+    db
+      .select(id)
+      .from(caseIndex)
+      .where(and(ofShop, gte(caseIndex.touchedAt, new Date(recentSinceMs(nowMs)).toISOString())))
+      .orderBy(...newestFirst)
+      .limit(DESK.mostRecent),
+    db.select().from(people).where(eq(people.shopId, shopId)),
+    db.select().from(instruments).where(eq(instruments.shopId, shopId)),
+  ])
+  const held = [...new Set([...open, ...recent].map(({ caseId }) => caseId))]
+  return {
+    cursor: last?.seq ?? 0,
+    mark: last?.entityId,
+    held,
+    ...(await told(db, shopId, { people: everyone, instruments: tools })),
   }
 }

@@ -17,6 +17,25 @@ const PICTURE = {
   base64: jpeg.toString('base64'),
 }
 
+const anybody = (status: number): Record<Who, number> => ({
+  ...whoReads(status),
+  signedOut: status,
+})
+/** Everybody who is signed in; in another shop there may be nothing to read. */
+const whoReads = (status: number, otherShop = status): Record<Who, number> => ({
+  technician: status,
+  lead: status,
+  apprentice: status,
+  viewer: status,
+  otherShop,
+  signedOut: 401,
+})
+/** All but a viewer. */
+const whoRecords = (status: number, otherShop: number): Record<Who, number> => ({
+  ...whoReads(status, otherShop),
+  viewer: 403,
+})
+
 /** For each route: the request as somebody makes it, and the status each must get. Entries name a case of the demo shop. */
 export const EXPECT: Record<
   string,
@@ -24,58 +43,33 @@ export const EXPECT: Record<
 > = {
   'GET /api/health': {
     request: () => ['GET', '/api/health'],
-    status: {
-      technician: 200,
-      lead: 200,
-      apprentice: 200,
-      viewer: 200,
-      otherShop: 200,
-      signedOut: 200,
-    },
+    status: anybody(200),
   },
   'GET /api/ready': {
     request: () => ['GET', '/api/ready'],
-    status: {
-      technician: 200,
-      lead: 200,
-      apprentice: 200,
-      viewer: 200,
-      otherShop: 200,
-      signedOut: 200,
-    },
+    status: anybody(200),
   },
   'GET /api/session': {
     request: () => ['GET', '/api/session'],
-    status: {
-      technician: 200,
-      lead: 200,
-      apprentice: 200,
-      viewer: 200,
-      otherShop: 200,
-      signedOut: 401,
-    },
+    status: whoReads(200),
   },
   'GET /api/changes': {
     request: () => ['GET', '/api/changes?after=0'],
-    status: {
-      technician: 200,
-      lead: 200,
-      apprentice: 200,
-      viewer: 200,
-      otherShop: 200,
-      signedOut: 401,
-    },
+    status: whoReads(200),
+  },
+  'GET /api/desk': { request: () => ['GET', '/api/desk'], status: whoReads(200) },
+  'GET /api/rows': {
+    request: ({ own }) => ['GET', `/api/rows?cases=${own.id}`],
+    status: whoReads(200),
+  },
+  'GET /api/cases': { request: () => ['GET', '/api/cases?text=bus'], status: whoReads(200) },
+  'GET /api/vehicles': {
+    request: () => ['GET', '/api/vehicles?text=bus'],
+    status: whoReads(200),
   },
   'GET /api/cases/:id/export': {
     request: ({ own }) => ['GET', `/api/cases/${own.id}/export`],
-    status: {
-      technician: 200,
-      lead: 200,
-      apprentice: 200,
-      viewer: 200,
-      otherShop: 404,
-      signedOut: 401,
-    },
+    status: whoReads(200, 404),
   },
   'POST /api/cases/import': {
     request: () => ['POST', '/api/cases/import', {}],
@@ -93,14 +87,7 @@ export const EXPECT: Record<
       const id = uuidv7()
       return ['PUT', `/api/vehicles/${id}`, { by, observedAt, vehicle: { id, name: 'x' } }]
     },
-    status: {
-      technician: 201,
-      lead: 201,
-      apprentice: 201,
-      viewer: 403,
-      otherShop: 201,
-      signedOut: 401,
-    },
+    status: whoRecords(201, 201),
   },
   'PUT /api/profiles/:id': {
     request: ({ by, own }) => {
@@ -111,14 +98,7 @@ export const EXPECT: Record<
         { by, observedAt, id, vehicle: own.vehicle, profile: {} },
       ]
     },
-    status: {
-      technician: 201,
-      lead: 201,
-      apprentice: 201,
-      viewer: 403,
-      otherShop: 422,
-      signedOut: 401,
-    },
+    status: whoRecords(201, 422),
   },
   'PUT /api/instruments/:id': {
     request: ({ by }) => {
@@ -129,14 +109,7 @@ export const EXPECT: Record<
         { by, observedAt, instrument: { id, kind: 'other', name: 'x' } },
       ]
     },
-    status: {
-      technician: 201,
-      lead: 201,
-      apprentice: 201,
-      viewer: 403,
-      otherShop: 201,
-      signedOut: 401,
-    },
+    status: whoRecords(201, 201),
   },
   'PUT /api/cases/:id': {
     request: ({ by, own }) => {
@@ -158,28 +131,14 @@ export const EXPECT: Record<
         },
       ]
     },
-    status: {
-      technician: 201,
-      lead: 201,
-      apprentice: 201,
-      viewer: 403,
-      otherShop: 422,
-      signedOut: 401,
-    },
+    status: whoRecords(201, 422),
   },
   'PUT /api/records/:id': {
     request: ({ by, own }) => {
       const record = recordOf(by, 'note', { text: 'x' })
       return ['PUT', `/api/records/${record.id}`, { case: own.id, record }]
     },
-    status: {
-      technician: 201,
-      lead: 201,
-      apprentice: 201,
-      viewer: 403,
-      otherShop: 422,
-      signedOut: 401,
-    },
+    status: whoRecords(201, 422),
   },
   'PUT /api/events/:id': {
     request: ({ by, own }) => {
@@ -208,24 +167,10 @@ export const EXPECT: Record<
   },
   'GET /api/photographs/:id': {
     request: () => ['GET', `/api/photographs/${'0'.repeat(64)}`],
-    status: {
-      technician: 404,
-      lead: 404,
-      apprentice: 404,
-      viewer: 404,
-      otherShop: 404,
-      signedOut: 401,
-    },
+    status: whoReads(404),
   },
   'ANY /api/**': {
     request: () => ['GET', '/api/no/such'],
-    status: {
-      technician: 404,
-      lead: 404,
-      apprentice: 404,
-      viewer: 404,
-      otherShop: 404,
-      signedOut: 404,
-    },
+    status: anybody(404),
   },
 }

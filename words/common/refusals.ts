@@ -32,6 +32,8 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.withdrawsNothing': 'A withdrawal must say what it takes back.',
   'refusal.replacesItself': 'An entry cannot replace itself.',
   'refusal.replacesAnotherKind': 'An entry can only replace one of its own kind in the same case.',
+  'refusal.whichCases': 'Say which cases are wanted: their numbers, {most, number} at most.',
+  'refusal.search': 'This cannot be searched for.',
   'refusal.belongsToUnknown':
     'The {what, select, case {case} vehicle {vehicle} profile {profile} hold {hold} instrument {instrument} replaced {entry that this one replaces} other {entry}} it belongs to is not known here.',
   'refusal.numberTaken':

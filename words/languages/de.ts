@@ -62,7 +62,34 @@ const CHECKS = {
 }
 
 const BOARD = {
-  'board.openCases': 'Offene Fälle',
+  'board.title.open': 'Offene Fälle',
+  'board.title.closed': 'Abgeschlossene Fälle',
+  'board.title.all': 'Alle Fälle',
+  'board.filter': 'Welche Fälle gezeigt werden',
+  'board.search': 'Fahrzeug, Kennzeichen, Platz oder Worte',
+  'board.complaint': 'Beanstandung',
+  'board.anyComplaint': 'Jede Beanstandung',
+  'board.bay': 'Platz',
+  'board.anyBay': 'Jeder Platz',
+  'board.person': 'Wer daran arbeitet',
+  'board.anybody': 'Alle',
+  'board.state': 'Offen oder abgeschlossen',
+  'board.stateOpen': 'Offen',
+  'board.stateClosed': 'Abgeschlossen',
+  'board.stateAll': 'Offen und abgeschlossen',
+  'board.clear': 'Alle offenen Fälle',
+  'board.fetching':
+    '{wanted, plural, one {# Fall} other {# Fälle}} noch unterwegs zu diesem Gerät …',
+  'board.noneHere': 'Kein Fall auf diesem Gerät passt.',
+  'board.showMore': 'Mehr zeigen: {shown} von {count} gezeigt',
+  'board.wholeShop': 'In der ganzen Werkstatt',
+  'board.searching': 'Wird gesucht …',
+  'board.noneElsewhere': 'Kein weiterer Fall der Werkstatt passt.',
+  'board.notSearched': 'Der Rest der Werkstatt konnte nicht durchsucht werden. {problem}',
+  'board.searchMore': 'Weiter suchen',
+  'board.openedOn': 'offen seit {day}',
+  'board.closedOpenedOn': 'abgeschlossen · vom {day}',
+  'board.pinned': 'bleibt auf diesem Gerät',
   'board.caseFileToImport': 'Falldatei zum Einlesen',
   'board.importACase': 'Fall einlesen',
   'board.newComplaint': 'Neue Beanstandung',
@@ -72,9 +99,6 @@ const BOARD = {
   'board.theServerCannotBeReached':
     'Der Server ist nicht zu erreichen, und dieses Gerät hat noch keine Kopie.',
   'board.openingTheShopsCopyOn': 'Die Kopie der Werkstatt auf diesem Gerät wird geöffnet …',
-  'board.hide': 'Ohne',
-  'board.show': 'Mit',
-  'board.closed': '{showClosed} {closedCount} abgeschlossene',
   'board.isTooLargeACase': '{name} ist zu groß: eine Falldatei hat höchstens {max_file_bytes} MB.',
   'board.entriesTakenIn': '{name}: {added, plural, one {# Eintrag} other {# Einträge}} übernommen.',
   'board.wasHereAlreadyNothingChanged': '{name} war schon hier; nichts wurde geändert.',
@@ -173,8 +197,13 @@ const CASE = {
     '{hidden, plural, one {# weitere kalte Prüfung} other {# weitere kalte Prüfungen}}',
   'case.reportExport': 'Bericht, Ausgabe',
   'case.partsOfTheCase': 'Teile des Falls',
-  'case.thisCaseIsNotKnown':
-    'Diesen Fall kennt dieses Gerät nicht. Wenn das Netz wieder da ist, erscheint er vielleicht.',
+  'case.thisCaseIsNotKnown': 'Weder dieses Gerät noch der Server kennt diesen Fall.',
+  'case.fetching': 'Der Fall wird vom Server geholt …',
+  'case.notOnThisDevice':
+    'Dieser Fall steht nicht auf diesem Gerät, und der Server ist nicht zu erreichen. Er wird geholt, sobald wieder Netz da ist.',
+  'case.tryAgain': 'Noch einmal',
+  'case.keepHere': 'Diesen Fall auf dem Gerät behalten, für eine Fahrt ohne Netz',
+  'case.staysHere': 'Bleibt auf diesem Gerät, bis du die Nadel herausziehst',
   'case.openingTheCase': 'Der Fall wird geöffnet …',
 }
 

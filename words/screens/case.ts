@@ -123,8 +123,13 @@ export const CASE: Readonly<Record<string, string>> = {
     'Say in a few words what changed it: what was seen or measured.',
   'case.reportExport': 'Report, export',
   'case.partsOfTheCase': 'Parts of the case',
-  'case.thisCaseIsNotKnown':
-    'This case is not known on this device. When the network is back it may appear.',
+  'case.thisCaseIsNotKnown': 'Neither this device nor the server knows this case.',
+  'case.fetching': 'Fetching this case from the server …',
+  'case.notOnThisDevice':
+    'This case does not stand on this device, and the server cannot be reached. It is fetched when the network is back.',
+  'case.tryAgain': 'Try again',
+  'case.keepHere': 'Keep this case on this device, for a trip without network',
+  'case.staysHere': 'Stays on this device until you take the pin out',
   'case.openingTheCase': 'Opening the case …',
   'profile.yes': 'Yes',
   'profile.no': 'No',

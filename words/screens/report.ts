@@ -24,8 +24,6 @@ export const REPORT: Readonly<Record<string, string>> = {
     'Recorded by {people}. Elevation {elevationMetres}. Cap asked for: {ratingKPa}. Book {version} ({hash}), engine {engine}.',
   'report.supportsAQualifiedTechnicianThe':
     'Supports a qualified technician. The maker’s procedure and figures, local codes and licensed practice go first. A diagnosis can be withdrawn when more is known.',
-  'report.thisCaseIsNotKnown': 'This case is not known on this device.',
-  'report.openingTheCase': 'Opening the case …',
   'report.thisCaseIsNotComplete': 'This case is not complete on this device.',
   'report.declaredAs': '{as, select, proven {proven} other {withdrawn}}, {when}.',
 }

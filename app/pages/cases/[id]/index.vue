@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiPin, mdiPinOutline } from '@mdi/js'
 import { type CheckId, openingCheck, type Part } from '#core'
 import { hasPanel, RECORDABLE } from '../../../checks'
 import { CASE_TABS, type CaseTab } from '../../../components/case/case-tabs'
@@ -11,6 +12,7 @@ const shop = useShop()
 const session = useSession()
 const id = String(route.params.id)
 const input = computed(() => shop.caseInput(id))
+const { fetching, outcome, fetchIt, pinned, pin } = useCaseHere(id)
 const { state, records, events } = useCaseState(() => input.value)
 const { answer, failed, pending } = useRanking(() => input.value)
 const mayRecord = computed(() => session.current?.may.record === true)
@@ -84,7 +86,18 @@ function goFromWarning(check: CheckId) {
     <aside class="right" :class="{ shown: tab === 'suspects' }">
       <SuspectList :answer="answer" :failed="failed" :pending="pending" @why="why = $event" />
       <NextBox :next="next" :nothing-is-left="nothingIsLeft" :later="later" />
-      <v-btn class="report" block :to="`/cases/${id}/report`">{{ say('case.reportExport') }}</v-btn>
+      <div class="last">
+        <v-btn class="report" :to="`/cases/${id}/report`">{{ say('case.reportExport') }}</v-btn>
+        <v-btn
+          class="pin"
+          :class="{ solid: pinned }"
+          :icon="pinned ? mdiPin : mdiPinOutline"
+          :aria-pressed="pinned"
+          :aria-label="say('case.keepHere')"
+          :title="say(pinned ? 'case.staysHere' : 'case.keepHere')"
+          @click="pin"
+        />
+      </div>
     </aside>
     <nav class="tabs no-print" :aria-label="say('case.partsOfTheCase')">
       <button
@@ -107,11 +120,7 @@ function goFromWarning(check: CheckId) {
     />
     <ProfileDialog v-model:open="profileOpen" />
   </div>
-  <main v-else class="page">
-    <p class="sheet">
-      {{ shop.loaded ? say('case.thisCaseIsNotKnown') : say('case.openingTheCase') }}
-    </p>
-  </main>
+  <CaseNotHere v-else :fetching="fetching" :outcome="outcome" @again="fetchIt" />
 </template>
 
 <style src="./case-frame.css" scoped></style>

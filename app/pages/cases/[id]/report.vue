@@ -21,6 +21,7 @@ const session = useSession()
 const preferences = usePreferences()
 const id = String(route.params.id)
 const input = computed(() => shop.caseInput(id))
+const { fetching, outcome, fetchIt } = useCaseHere(id)
 const { state, records, events } = useCaseState(() => input.value)
 const { answer } = useRanking(() => input.value)
 const ranked = computed(() => answer.value?.ranked)
@@ -182,11 +183,7 @@ function exportCase() {
       </footer>
     </article>
   </main>
-  <main v-else class="report">
-    <p class="sheet">
-      {{ shop.loaded ? say('report.thisCaseIsNotKnown') : say('report.openingTheCase') }}
-    </p>
-  </main>
+  <CaseNotHere v-else :fetching="fetching" :outcome="outcome" @again="fetchIt" />
 </template>
 
 <style src="../../../assets/report.css"></style>

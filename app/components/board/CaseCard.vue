@@ -30,6 +30,7 @@ defineProps<{ summary: CaseSummary }>()
     </div>
     <p class="small quiet">
       {{ say('case.case-card.opened', { stage: summary.stage, opened: summary.opened }) }}
+      <template v-if="summary.pinned">· {{ say('board.pinned') }}</template>
     </p>
   </NuxtLink>
 </template>

@@ -1,0 +1,65 @@
+import { watchDebounced } from '@vueuse/core'
+import type { Ref } from 'vue'
+import type { CaseHeader, Vehicle } from '#core'
+import { ask } from '../local-store/api'
+import { asQuery, type BoardFilter, isNarrowed } from '../shop/filters'
+
+/** A case of the shop, as the server's search tells of it. */
+export interface FoundCase {
+  case: CaseHeader
+  vehicle: Omit<Vehicle, 'profile'>
+  isOpen: boolean
+  touchedAt: string
+}
+interface Found {
+  cases: FoundCase[]
+  more: boolean
+}
+
+/** Typing is over when nothing was typed for so long, ms. */
+const TYPED_MS = 300
+
+/**
+ * Cases of the whole shop that the filter lets through and that do not stand on this device. Asked for when something
+ * is looked for; the open ones of the shop stand here anyway.
+ */
+export function useShopSearch(filter: Ref<BoardFilter>) {
+  const shop = useShop()
+  const found = shallowRef<FoundCase[]>([])
+  const more = ref(false)
+  const searching = ref(false)
+  const problem = shallowRef<unknown>()
+  const isAsked = computed(() => isNarrowed(filter.value) || filter.value.state !== 'open')
+  let turn = 0
+
+  async function search(after?: FoundCase) {
+    const mine = ++turn
+    problem.value = undefined
+    if (!after) found.value = []
+    if (!isAsked.value) return void (more.value = searching.value = false)
+    searching.value = true
+    try {
+      const from = after && { touchedAt: after.touchedAt, id: after.case.id }
+      const page = await ask<Found>('GET', `/api/cases?${asQuery(filter.value, from).toString()}`)
+      if (mine !== turn) return
+      found.value = [...(after ? found.value : []), ...page.cases]
+      more.value = page.more
+    } catch (error) {
+      if (mine === turn) problem.value = error
+    } finally {
+      if (mine === turn) searching.value = false
+    }
+  }
+  watchDebounced(filter, () => void search(), { debounce: TYPED_MS, deep: true })
+
+  /** those of them that are not on the board already */
+  const elsewhere = computed(() => found.value.filter((one) => !shop.cases.has(one.case.id)))
+  return {
+    elsewhere,
+    more,
+    searching,
+    problem,
+    isAsked,
+    searchMore: () => search(found.value.at(-1)),
+  }
+}

@@ -1,0 +1,85 @@
+import { usePreferences } from '../stores/preferences'
+import { computed, type ShallowRef } from 'vue'
+import {
+  type CaseEvent,
+  type CaseFile,
+  type CaseInput,
+  type CaseRecord,
+  composeCaseFile,
+  type Instrument,
+} from '#core'
+import { formatted } from '../../words/catalogue'
+import type { Rows, ToldKind } from '../local-store/rows'
+import { byCase } from './by-case'
+import * as templates from './templates'
+
+type Tables = { [K in ToldKind]: Readonly<ShallowRef<Map<string, Rows[K]>>> }
+
+/** What the screens read of the shop as it stands on this device. */
+export function useReader(tables: Tables) {
+  const { people, vehicles, profiles, instruments, cases, records, events } = tables
+
+  /** The shop's instruments of these kinds as they are known now, by name. */
+  function instrumentsOf(kinds: readonly Instrument['kind'][]): Instrument[] {
+    const replaced = new Set([...instruments.value.values()].map((i) => i.supersedes))
+    return [...instruments.value.values()]
+      .filter((i) => kinds.includes(i.kind) && !replaced.has(i.id))
+      .sort((a, b) => a.name.localeCompare(b.name))
+  }
+
+  /** What a person is called, as far as this device knows. */
+  const nameOf = (personId: string) =>
+    people.value.get(personId)?.name ?? formatted('shared.notNamed', {}, usePreferences().language)
+
+  const profileByVehicle = computed(() => templates.newestProfiles(profiles.value.values()))
+  const profileOf = (vehicleId: string) => profileByVehicle.value.get(vehicleId)
+  const templatesFor = (model: string, except?: string) =>
+    templates.templatesFor(model, vehicles.value.values(), profileOf, except)
+
+  const recordsByCase = computed(() => byCase(records.value.values(), (r) => r.record))
+  const eventsByCase = computed(() => byCase(events.value.values(), (e) => e.event))
+  function caseInput(caseId: string): CaseInput | undefined {
+    const header = cases.value.get(caseId)
+    const vehicle = header && vehicles.value.get(header.vehicle)
+    if (!header || !vehicle) return undefined
+    const { elevationMetres, attachments: _, ...rest } = header
+    return {
+      case: rest,
+      vehicle: { ...vehicle, profile: profileOf(vehicle.id)?.profile ?? {} },
+      site: { elevationMetres },
+      records: recordsOf(caseId),
+      events: eventsOf(caseId),
+    }
+  }
+  const eventsOf = (caseId: string): CaseEvent[] => eventsByCase.value.get(caseId) ?? []
+  const recordsOf = (caseId: string): CaseRecord[] => recordsByCase.value.get(caseId) ?? []
+
+  function caseFileOf(caseId: string): CaseFile | undefined {
+    const input = caseInput(caseId)
+    if (!input) return undefined
+    return composeCaseFile(
+      {
+        case: input.case,
+        vehicle: input.vehicle,
+        site: input.site,
+        records: [...input.records],
+        events: [...input.events],
+        people: [...people.value.values()].map(({ id, name }) => (name ? { id, name } : { id })),
+        instruments: [...instruments.value.values()].map(({ supersedes: _, ...i }) => i),
+        attachments: cases.value.get(caseId)?.attachments ?? [],
+      },
+      new Date().toISOString(),
+    )
+  }
+
+  return {
+    instrumentsOf,
+    nameOf,
+    profileOf,
+    templatesFor,
+    recordsOf,
+    eventsOf,
+    caseInput,
+    caseFileOf,
+  }
+}

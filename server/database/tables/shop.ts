@@ -1,0 +1,40 @@
+import { sql } from 'drizzle-orm'
+import {
+  bigint,
+  doublePrecision,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uuid,
+} from 'drizzle-orm/pg-core'
+
+export const moment = (name: string) =>
+  timestamp(name, { withTimezone: true, precision: 3, mode: 'string' })
+export const now = sql`now()`
+
+export const shops = pgTable('shops', {
+  id: uuid('id').primaryKey(),
+  name: text('name').notNull(),
+  elevationMetres: doublePrecision('elevation_metres').notNull(),
+  /** number of the last change; taken under the row's lock, so changes are numbered in the order they commit */
+  changeSeq: bigint('change_seq', { mode: 'number' }).notNull().default(0),
+  createdAt: moment('created_at').notNull().default(now),
+})
+
+export const shopId = () =>
+  uuid('shop_id')
+    .notNull()
+    .references(() => shops.id)
+
+/** Names are personal data: they stand here alone and can be set to null without breaking the record. */
+export const people = pgTable(
+  'people',
+  {
+    shopId: shopId(),
+    id: uuid('id').notNull(),
+    name: text('name'),
+    erasedAt: moment('erased_at'),
+  },
+  (t) => [primaryKey({ columns: [t.shopId, t.id] })],
+)

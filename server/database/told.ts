@@ -1,0 +1,120 @@
+import { asc, and, eq, inArray } from 'drizzle-orm'
+import { instrumentOf, momentOf, optional, profileOf, eventOf, recordOf, rowsOf } from './edge'
+import type { Database } from './client'
+import {
+  attachments,
+  cases,
+  events,
+  instruments,
+  people,
+  records,
+  vehicleProfiles,
+  vehicles,
+} from './schema'
+
+export const vehicleOf = (row: typeof vehicles.$inferSelect) =>
+  optional({
+    id: row.id,
+    name: row.name,
+    model: row.model,
+    plate: row.plate,
+    year: row.year,
+    kilometres: row.kilometres,
+  })
+
+export const caseOf = (row: typeof cases.$inferSelect) =>
+  optional({
+    id: row.id,
+    complaint: row.complaint,
+    title: row.title,
+    openedAt: row.openedAt,
+    openedBy: row.authorId,
+    vehicle: row.vehicleId,
+    bay: row.bay,
+  })
+
+/** Rows of the database by their kinds. */
+interface RowsByKind {
+  people: (typeof people.$inferSelect)[]
+  vehicles: (typeof vehicles.$inferSelect)[]
+  profiles: (typeof vehicleProfiles.$inferSelect)[]
+  instruments: (typeof instruments.$inferSelect)[]
+  cases: (typeof cases.$inferSelect)[]
+  records: (typeof records.$inferSelect)[]
+  events: (typeof events.$inferSelect)[]
+}
+
+/** Rows as a device is told of them, with what was attached to the cases among them. */
+export async function told(db: Database, shopId: string, rows: Partial<RowsByKind>) {
+  const caseIds = (rows.cases ?? []).map(({ id }) => id)
+  const references =
+    caseIds.length === 0
+      ? []
+      : await db
+          .select()
+          .from(attachments)
+          .where(and(eq(attachments.shopId, shopId), inArray(attachments.caseId, caseIds)))
+  return {
+    people: (rows.people ?? []).map(({ id, name }) => ({ id, name })),
+    vehicles: (rows.vehicles ?? []).map(vehicleOf),
+    profiles: (rows.profiles ?? []).map((row) => ({
+      id: row.id,
+      vehicle: row.vehicleId,
+      profile: profileOf(row),
+      receivedAt: momentOf(row.receivedAt),
+    })),
+    instruments: (rows.instruments ?? []).map((row) => ({
+      ...instrumentOf(row),
+      supersedes: row.supersedes ?? undefined,
+    })),
+    cases: (rows.cases ?? []).map((row) => ({
+      ...caseOf(row),
+      elevationMetres: row.elevationMetres,
+      attachments: references
+        .filter(({ caseId }) => caseId === row.id)
+        .map(({ reference }) => reference),
+    })),
+    records: (rows.records ?? []).map((row) => ({ case: row.caseId, record: recordOf(row) })),
+    events: (rows.events ?? []).map((row) => ({ case: row.caseId, event: eventOf(row) })),
+  }
+}
+
+/** Everything that a device needs to work on these cases; nothing of an id that this shop has no case under. */
+export async function toldOfCases(db: Database, shopId: string, caseIds: readonly string[]) {
+  const found = await rowsOf(db, cases, shopId, caseIds)
+  const ids = found.map(({ id }) => id)
+  const vehicleIds = [...new Set(found.map(({ vehicleId }) => vehicleId))]
+  if (ids.length === 0) return told(db, shopId, {})
+  const inCases = (table: typeof records | typeof events) =>
+    db
+      .select()
+      .from(table)
+      .where(and(eq(table.shopId, shopId), inArray(table.caseId, ids)))
+      .orderBy(asc(table.id))
+  const [ofVehicles, profiles, ofRecords, ofEvents] = await Promise.all([
+    rowsOf(db, vehicles, shopId, vehicleIds),
+    newestProfiles(db, shopId, vehicleIds),
+    inCases(records),
+    inCases(events),
+  ])
+  return told(db, shopId, {
+    cases: found,
+    vehicles: ofVehicles,
+    profiles,
+    records: ofRecords,
+    events: ofEvents,
+  })
+}
+
+/** The newest profile of each of these vehicles, as the server received them. */
+export async function newestProfiles(db: Database, shopId: string, vehicleIds: readonly string[]) {
+  if (vehicleIds.length === 0) return []
+  const all = await db
+    .select()
+    .from(vehicleProfiles)
+    .where(
+      and(eq(vehicleProfiles.shopId, shopId), inArray(vehicleProfiles.vehicleId, [...vehicleIds])),
+    )
+    .orderBy(asc(vehicleProfiles.receivedAt), asc(vehicleProfiles.id))
+  return [...new Map(all.map((row) => [row.vehicleId, row])).values()]
+}
