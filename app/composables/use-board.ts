@@ -6,7 +6,6 @@ import {
   type CaseInput,
   type CaseStage,
   caseStateOf,
-  compareMoments,
   type Complaint,
   isClosed,
 } from '#core'
@@ -47,7 +46,15 @@ function perCase<T>(work: (input: CaseInput) => T) {
   }
 }
 
-const filterable = perCase<Filterable>((input) => ({
+/** What the board asks of a case; `openedMs` since 1970, `opened` as a day in words. */
+interface About extends Filterable {
+  openedMs: number
+  opened: string
+}
+
+const aboutCase = perCase<About>((input) => ({
+  openedMs: Date.parse(input.case.openedAt),
+  opened: DateTime.fromISO(input.case.openedAt).toFormat('d LLL'),
   words: [
     input.vehicle.name,
     input.vehicle.model,
@@ -79,14 +86,14 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
   onScopeDispose(() => worker.terminate())
 
   const all = computed(() =>
-    [...shop.cases.values()]
-      .sort((a, b) => compareMoments(b.openedAt, a.openedAt))
-      .flatMap(({ id }) => {
+    [...shop.cases.keys()]
+      .flatMap((id) => {
         const input = shop.caseInput(id)
         if (!input) return []
         const stamp = stampOf(input, shop.profileOf(input.vehicle.id)?.id)
-        return [{ id, input, stamp, about: filterable(input, stamp) }]
-      }),
+        return [{ id, input, stamp, about: aboutCase(input, stamp) }]
+      })
+      .sort((a, b) => b.about.openedMs - a.about.openedMs),
   )
   const passing = computed(() => all.value.filter(({ about }) => passes(filter.value, about)))
   const shown = computed(() => passing.value.slice(0, most.value))
@@ -112,7 +119,7 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
         complaint: input.case.complaint,
         title: input.case.title,
         stage: say(`stage.${stageOf(input, stamp)}`),
-        opened: DateTime.fromISO(input.case.openedAt).toFormat('d LLL'),
+        opened: about.opened,
         closed: about.closed,
         pinned: shop.held.get(id)?.pinned === 1,
         lead: lead && { ...lead, chance: formatChance(lead.probability) },

@@ -16,6 +16,8 @@ interface Found {
   more: boolean
 }
 
+/** Pages asked for in one go. */
+const MOST_PAGES = 20
 /** Typing is over when nothing was typed for so long, ms. */
 const TYPED_MS = 300
 
@@ -39,15 +41,25 @@ export function useShopSearch(filter: Ref<BoardFilter>) {
     if (!isAsked.value) return void (more.value = searching.value = false)
     searching.value = true
     try {
-      const from = after && { touchedAt: after.touchedAt, id: after.case.id }
-      const page = await ask<Found>('GET', `/api/cases?${asQuery(filter.value, from).toString()}`)
-      if (mine !== turn) return
-      found.value = [...(after ? found.value : []), ...page.cases]
-      more.value = page.more
+      await searchOn(after, () => mine === turn)
     } catch (error) {
       if (mine === turn) problem.value = error
     } finally {
       if (mine === turn) searching.value = false
+    }
+  }
+
+  /** Page after page until one has something that does not stand here: what was touched last mostly does. */
+  async function searchOn(after: FoundCase | undefined, isWanted: () => boolean) {
+    let last = after
+    for (let pages = 0; pages < MOST_PAGES; pages++) {
+      const from = last && { touchedAt: last.touchedAt, id: last.case.id }
+      const page = await ask<Found>('GET', `/api/cases?${asQuery(filter.value, from).toString()}`)
+      if (!isWanted()) return
+      found.value = [...found.value, ...page.cases]
+      more.value = page.more
+      last = page.cases.at(-1)
+      if (!page.more || page.cases.some((one) => !shop.cases.has(one.case.id))) return
     }
   }
   watchDebounced(filter, () => void search(), { debounce: TYPED_MS, deep: true })

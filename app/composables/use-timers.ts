@@ -52,8 +52,13 @@ export function useTimers() {
   const ticking = useNow({ interval: 500 })
   const now = computed(() => ticking.value.getTime())
   const opened = Date.now()
+  /** what was recorded before then waits no longer, ms; moves once a minute */
+  const since = computed(() => Math.floor(now.value / 60_000) * 60_000 - LONGEST_WAIT_MS)
+  const lately = computed(() =>
+    [...shop.records.values()].filter(({ record }) => Date.parse(record.observedAt) > since.value),
+  )
   const waiting = computed(() => {
-    const all = standingRecords([...shop.records.values()].map((r) => r.record))
+    const all = standingRecords(lately.value.map((r) => r.record))
     return ALL_CHECKS.flatMap((check) =>
       check.waits(all).map(({ source, startedAt, minutes }) => {
         const caseId = shop.records.get(source)!.case

@@ -178,3 +178,21 @@ describe('a device that is far behind', () => {
     await eventually(() => expect(back.shown()).toEqual(['tr1', 'tr2', 'tr3']))
   })
 })
+
+describe('sending', () => {
+  it('does not wait for receiving', async () => {
+    for (let n = 0; n < 3; n++) take(`r${n}`, `c${n}`)
+    const answer = server.fetch
+    let goOn = () => {}
+    server.fetch = (path, init) =>
+      path.startsWith('/api/rows')
+        ? new Promise<void>((done) => (goOn = done)).then(() => answer(path, init))
+        : answer(path, init)
+    const tab = await opened(newPerson())
+    await tab.keep('mine', 'mine')
+    await eventually(() => expect(server.texts()).toContain('mine'))
+    expect(tab.store.cases.value.size).toBe(0)
+    goOn()
+    await eventually(() => expect(tab.shown()).toEqual(['mine', 'tr0', 'tr1', 'tr2']))
+  })
+})

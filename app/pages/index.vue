@@ -84,7 +84,9 @@ const note = ref('')
       :more="more"
       :searching="searching"
       :problem="searchProblem"
+      :is-open-only="filter.state === 'open'"
       @more="searchMore"
+      @closed-too="filter = { ...filter, state: 'all' }"
     />
   </main>
 </template>

@@ -131,5 +131,7 @@ export function sqlOf(max = 2) {
     )
     return rows
   }
-  return Object.assign(sql, { end: () => pool.end() })
+  const raw = async (text: string, values: unknown[] = []): Promise<Parsed[]> =>
+    (await pool.query(text, values)).rows
+  return Object.assign(sql, { raw, end: () => pool.end() })
 }

@@ -124,8 +124,7 @@ describe('what a device begins with', () => {
 describe('rows of cases', () => {
   it('are all that the case’s file holds, with the newest profile of its vehicle', async () => {
     const { id, vehicle } = await named({ name: 'Valley bus 11' })
-    for (const fan of ['electric-relay', 'viscous-clutch'])
-      await describeSystem(vehicle, { fan })
+    for (const fan of ['electric-relay', 'viscous-clutch']) await describeSystem(vehicle, { fan })
     const record = recordOf(PEOPLE.ilka, 'note', { text: 'seen' })
     await putRecord(ilka, id, record)
     const rows = await get(ilka, `/api/rows?cases=${id}`)

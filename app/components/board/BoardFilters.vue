@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiMagnify } from '@mdi/js'
+import { mdiMagnify, mdiTune } from '@mdi/js'
 import { COMPLAINTS } from '#core'
 import { type BoardFilter, EVERYTHING_OPEN, isNarrowed } from '../../shop/filters'
 
@@ -23,11 +23,13 @@ const [text, complaint, bay, person, state] = [
   field('person'),
   field('state'),
 ]
+/** on a narrow screen the choices stand behind a button, so that the first case is seen */
+const isUnfolded = ref(false)
 const isChanged = computed(() => isNarrowed(filter.value) || filter.value.state !== 'open')
 </script>
 
 <template>
-  <form class="filters" role="search" :aria-label="say('board.filter')" @submit.prevent>
+  <form class="filters" role="search" :aria-label="say('board.find')" @submit.prevent>
     <label class="search"
       ><v-icon :icon="mdiMagnify" size="24" aria-hidden="true" /><input
         v-model="text"
@@ -36,25 +38,36 @@ const isChanged = computed(() => isNarrowed(filter.value) || filter.value.state 
         :aria-label="say('board.search')"
         :placeholder="say('board.search')"
     /></label>
-    <select v-model="complaint" :aria-label="say('board.complaint')">
-      <option :value="undefined">{{ say('board.anyComplaint') }}</option>
-      <option v-for="value in COMPLAINTS" :key="value" :value="value">
-        {{ say(`complaint.${value}`) }}
-      </option>
-    </select>
-    <select v-model="bay" :aria-label="say('board.bay')">
-      <option :value="undefined">{{ say('board.anyBay') }}</option>
-      <option v-for="value in bays" :key="value" :value="value">{{ value }}</option>
-    </select>
-    <select v-model="person" :aria-label="say('board.person')">
-      <option :value="undefined">{{ say('board.anybody') }}</option>
-      <option v-for="one in people" :key="one.id" :value="one.id">{{ one.name }}</option>
-    </select>
-    <select v-model="state" :aria-label="say('board.state')">
-      <option value="open">{{ say('board.stateOpen') }}</option>
-      <option value="closed">{{ say('board.stateClosed') }}</option>
-      <option value="all">{{ say('board.stateAll') }}</option>
-    </select>
+    <button
+      type="button"
+      class="fold"
+      :aria-expanded="isUnfolded"
+      :aria-label="say('board.filter')"
+      @click="isUnfolded = !isUnfolded"
+    >
+      <v-icon :icon="mdiTune" size="26" />
+    </button>
+    <div class="choices" :class="{ unfolded: isUnfolded }">
+      <select v-model="complaint" :aria-label="say('board.complaint')">
+        <option :value="undefined">{{ say('board.anyComplaint') }}</option>
+        <option v-for="value in COMPLAINTS" :key="value" :value="value">
+          {{ say(`complaint.${value}`) }}
+        </option>
+      </select>
+      <select v-model="bay" :aria-label="say('board.bay')">
+        <option :value="undefined">{{ say('board.anyBay') }}</option>
+        <option v-for="value in bays" :key="value" :value="value">{{ value }}</option>
+      </select>
+      <select v-model="person" :aria-label="say('board.person')">
+        <option :value="undefined">{{ say('board.anybody') }}</option>
+        <option v-for="one in people" :key="one.id" :value="one.id">{{ one.name }}</option>
+      </select>
+      <select v-model="state" :aria-label="say('board.state')">
+        <option value="open">{{ say('board.stateOpen') }}</option>
+        <option value="closed">{{ say('board.stateClosed') }}</option>
+        <option value="all">{{ say('board.stateAll') }}</option>
+      </select>
+    </div>
     <button
       v-if="isChanged"
       type="button"
@@ -72,6 +85,12 @@ const isChanged = computed(() => isNarrowed(filter.value) || filter.value.state 
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
+}
+.choices {
+  display: contents;
+}
+.fold {
+  display: none;
 }
 .search {
   flex: 1 1 260px;
@@ -108,6 +127,27 @@ select {
   max-width: 100%;
 }
 @media (max-width: 700px) {
+  .search {
+    flex: 1 1 200px;
+  }
+  .fold {
+    display: grid;
+    place-items: center;
+    min-width: 52px;
+    min-height: 48px;
+    border: 1.5px solid var(--line);
+    border-radius: 4px;
+    background: var(--sheet);
+  }
+  .choices {
+    display: none;
+    flex: 1 1 100%;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+  .choices.unfolded {
+    display: flex;
+  }
   select {
     flex: 1 1 40%;
     min-width: 0;

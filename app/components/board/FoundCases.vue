@@ -8,8 +8,10 @@ defineProps<{
   more: boolean
   searching: boolean
   problem: unknown
+  /** closed cases are not looked for */
+  isOpenOnly: boolean
 }>()
-defineEmits<{ more: [] }>()
+defineEmits<{ more: []; closedToo: [] }>()
 
 const { say, sayProblem } = useWords()
 const dayOf = (moment: string) => DateTime.fromISO(moment).toFormat('d LLL yyyy')
@@ -22,7 +24,9 @@ const dayOf = (moment: string) => DateTime.fromISO(moment).toFormat('d LLL yyyy'
       {{ say('board.notSearched', { problem: sayProblem(problem) }) }}
     </p>
     <p v-else-if="searching && found.length === 0" class="quiet">{{ say('board.searching') }}</p>
-    <p v-else-if="found.length === 0" class="quiet">{{ say('board.noneElsewhere') }}</p>
+    <p v-else-if="found.length === 0" class="quiet">
+      {{ say(isOpenOnly ? 'board.noneElsewhereOpen' : 'board.noneElsewhere') }}
+    </p>
     <ul v-if="found.length > 0" class="sheet list">
       <li v-for="one in found" :key="one.case.id">
         <NuxtLink :to="`/cases/${one.case.id}`">
@@ -39,6 +43,9 @@ const dayOf = (moment: string) => DateTime.fromISO(moment).toFormat('d LLL yyyy'
         </NuxtLink>
       </li>
     </ul>
+    <v-btn v-if="isOpenOnly" class="more" @click="$emit('closedToo')">{{
+      say('board.closedToo')
+    }}</v-btn>
     <v-btn v-if="more" :loading="searching" class="more" @click="$emit('more')">{{
       say('board.searchMore')
     }}</v-btn>

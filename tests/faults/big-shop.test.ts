@@ -1,0 +1,86 @@
+import { performance } from 'node:perf_hooks'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { Client, PEOPLE, type Parsed, putRecord, recordOf, sqlOf } from '../server/client'
+import { growShop, OPEN_CASES, takeDemoCases } from './big-shop'
+import { isWhole, sized, tell } from './size'
+
+/** A shop as it grows, in cases. */
+const SIZES = isWhole ? [1_000, 10_000, 100_000] : [200, 1_000]
+const ASKED = sized(60, 20)
+/** From the smallest shop to the largest a route may take so much longer, and what no clock here tells apart, ms. */
+const MOST_TIMES = 1.5
+const BLUR_MS = 4
+
+let oren: Client
+const sql = sqlOf()
+beforeAll(async () => {
+  oren = await Client.signedIn('oren')
+  await takeDemoCases(oren)
+}, 60_000)
+afterAll(() => sql.end())
+
+/** p95 of asking for each of these in turn, ms. */
+async function timed(ask: (n: number) => Promise<Parsed>): Promise<number> {
+  for (let n = 0; n < 5; n++) await ask(n)
+  const took: number[] = []
+  for (let n = 0; n < ASKED; n++) {
+    const began = performance.now()
+    await ask(n)
+    took.push(performance.now() - began)
+  }
+  return took.sort((a, b) => a - b)[Math.floor(ASKED * 0.95)]!
+}
+
+async function get(path: string): Promise<Parsed> {
+  const answer = await oren.ask('GET', path)
+  if (answer.status !== 200) throw new Error(`${path}: ${answer.status}`)
+  return answer.body
+}
+
+/** What devices ask of the server, by what it is for. */
+async function routes(): Promise<Record<string, (n: number) => Promise<Parsed>>> {
+  const desk = await get('/api/desk')
+  const old = (await get('/api/cases?open=no&text=n%209')).cases.map((c: Parsed) => c.case.id)
+  const caseId = desk.held[0]
+  return {
+    'what a device begins with': () => get('/api/desk'),
+    'ten cases': (n) => get(`/api/rows?cases=${desk.held.slice(n % 20, (n % 20) + 10).join()}`),
+    'what is new': () => get(`/api/changes?after=${desk.cursor}&mark=${desk.mark}`),
+    'a page of changes': (n) => get(`/api/changes?after=${desk.cursor - 600 - n}`),
+    'a search for a plate': (n) => get(`/api/cases?text=n%20${100 + n}`),
+    'a search for what many have': () => get('/api/cases?text=bay&open=no'),
+    'a search by person and complaint': () =>
+      get(`/api/cases?person=${PEOPLE.ilka}&complaint=overheats`),
+    'vehicles by name': (n) => get(`/api/vehicles?text=${100 + n}`),
+    'the file of an old case': (n) => get(`/api/cases/${old[n % old.length]}/export`),
+    'a record': async (n) => {
+      const record = recordOf(PEOPLE.oren, 'note', { text: `note ${n}` })
+      expect((await putRecord(oren, caseId, record)).status).toBe(201)
+    },
+  }
+}
+
+describe('a shop that grows', () => {
+  it(`from ${SIZES[0]} to ${SIZES.at(-1)} cases is answered as fast`, async () => {
+    const took = new Map<string, number[]>()
+    for (const size of SIZES) {
+      await growShop(sql, size)
+      for (const [name, ask] of Object.entries(await routes()))
+        took.set(name, [...(took.get(name) ?? []), await timed(ask)])
+    }
+    const said = (ms: number[]) => ms.map((one) => `${one.toFixed(1)}`).join(', ')
+    for (const [name, ms] of took)
+      tell(
+        `${name}, in shops of ${SIZES.join(', ')} cases`,
+        `95th percentile at most ${MOST_TIMES} times that of the smallest`,
+        `${said(ms)} ms`,
+      )
+    const slower = [...took].filter(([, ms]) => ms.at(-1)! > ms[0]! * MOST_TIMES + BLUR_MS)
+    expect(slower.map(([name, ms]) => `${name}: ${said(ms)}`)).toEqual([])
+  }, 600_000)
+  it('holds open cases on a device, and not all that ever were', async () => {
+    const desk = await get('/api/desk')
+    expect(desk.held.length).toBeGreaterThanOrEqual(OPEN_CASES)
+    expect(desk.held.length).toBeLessThan(SIZES.at(-1)!)
+  })
+})

@@ -1,0 +1,89 @@
+import { readdirSync } from 'node:fs'
+import type { Client, sqlOf } from '../server/client'
+import { demoCase } from '../server/client'
+
+type Sql = ReturnType<typeof sqlOf>
+
+/** Cases that stay open in a shop of any size, the newest. */
+export const OPEN_CASES = 40
+/** Cases of one day. */
+const A_DAY = 8
+
+/** Takes in the cases of the demo shop, which larger shops are copied from. */
+export async function takeDemoCases(lead: Client): Promise<void> {
+  for (const file of readdirSync('data/demo/cases').filter((name) => name.endsWith('.json')))
+    await lead.ask('POST', '/api/cases/import', demoCase(file))
+}
+
+/**
+ * Grows the demo shop to so many cases: copies of its own, each with all that was recorded, under ids of their own, a
+ * few a day back from now, closed but for the newest. Written into the database at once, as a shop of many years has it.
+ */
+export async function growShop(sql: Sql, cases: number): Promise<void> {
+  const [shop] =
+    await sql`select s.id from shops s join people p on p.shop_id = s.id where p.name = 'Ilka Brandt'`
+  const shopId = shop.id
+  const [{ made }] = await sql`select count(*)::int as made from cases where shop_id = ${shopId}`
+  if (made >= cases) return
+  await sql`create or replace function id_of(words text) returns uuid immutable language sql as $$
+    select overlay(overlay(md5(words) placing '7' from 13) placing '8' from 17)::uuid $$`
+  await sql`drop table if exists model_cases`
+  await sql`create table model_cases as
+    select c.*, row_number() over (order by id) - 1 as nth
+    from cases c where shop_id = ${shopId} and id in (
+      select entity_id from changes where shop_id = ${shopId} and entity = 'case' order by seq limit 14)`
+  await sql`drop table if exists copies`
+  await sql`create table copies as
+    select n, m.id as model, id_of('case' || n) as id, id_of('vehicle' || n) as vehicle,
+      m.vehicle_id as model_vehicle, now() - n * interval '1 day' / ${A_DAY} as at
+    from generate_series(${made}::int, ${cases - 1}::int) n
+    join model_cases m on m.nth = n % (select count(*) from model_cases)`
+  await sql`insert into vehicles (shop_id, id, name, model, plate, author_id, observed_at, received_at, content_hash)
+    select v.shop_id, k.vehicle, v.name || ' ' || k.n, v.model, 'N ' || k.n, v.author_id, v.observed_at, k.at, 'x'
+    from copies k join vehicles v on v.shop_id = ${shopId} and v.id = k.model_vehicle`
+  await sql`insert into vehicle_profiles (shop_id, id, vehicle_id, profile, author_id, observed_at, received_at, content_hash)
+    select p.shop_id, id_of('profile' || k.n), k.vehicle, p.profile, p.author_id, p.observed_at, k.at, 'x'
+    from copies k join lateral (
+      select * from vehicle_profiles p where p.shop_id = ${shopId} and p.vehicle_id = k.model_vehicle
+      order by received_at desc limit 1) p on true`
+  await sql`insert into cases (shop_id, id, vehicle_id, complaint, title, bay, opened_at, elevation_metres, author_id, observed_at, received_at, content_hash)
+    select c.shop_id, k.id, k.vehicle, c.complaint, c.title, 'Bay ' || k.n % 12, to_char(k.at at time zone 'utc', 'YYYY-MM-DD"T"HH24:MI:SS"Z"'),
+      c.elevation_metres, c.author_id, c.observed_at, k.at, 'x'
+    from copies k join cases c on c.shop_id = ${shopId} and c.id = k.model`
+  await copyEntries(sql, 'records', shopId)
+  await copyEntries(sql, 'events', shopId)
+  await sql`insert into events (shop_id, id, case_id, kind, data, author_id, observed_at, received_at, content_hash)
+    select c.shop_id, id_of('end' || k.n), k.id, 'closed', '{"outcome":"not-found","causes":[]}', c.author_id,
+      to_char(k.at at time zone 'utc' + interval '1 hour', 'YYYY-MM-DD"T"HH24:MI:SS"Z"'), k.at, 'x'
+    from copies k join cases c on c.shop_id = ${shopId} and c.id = k.id where k.n >= ${OPEN_CASES}`
+  await sql`insert into case_index (shop_id, case_id, is_open, touched_at, complaint, bay, people, words)
+    select c.shop_id, c.id, k.n < ${OPEN_CASES}, k.at, c.complaint, lower(c.bay), array[c.author_id],
+      lower(concat_ws(' ', c.title, v.name, v.model, v.plate, c.bay))
+    from copies k join cases c on c.shop_id = ${shopId} and c.id = k.id
+    join vehicles v on v.shop_id = c.shop_id and v.id = c.vehicle_id`
+  await sql`with told as (
+      select 'vehicle' as entity, vehicle as id, n, 0 as part from copies
+      union all select 'profile', id_of('profile' || n), n, 1 from copies
+      union all select 'case', id, n, 2 from copies
+      union all select 'record', r.id, k.n, 3 from copies k join records r on r.shop_id = ${shopId} and r.case_id = k.id
+      union all select 'event', e.id, k.n, 4 from copies k join events e on e.shop_id = ${shopId} and e.case_id = k.id
+    ), moved as (update shops set change_seq = change_seq + (select count(*) from told) where id = ${shopId}
+      returning change_seq - (select count(*) from told) as before)
+    insert into changes (shop_id, seq, entity, entity_id)
+    select ${shopId}, moved.before + row_number() over (order by n, part, told.id), entity, told.id from told, moved`
+  await sql`analyze`
+}
+
+/** Copies records, or events: what they replace and belong to is copied with them. */
+async function copyEntries(sql: Sql, table: 'records' | 'events', shopId: string): Promise<void> {
+  const copied = (column: string) => `id_of(k.n || ${column})`
+  await sql.raw(
+    `insert into ${table} (shop_id, id, case_id, kind, data, note, supersedes, author_id, observed_at, received_at, content_hash)
+     select e.shop_id, ${copied('e.id::text')}, k.id, e.kind,
+       case when e.data ? 'run' then jsonb_set(e.data, '{run}', to_jsonb(${copied("(e.data->>'run')")}::text)) else e.data end,
+       e.note, ${copied('e.supersedes::text')}, e.author_id,
+       to_char(k.at at time zone 'utc' + interval '30 minutes', 'YYYY-MM-DD"T"HH24:MI:SS"Z"'), k.at, 'x'
+     from copies k join ${table} e on e.shop_id = $1 and e.case_id = k.model`,
+    [shopId],
+  )
+}
