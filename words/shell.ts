@@ -57,13 +57,31 @@ Without FILE, or with -, the case is read from standard input. Exit 0: done; 2: 
 `,
   'shell.noRole': '{role} is not a role; use {roles}.',
   'shell.noDatabaseUrl': 'DATABASE_URL is not set.',
+  'shell.nameMissing': 'A name is missing.',
+  'shell.badElevation':
+    '“{elevation}” is no elevation of a shop: a number of metres from {least} to {most}.',
+  'shell.noShop': 'There is no shop with the number “{shop}”.',
+  'shell.noPerson': 'There is no person with the number “{person}”.',
+  'shell.noAccount': 'Nobody signs in as “{signIn}”.',
+  'shell.signInTaken': 'Somebody signs in as “{signIn}” already; nothing was added.',
+  'shell.firstPassword': 'First password, to be changed at the next sign-in: {password}',
+  'shell.databaseAway': 'The database cannot be reached; see DATABASE_URL.',
+  'shell.metric.requests': 'Requests answered, by route and status.',
+  'shell.metric.seconds': 'Time from a request to its answer, seconds.',
+  'shell.metric.outboxAge':
+    'Time that an entry waited on its device before it came here, by the corrected clock, seconds.',
+  'shell.metric.connections':
+    'Connections to the database, by what they do; requests that wait for one.',
+  'shell.metric.streams': 'Devices that follow the shop live.',
   'shell.adminUsage': `Usage: npm run admin -- <command>   (DATABASE_URL says where the database is)
 
   migrate                                             bring the tables up to date
   create-shop "NAME" ELEVATION_METRES                 add a shop, print its id
-  add-person SHOP_ID SIGN_IN "NAME" ROLE PASSWORD     {roles}
-  set-password SIGN_IN PASSWORD                       also ends that person’s sessions
+  add-person SHOP_ID SIGN_IN "NAME" ROLE              {roles}; makes up a first password and prints it, or
+                                                      takes the one that comes through a pipe
+  reset-password SIGN_IN                              prints a new first password; ends that person’s sessions
   erase-person PERSON_ID                              removes the name and the account, keeps the record
+  audit SHOP_ID                                       prints who signed in and what was administered, a line each
   prepare-demo                                        what npm run demo uses
 `,
 }

@@ -13,6 +13,21 @@ export class Refusal extends Error {
   }
 }
 
+/** What the server says of a refusal. */
+export interface Said {
+  code: string
+  sentence: string
+  message?: Message
+}
+
+export const refusalOf = (status: number, said: Said | undefined): Refusal =>
+  new Refusal(
+    status,
+    said?.code ?? 'unexpected',
+    said?.sentence ?? sentence(message('common.offline.notTaken')),
+    said?.message,
+  )
+
 /** The server could not be reached at all. */
 export class Unreachable extends Error {
   constructor(readonly problem: Message) {
@@ -47,10 +62,7 @@ export async function ask<T>(
   const text = await answer.text().catch(() => {
     throw new Unreachable(message('common.offline.brokeOff'))
   })
-  let json: { error?: { code: string; sentence: string; message?: Message } } & Record<
-    string,
-    unknown
-  >
+  let json: { error?: Said } & Record<string, unknown>
   try {
     json = JSON.parse(text) as typeof json
   } catch {
@@ -58,10 +70,5 @@ export async function ask<T>(
     throw new Unreachable(message('common.offline.unexpected'))
   }
   if (answer.ok) return json as T
-  throw new Refusal(
-    answer.status,
-    json.error?.code ?? 'unexpected',
-    json.error?.sentence ?? sentence(message('common.offline.notTaken')),
-    json.error?.message,
-  )
+  throw refusalOf(answer.status, json.error)
 }

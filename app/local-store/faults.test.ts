@@ -147,10 +147,12 @@ describe('an entry that the server fails on', () => {
     await keep('2', 'good')
     await keep('3', 'better')
     await eventually(() => expect(server.texts()).toEqual(['good', 'better']))
+    await eventually(() =>
+      expect(store.refused.value.map(({ id, problem }) => [id, problem])).toMatchObject([
+        ['1', { id: 'common.offline.cannotBeTaken', parameters: { tries: MOST_TRIES } }],
+      ]),
+    )
     await eventually(() => expect(store.kept.value).toEqual([]))
-    expect(store.refused.value.map(({ id, problem }) => [id, problem])).toMatchObject([
-      ['1', { id: 'common.offline.cannotBeTaken', parameters: { tries: MOST_TRIES } }],
-    ])
   })
   it('alone in line is set aside too, can be changed, and then goes', async () => {
     const { store, keep, shown } = await opened(newPerson())

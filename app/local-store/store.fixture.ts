@@ -10,6 +10,11 @@ import { useLocalStore } from './store'
 export type Weather =
   'fine' | 'no-network' | 'answer-breaks-off' | 'server-error' | 'fails-on-all' | 'signed-out'
 
+interface Sent {
+  case: string
+  record: { id: string; text: string }
+}
+
 /** An answer with no rows in it. */
 const nothingTold = () => ({
   serverNow: new Date().toISOString(),
@@ -24,7 +29,7 @@ const nothingTold = () => ({
 
 /** The server as a page sees it: entries under ids, numbered in order, refused where the text says so. */
 export class Server {
-  entries = new Map<string, { case: string; record: { id: string; text: string } }>()
+  entries = new Map<string, Sent>()
   order: string[] = []
   weather: Weather = 'fine'
   /** takes what it refused */
@@ -35,6 +40,8 @@ export class Server {
   cases = new Set<string>()
   isAway = new Set<string>()
   fetched: string[] = []
+  /** how many entries came with each request */
+  batches: number[] = []
   /** says that so many changes are left, whatever there are */
   pretendsToBeAhead = 0
 
@@ -68,22 +75,32 @@ export class Server {
         }),
       )
     }
-    const entry = JSON.parse(String(init.body)) as {
-      case: string
-      record: { id: string; text: string }
-    }
-    if (this.weather === 'fails-on-all' || entry.record.text.startsWith('poison'))
-      return refuse(500, 'Something went wrong.')
-    if (entry.record.text.startsWith('bad') && !this.isLenient)
-      return refuse(422, 'The text is bad.')
-    this.take(entry)
+    const sent = JSON.parse(String(init.body)) as Sent & { entries?: { id: string; body: Sent }[] }
+    const { entries } = sent
+    const outcomes = (entries ?? [{ id: sent.record?.id, body: sent }]).map(({ id, body }) => ({
+      id,
+      ...this.outcomeOf(body),
+    }))
+    this.batches.push(outcomes.length)
+    const failed = outcomes.find(({ status, error }) => error && (!entries || status >= 500))
+    if (failed) return refuse(failed.status, failed.error!.sentence)
     if (this.weather === 'answer-breaks-off')
       return Promise.resolve(
         new Response(new ReadableStream({ start: (c) => c.error(new Error('cut')) }), {
           status: 200,
         }),
       )
-    return Promise.resolve(json(200, {}))
+    return Promise.resolve(json(200, entries ? { outcomes } : {}))
+  }
+  /** Takes an entry, or says why not. */
+  private outcomeOf(entry: Sent): { status: number; error?: { code: string; sentence: string } } {
+    const { text } = entry.record
+    if (this.weather === 'fails-on-all' || text.startsWith('poison'))
+      return { status: 500, error: { code: 'x', sentence: 'Something went wrong.' } }
+    if (text.startsWith('bad') && !this.isLenient)
+      return { status: 422, error: { code: 'x', sentence: 'The text is bad.' } }
+    this.take(entry)
+    return { status: 201 }
   }
   /** What a device begins with, and everything of cases. */
   private told(pathname: string, asked: URLSearchParams) {
@@ -102,7 +119,7 @@ export class Server {
       records: [...this.entries.values()].filter((entry) => ids.includes(entry.case)),
     }
   }
-  take(entry: { case: string; record: { id: string; text: string } }) {
+  take(entry: Sent) {
     if (this.entries.has(entry.record.id)) return
     this.cases.add(entry.case)
     this.entries.set(entry.record.id, entry)

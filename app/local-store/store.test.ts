@@ -61,6 +61,19 @@ describe('what is recorded on a device', () => {
     await eventually(() => expect(server.texts()).toEqual(['t1', 't2', 't3', 't4']))
     expect([second.store.reachable.value, second.session.state]).toEqual([true, 'signed-in'])
   })
+  it('goes many in a request, in order; what is refused of them alone is set aside', async () => {
+    const { store, keep } = await opened(newPerson())
+    server.weather = 'no-network'
+    const texts = ['t1', 't2', 'bad', 't4', 't5', 't6']
+    for (const [n, text] of texts.entries()) await keep(`${n}`, text)
+    server.batches = []
+    server.weather = 'fine'
+    await store.synchronise()
+    await eventually(() => expect(server.texts()).toEqual(texts.filter((text) => text !== 'bad')))
+    expect(server.batches).toEqual([6])
+    await eventually(() => expect(store.refused.value.map(({ id }) => id)).toEqual(['2']))
+    expect(store.kept.value).toEqual([])
+  })
   it('that the server took though its answer broke off is sent again and stands there once', async () => {
     const { store, keep } = await opened(newPerson())
     server.weather = 'answer-breaks-off'

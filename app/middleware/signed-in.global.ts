@@ -3,4 +3,6 @@ export default defineNuxtRouteMiddleware((to) => {
   const session = useSession()
   if (!session.current && to.path !== '/sign-in')
     return navigateTo({ path: '/sign-in', query: to.path === '/' ? {} : { to: to.fullPath } })
+  if (session.current?.mustChangePassword && !['/settings', '/sign-in'].includes(to.path))
+    return navigateTo('/settings')
 })

@@ -72,7 +72,18 @@ async function leave(everywhere: boolean) {
         ><br /><span class="quiet small">{{ say('settings.whatEachIsOffBy') }}</span></span
       ><v-btn to="/instruments">{{ say('settings.instrumentsOfTheShop') }}</v-btn>
     </section>
+    <section v-if="session.current?.may.managePeople" class="sheet row">
+      <span class="grow"
+        ><strong>{{ say('people.title') }}</strong
+        ><br /><span class="quiet small">{{ say('settings.peopleWhat') }}</span></span
+      ><v-btn to="/people">{{ say('people.title') }}</v-btn>
+    </section>
     <h2>{{ session.current?.person.name }}, {{ session.current?.person.role }}</h2>
+    <p v-if="session.current?.mustChangePassword" class="caution" role="alert">
+      {{ say('settings.changeFirst') }}
+    </p>
+    <section class="sheet"><PasswordChange /></section>
+    <section v-if="!session.current?.mustChangePassword" class="sheet"><SecondFactor /></section>
     <section class="sheet stack">
       <p v-if="shop.outbox.length > 0" class="caution">
         {{

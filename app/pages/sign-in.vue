@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Unreachable } from '../local-store/api'
+import { Refusal, Unreachable } from '../local-store/api'
 
 const { say, sayProblem } = useWords()
 
@@ -7,6 +7,9 @@ const session = useSession()
 const route = useRoute()
 const name = ref('')
 const password = ref('')
+/** six digits of the second factor; asked for when the password was right and one is in force */
+const code = ref('')
+const wantsCode = ref(false)
 const problem = ref('')
 const busy = ref(false)
 
@@ -18,10 +21,12 @@ async function enter() {
   busy.value = true
   problem.value = ''
   try {
-    await session.signIn(name.value.trim(), password.value)
+    await session.signIn(name.value.trim(), password.value, code.value.trim())
     const to = String(route.query.to ?? '/')
     await navigateTo(to.startsWith('/') && !to.startsWith('//') ? to : '/')
   } catch (error) {
+    if (error instanceof Refusal && error.code === 'second-factor') wantsCode.value = true
+    code.value = ''
     problem.value =
       error instanceof Unreachable ? say('sign-in.theServerCannotBeReached') : sayProblem(error)
   } finally {
@@ -66,6 +71,15 @@ definePageMeta({ layout: false })
         :label="say('sign-in.password')"
         type="password"
         autocomplete="current-password"
+      />
+      <v-text-field
+        v-if="wantsCode"
+        v-model="code"
+        inputmode="numeric"
+        autocomplete="one-time-code"
+        maxlength="6"
+        autofocus
+        :label="say('sign-in.code')"
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <v-btn type="submit" class="solid" :loading="busy">{{ say('sign-in.signIn') }}</v-btn>

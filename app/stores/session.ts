@@ -78,12 +78,14 @@ export const useSession = defineStore('session', () => {
     }
   }
 
-  async function signIn(name: string, password: string) {
+  /** Signs in; `code` of the second factor, where one is in force. */
+  async function signIn(name: string, password: string, code?: string) {
     await ending
     const sentAt = Date.now()
     const description = await ask<SessionDescription>('POST', '/api/session', {
       signIn: name,
       password,
+      ...(code ? { code } : {}),
     })
     measureClock(description.serverNow, sentAt)
     signedInAt.value = Date.now()

@@ -5,11 +5,18 @@ export const ROLES = ['technician', 'lead', 'apprentice', 'viewer'] as const
 export type Role = (typeof ROLES)[number]
 
 export type Permission =
-  'read' | 'record' | 'change-vehicle-work' | 'close' | 'import' | 'declare' | 'take-back-others'
+  | 'read'
+  | 'record'
+  | 'change-vehicle-work'
+  | 'close'
+  | 'import'
+  | 'declare'
+  | 'take-back-others'
+  | 'manage-people'
 
 /**
  * What each role may do. An apprentice records; work that changes the vehicle, declaring a fault proven, taking back what
- * others recorded, closing and importing is a technician's.
+ * others recorded, closing and importing is a technician's; giving somebody a new password is the lead's.
  */
 const TECHNICIAN: readonly Permission[] = [
   'read',
@@ -24,7 +31,7 @@ const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
   viewer: ['read'],
   apprentice: ['read', 'record'],
   technician: TECHNICIAN,
-  lead: TECHNICIAN,
+  lead: [...TECHNICIAN, 'manage-people'],
 }
 
 export const may = (role: Role, permission: Permission): boolean =>
@@ -50,6 +57,9 @@ export const mayTakeBack = (role: Role, person: string, author: string): boolean
 export interface SessionDescription {
   person: { id: string; name: string; role: Role }
   shop: { id: string; name: string; elevationMetres: number }
-  may: { record: boolean; import: boolean; close: boolean }
+  may: { record: boolean; import: boolean; close: boolean; managePeople: boolean }
+  /** somebody else has given the password: it is to be changed before anything else */
+  mustChangePassword: boolean
+  hasSecondFactor: boolean
   serverNow: string
 }

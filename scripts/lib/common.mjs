@@ -35,10 +35,15 @@ export async function main(run) {
 export function runProgram(
   command,
   args,
-  { env = process.env, cwd = ROOT, label, show = false, logFile, background = false } = {},
+  { env = process.env, cwd = ROOT, label, show = false, logFile, background = false, input } = {},
 ) {
   return new Promise((done, fail) => {
-    const child = spawn(command, args, { env, cwd, stdio: ['ignore', 'pipe', 'pipe'] })
+    const child = spawn(command, args, {
+      env,
+      cwd,
+      stdio: [input === undefined ? 'ignore' : 'pipe', 'pipe', 'pipe'],
+    })
+    child.stdin?.end(input)
     if (background && child.pid) setPriority(child.pid, constants.priority.PRIORITY_LOW)
     let output = ''
     const started = Date.now()

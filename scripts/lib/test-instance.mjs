@@ -13,18 +13,18 @@ export async function startInstance(cluster, name, { withCases = false } = {}) {
     DATABASE_URL: cluster.url(`test_${name}`),
     DATABASE_MAINTENANCE_URL: cluster.url('postgres'),
   }
-  const admin = async (...args) => {
+  const admin = async (args, input) => {
     const { code, output } = await runProgram(
       process.execPath,
       ['--import', 'tsx', 'server/admin/main.ts', ...args],
-      { env },
+      { env, input },
     )
     if (code !== 0) throw new UserError(`Preparing the test database failed: ${output}`)
     return output.trim().split('\n').at(-1)
   }
-  await admin('prepare-demo')
-  const otherShop = await admin('create-shop', 'Valley Garage', '400')
-  await admin('add-person', otherShop, 'berit', 'Berit Aune', 'lead', 'valley-garage-400')
+  await admin(['prepare-demo'])
+  const otherShop = await admin(['create-shop', 'Valley Garage', '400'])
+  await admin(['add-person', otherShop, 'berit', 'Berit Aune', 'lead'], 'valley-garage-400')
   const port = await freePort()
   const logFile = join(DATA, `test-${name}.log`)
   const log = openSync(logFile, 'w')

@@ -1,26 +1,28 @@
 import { readFileSync } from 'node:fs'
 import { resolve } from 'node:path'
-import { eq, sql } from 'drizzle-orm'
-import { drizzle } from 'drizzle-orm/node-postgres'
+import { text } from 'node:stream/consumers'
+import { asc, eq, sql } from 'drizzle-orm'
 import { migrate } from 'drizzle-orm/node-postgres/migrator'
 import pg from 'pg'
-import { uuidv7 } from 'uuidv7'
-import { noteChange } from '../database/append'
-import { closeConnection, inTransaction } from '../database/client'
-import { hashPassword } from '../auth/password'
-import { ROLES, type Role } from '#core'
+import { ROLES } from '#core'
 import { formatted } from '../../words/catalogue'
-import * as schema from '../database/schema'
+import { closeConnection, database } from '../database/client'
+import { audit, shops } from '../database/schema'
+import { addPerson, AdminProblem, createShop, erasePerson, resetPassword } from './people'
 
-const USAGE = formatted('shell.adminUsage', { roles: ROLES.join(', ') })
+/** How the program ends: what was asked for cannot be done, or was asked for wrongly. */
+const FAILED = 1
+const MISUSED = 2
 
-const url = process.env.DATABASE_URL
 class UsageError extends Error {}
+const usage = () => new UsageError(formatted('shell.adminUsage', { roles: ROLES.join(', ') }))
+
+const say = (line: string) => void process.stdout.write(`${line}\n`)
 
 async function createDatabase() {
   const maintenance = process.env.DATABASE_MAINTENANCE_URL
   if (!maintenance) return
-  const name = new URL(url!).pathname.slice(1)
+  const name = new URL(process.env.DATABASE_URL!).pathname.slice(1)
   const client = new pg.Client({ connectionString: maintenance })
   await client.connect()
   const { rowCount } = await client.query('select 1 from pg_database where datname = $1', [name])
@@ -28,113 +30,99 @@ async function createDatabase() {
   await client.end()
 }
 
-async function migrateAll(db: ReturnType<typeof open>['db']) {
-  await db.transaction(async (tx) => {
-    await tx.execute(sql`select pg_advisory_xact_lock(740032)`)
-    await migrate(db, { migrationsFolder: resolve(import.meta.dirname, '../database/migrations') })
-  })
-}
-
-function open() {
-  const client = new pg.Pool({ connectionString: url!, max: 4 })
-  return { client, db: drizzle(client) }
-}
-
-async function addPerson(
-  shopId: string,
-  person: { id: string; signIn: string; name: string; role: string; password: string },
-) {
-  if (!(ROLES as readonly string[]).includes(person.role))
-    throw new UsageError(formatted('shell.noRole', { role: person.role, roles: ROLES.join(', ') }))
-  const passwordHash = await hashPassword(person.password)
-  await inTransaction(async (tx) => {
-    const written = await tx
-      .insert(schema.people)
-      .values({ shopId, id: person.id, name: person.name })
-      .onConflictDoNothing()
-      .returning({ id: schema.people.id })
-    await tx
-      .insert(schema.accounts)
-      .values({
-        shopId,
-        id: person.id,
-        signIn: person.signIn.toLowerCase(),
-        passwordHash,
-        role: person.role as Role,
-      })
-      .onConflictDoNothing()
-    if (written.length > 0) noteChange(tx, shopId, 'person', person.id)
-  })
-}
-
-async function run(command: string | undefined, args: string[]) {
-  if (!url) throw new UsageError(formatted('shell.noDatabaseUrl', {}))
-  if (command === undefined) throw new UsageError(USAGE)
-  await createDatabase()
-  const { client, db } = open()
+/** Brings the tables up to date; of several who do so at once, one after the other. A migration may take its time. */
+async function migrateAll() {
+  const client = new pg.Client({ connectionString: process.env.DATABASE_URL })
+  await client.connect()
   try {
-    switch (command) {
-      case 'migrate':
-        return await migrateAll(db)
-      case 'create-shop': {
-        const [name, elevation] = args
-        if (!name || !Number.isFinite(Number(elevation))) throw new UsageError(USAGE)
-        const id = uuidv7()
-        await db.insert(schema.shops).values({ id, name, elevationMetres: Number(elevation) })
-        return void process.stdout.write(`${id}\n`)
-      }
-      case 'add-person': {
-        const [shopId, signIn, name, role, password] = args
-        if (!shopId || !signIn || !name || !role || !password) throw new UsageError(USAGE)
-        return await addPerson(shopId, { id: uuidv7(), signIn, name, role, password })
-      }
-      case 'set-password': {
-        const [signIn, password] = args
-        if (!signIn || !password) throw new UsageError(USAGE)
-        return void (await db
-          .update(schema.accounts)
-          .set({
-            passwordHash: await hashPassword(password),
-            epoch: sql`${schema.accounts.epoch} + 1`,
-          })
-          .where(eq(schema.accounts.signIn, signIn.toLowerCase())))
-      }
-      case 'erase-person': {
-        const [personId] = args
-        if (!personId) throw new UsageError(USAGE)
-        await db
-          .update(schema.accounts)
-          .set({ disabled: true, signIn: `erased-${personId}`, passwordHash: '' })
-          .where(eq(schema.accounts.id, personId))
-        return void (await db
-          .update(schema.people)
-          .set({ name: null, erasedAt: sql`now()` })
-          .where(eq(schema.people.id, personId)))
-      }
-      case 'prepare-demo': {
-        await migrateAll(db)
-        const demo = JSON.parse(
-          readFileSync(resolve(import.meta.dirname, '../../data/demo/shop.json'), 'utf8'),
-        )
-        await db.insert(schema.shops).values(demo.shop).onConflictDoNothing()
-        for (const person of demo.people)
-          await addPerson(demo.shop.id, { ...person, password: demo.password })
-        return
-      }
-      default:
-        throw new UsageError(USAGE)
-    }
+    await client.query('select pg_advisory_lock(740032)')
+    const { drizzle } = await import('drizzle-orm/node-postgres')
+    await migrate(drizzle(client), {
+      migrationsFolder: resolve(import.meta.dirname, '../database/migrations'),
+    })
   } finally {
     await client.end()
+  }
+}
+
+async function prepareDemo() {
+  await migrateAll()
+  const demo = JSON.parse(
+    readFileSync(resolve(import.meta.dirname, '../../data/demo/shop.json'), 'utf8'),
+  )
+  await database().insert(shops).values(demo.shop).onConflictDoNothing()
+  for (const person of demo.people)
+    await addPerson({ ...person, shopId: demo.shop.id, password: demo.password })
+}
+
+/** What was done to access and administration of a shop, a JSON object a line, oldest first. */
+async function printAudit(shopId: string) {
+  const rows = await database()
+    .select()
+    .from(audit)
+    .where(eq(sql`${audit.shopId}::text`, shopId))
+    .orderBy(asc(audit.id))
+  for (const row of rows) say(JSON.stringify(row))
+}
+
+/** Commands by their names: how many words each takes, and what it does. */
+const COMMANDS: Record<string, { words: number; run: (...words: string[]) => Promise<void> }> = {
+  migrate: { words: 0, run: migrateAll },
+  'create-shop': {
+    words: 2,
+    run: async (name, elevation) => say(await createShop(name!, elevation!)),
+  },
+  'add-person': {
+    words: 4,
+    run: async (shopId, signIn, name, role) => {
+      // Given through a pipe, a password stands in no list of processes and no history of commands.
+      const typed = process.stdin.isTTY ? '' : (await text(process.stdin)).trim()
+      const made = await addPerson({
+        shopId: shopId!,
+        signIn: signIn!,
+        name: name!,
+        role: role!,
+        password: typed || undefined,
+      })
+      if (made) say(formatted('shell.firstPassword', { password: made }))
+    },
+  },
+  'reset-password': {
+    words: 1,
+    run: async (signIn) =>
+      say(formatted('shell.firstPassword', { password: await resetPassword(signIn!) })),
+  },
+  'erase-person': { words: 1, run: (personId) => erasePerson(personId!) },
+  audit: { words: 1, run: (shopId) => printAudit(shopId!) },
+  'prepare-demo': { words: 0, run: prepareDemo },
+}
+
+async function run(name: string | undefined, words: string[]) {
+  const command = name === undefined ? undefined : COMMANDS[name]
+  if (!command || words.length !== command.words) throw usage()
+  if (!process.env.DATABASE_URL) throw new UsageError(formatted('shell.noDatabaseUrl', {}))
+  try {
+    await createDatabase()
+    await command.run(...words)
+  } finally {
     await closeConnection()
   }
+}
+
+/** What went wrong, in one sentence where it is known. */
+function said(error: unknown): string {
+  if (error instanceof UsageError || error instanceof AdminProblem) return error.message
+  const cause = (error as { cause?: Error }).cause ?? (error as Error)
+  return /ECONNREFUSED|ENOTFOUND|timeout/.test(
+    `${(cause as { code?: string }).code} ${cause.message}`,
+  )
+    ? formatted('shell.databaseAway', {})
+    : (error as Error).stack!
 }
 
 try {
   await run(process.argv[2], process.argv.slice(3))
 } catch (error) {
-  process.exitCode = 1
-  process.stderr.write(
-    error instanceof UsageError ? `${error.message}\n` : `${(error as Error).stack}\n`,
-  )
+  process.exitCode = error instanceof UsageError ? MISUSED : FAILED
+  process.stderr.write(`${said(error)}\n`)
 }

@@ -11,7 +11,7 @@ const query = z.object({
 })
 
 export default defineApi(async (event) => {
-  const actor = await requireActor(event, 'read')
+  const actor = await requireActor(event, 'read', { byItself: true })
   const parsed = query.safeParse(getQuery(event))
   if (!parsed.success) throw refuse.bad('cursor', 'after')
   return {

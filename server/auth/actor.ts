@@ -3,6 +3,8 @@ import type { H3Event } from 'h3'
 import { database } from '../database/client'
 import { accounts, people, sessions, shops } from '../database/schema'
 import { formatted } from '../../words/catalogue'
+import { isIdle, noteActivity } from './activity'
+import { countRequest } from '../utils/busy'
 import { refuse } from '../utils/api-error'
 import { may, type Permission, type Role } from '#core'
 
@@ -14,6 +16,10 @@ export interface Actor {
   name: string
   role: Role
   sessionId: string
+  mustChangePassword: boolean
+  hasSecondFactor: boolean
+  /** when this session's person last did something, to the nearest minutes */
+  lastSeenAt: string
 }
 
 interface SealedSession {
@@ -38,6 +44,7 @@ export async function actorOf(event: H3Event): Promise<Actor | undefined> {
     .where(and(eq(sessions.shopId, shopId), eq(sessions.id, sessionId)))
   if (!row || row.session.revokedAt || Date.parse(row.session.expiresAt) < Date.now())
     return undefined
+  if (isIdle(row.session.lastSeenAt)) return undefined
   if (row.account.disabled || row.account.epoch !== row.session.epoch) return undefined
   return {
     shopId,
@@ -47,13 +54,30 @@ export async function actorOf(event: H3Event): Promise<Actor | undefined> {
     name: row.person.name ?? formatted('shared.nameErased', {}),
     role: row.account.role,
     sessionId,
+    mustChangePassword: row.account.mustChangePassword,
+    hasSecondFactor: row.account.secondFactorInForce,
+    lastSeenAt: row.session.lastSeenAt,
   }
 }
 
+interface Asked {
+  /** may be asked before a first password is changed */
+  beforeFirstPassword?: boolean
+  /** asked by the page by itself: nobody need be there */
+  byItself?: boolean
+}
+
 /** The signed-in person, who must hold the permission; 401 or 403 otherwise. */
-export async function requireActor(event: H3Event, permission: Permission): Promise<Actor> {
+export async function requireActor(
+  event: H3Event,
+  permission: Permission,
+  { beforeFirstPassword = false, byItself = false }: Asked = {},
+): Promise<Actor> {
   const actor = await actorOf(event)
   if (!actor) throw refuse.signedOut()
+  await countRequest('session', actor.sessionId)
+  if (actor.mustChangePassword && !beforeFirstPassword) throw refuse.firstPassword()
   if (!may(actor.role, permission)) throw refuse.notYours('roleMayNot', { role: actor.role })
+  if (!byItself) await noteActivity(actor)
   return actor
 }

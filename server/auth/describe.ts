@@ -9,7 +9,10 @@ export function describeSession(actor: Actor): SessionDescription {
       record: may(actor.role, 'record'),
       import: may(actor.role, 'import'),
       close: may(actor.role, 'close'),
+      managePeople: may(actor.role, 'manage-people'),
     },
+    mustChangePassword: actor.mustChangePassword,
+    hasSecondFactor: actor.hasSecondFactor,
     serverNow: new Date().toISOString(),
   }
 }

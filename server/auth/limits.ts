@@ -43,6 +43,11 @@ export async function countTry(counted: Counted, key: string): Promise<void> {
   }
 }
 
+/** Takes back what was counted under a key: it went well. */
+export async function forgetTry(counted: Counted, key: string): Promise<void> {
+  await limiter(counted).delete(key)
+}
+
 /** Takes back what a try counted that went well, and what is over. */
 export async function forgetTries(pair: string, name: string): Promise<void> {
   await limiter('pair').delete(pair)

@@ -3,8 +3,10 @@ import { uuidv7 } from 'uuidv7'
 import { database } from '../database/client'
 import { accounts, sessions } from '../database/schema'
 import { refuse } from '../utils/api-error'
+import { writeAudit } from './audit'
 import { countTry, forgetTries } from './limits'
 import { hashPassword, verifyPassword } from './password'
+import { useCode } from './second-factor'
 
 const SESSION_DAYS = 14
 
@@ -13,6 +15,8 @@ let decoy: Promise<string> | undefined
 export interface Attempt {
   name: string
   password: string
+  /** of the second factor, where one is in force */
+  code?: string | undefined
   address: string
   /** whether a person signed in on this browser before: they are not held up by what others try under their name */
   isKnownHere: (personId: string) => Promise<boolean>
@@ -20,11 +24,13 @@ export interface Attempt {
 
 /**
  * Signs a person in, or throws 401 for a wrong name or password (the two are not told apart, in words or in time) and
- * 429 when too many tries failed lately.
+ * 429 when too many tries failed lately. Where a second factor is in force, its code is asked for once the password was
+ * right.
  */
 export async function signIn({
   name: typed,
   password,
+  code,
   address,
   isKnownHere,
 }: Attempt): Promise<{ sessionId: string; shopId: string; personId: string }> {
@@ -36,7 +42,20 @@ export async function signIn({
   if (!account || !(await isKnownHere(account.id))) await countTry('name', name)
   decoy ??= hashPassword('nobody has this password')
   const good = await verifyPassword(account?.passwordHash ?? (await decoy), password)
-  if (!account || !good || account.disabled) throw refuse.wrongSignIn()
+  const about = { shopId: account?.shopId, subjectId: account?.id, address }
+  if (!account || !good || account.disabled) {
+    await writeAudit(db, { action: 'sign-in-refused', ...about })
+    throw refuse.wrongSignIn()
+  }
+  const { shopId, id: personId, secondFactor: secret, secondFactorInForce } = account
+  if (secret && secondFactorInForce) {
+    // The password was right: that much may be told, since the code is counted like a password.
+    if (!code) throw refuse.secondFactor('secondFactorWanted')
+    if (!(await useCode({ shopId, personId, secret }, code))) {
+      await writeAudit(db, { action: 'sign-in-refused', ...about })
+      throw refuse.secondFactor('secondFactorWrong')
+    }
+  }
   await forgetTries(pair, name)
   const sessionId = uuidv7()
   await db.insert(sessions).values({
@@ -46,5 +65,6 @@ export async function signIn({
     epoch: account.epoch,
     expiresAt: new Date(Date.now() + SESSION_DAYS * 86400_000).toISOString(),
   })
-  return { sessionId, shopId: account.shopId, personId: account.id }
+  await writeAudit(db, { action: 'signed-in', shopId, actorId: personId, address })
+  return { sessionId, shopId, personId }
 }

@@ -21,9 +21,15 @@ const said = (name: string, parameters?: Record<string, MessageParameter>) =>
 
 export const refuse = {
   signedOut: () => new ApiError(401, 'signed-out', said('signedOut')),
+  firstPassword: () => new ApiError(403, 'first-password', said('firstPassword')),
+  secondFactor: (name: 'secondFactorWanted' | 'secondFactorWrong') =>
+    new ApiError(401, 'second-factor', said(name)),
+  password: (problem: Message) => new ApiError(422, 'bad-input', problem, 'password'),
   wrongSignIn: () => new ApiError(401, 'wrong-sign-in', said('wrongSignIn')),
   tooManyTries: (seconds: number) =>
     new ApiError(429, 'too-many-tries', said('tooManyTries', { seconds }), undefined, seconds),
+  tooBusy: (seconds: number) =>
+    new ApiError(429, 'too-busy', said('tooBusy', { seconds }), undefined, seconds),
   notYours: (name: string, parameters?: Record<string, MessageParameter>) =>
     new ApiError(403, 'not-allowed', said(name, parameters)),
   notFound: () => new ApiError(404, 'not-found', said('notFound')),

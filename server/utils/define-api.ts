@@ -10,7 +10,10 @@ import type { z } from 'zod'
 import { InputError, type Message, message } from '#core'
 import { sentence } from '../../words/catalogue'
 import { ApiError, refuse } from './api-error'
-import { isBehindProxy } from './proxy'
+import { countRequest } from './busy'
+import { checked } from './checked'
+import { log, toldOf } from './log'
+import { addressOf, isBehindProxy } from './proxy'
 
 const SMALL_BODY_BYTES = 256 * 1024
 
@@ -24,26 +27,33 @@ export function defineApi<T>(handler: (event: H3Event) => Promise<T> | T) {
     try {
       if (event.method !== 'GET' && isFromAnotherSite(event))
         throw refuse.notYours('fromAnotherSite')
+      await countRequest('address', addressOf(event))
       return await handler(event)
     } catch (error) {
-      const known =
-        error instanceof ApiError
-          ? error
-          : error instanceof InputError
-            ? new ApiError(422, 'bad-input', error.problem, error.path)
-            : unexpected(error)
-      setResponseStatus(event, known.status)
-      if (known.retryAfterSeconds) setResponseHeader(event, 'retry-after', known.retryAfterSeconds)
-      return {
-        error: {
-          code: known.code,
-          sentence: sentence(known.problem),
-          message: known.problem,
-          ...(known.path ? { path: known.path } : {}),
-        },
-      }
+      const { status, retryAfterSeconds, body } =
+        saidOf(error) ?? answerOf(unexpected(error, event.context.requestId as string | undefined))
+      setResponseStatus(event, status)
+      if (retryAfterSeconds) setResponseHeader(event, 'retry-after', retryAfterSeconds)
+      return { error: body }
     }
   })
+}
+
+/** An answer that is not a success. */
+const answerOf = ({ status, retryAfterSeconds, code, problem, path }: ApiError) => ({
+  status,
+  retryAfterSeconds,
+  body: { code, sentence: sentence(problem), message: problem, ...(path ? { path } : {}) },
+})
+
+/** What is answered to an error that is a refusal, or a value that nothing can hold; nothing for any other. */
+export function saidOf(error: unknown): ReturnType<typeof answerOf> | undefined {
+  if (error instanceof ApiError) return answerOf(error)
+  if (error instanceof InputError)
+    return answerOf(new ApiError(422, 'bad-input', error.problem, error.path))
+  const { code, column } = underlying(error)
+  // Class 22: a value that no column can hold. The sender's next try would fare no better.
+  return code?.startsWith('22') ? answerOf(refuse.bad('notStorable', column)) : undefined
 }
 
 const hostOf = (origin: string) => (URL.canParse(origin) ? new URL(origin).host : undefined)
@@ -74,15 +84,15 @@ interface DatabaseError {
 const AWAY = /^(ECONN|EPIPE|ENOTFOUND|ETIMEDOUT|08|40|53|55|57)/
 const AWAY_IN_WORDS = /connection terminated|timeout exceeded|read timeout|not queryable/i
 
+const underlying = (error: unknown) =>
+  ((error as { cause?: DatabaseError })?.cause ?? error ?? {}) as DatabaseError
+
 /** What is said of an error that no route has foreseen. */
-function unexpected(error: unknown): ApiError {
-  const said = ((error as { cause?: DatabaseError })?.cause ?? error) as DatabaseError
-  const code = typeof said.code === 'string' ? said.code : ''
-  if (AWAY.test(code) || AWAY_IN_WORDS.test(said.message ?? ''))
-    return refuse.noDatabase('noDatabaseButKept')
-  console.error(error)
-  // Class 22: a value that no column can hold. The sender's next try would fare no better.
-  return code.startsWith('22') ? refuse.bad('notStorable', said.column) : refuse.unexpected()
+function unexpected(error: unknown, requestId: string | undefined): ApiError {
+  const { code = '', message: words = '' } = underlying(error)
+  if (AWAY.test(code) || AWAY_IN_WORDS.test(words)) return refuse.noDatabase('noDatabaseButKept')
+  log.error({ requestId, ...toldOf(error) })
+  return refuse.unexpected()
 }
 
 /** The request's body as text, at most `limit` bytes; larger ones are refused without being kept in memory. */
@@ -100,27 +110,26 @@ export async function readText(event: H3Event, limit: number, tooLarge: Message)
   return Buffer.concat(chunks).toString('utf8')
 }
 
-/** The request's JSON body, checked against a schema; the first field that is wrong is named. */
-export async function readChecked<S extends z.ZodType>(
+/** The request's JSON body. */
+export async function readJson(
   event: H3Event,
-  schema: S,
   limit = SMALL_BODY_BYTES,
   tooLarge = message('refusal.entryTooLarge'),
-): Promise<z.infer<S>> {
+): Promise<unknown> {
   if (!/^application\/json\b/i.test(getRequestHeader(event, 'content-type') ?? ''))
     throw refuse.notJson()
   const text = await readText(event, limit, tooLarge)
-  let raw: unknown
   try {
-    raw = JSON.parse(text)
+    return JSON.parse(text)
   } catch {
     throw refuse.bad('damaged')
   }
-  const parsed = schema.safeParse(raw)
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0]!
-    const path = issue.path.join('.')
-    throw refuse.bad('field', path, { field: path || 'entry', problem: issue.message })
-  }
-  return parsed.data
 }
+
+/** The request's JSON body, checked against a schema; the first field that is wrong is named. */
+export const readChecked = async <S extends z.ZodType>(
+  event: H3Event,
+  schema: S,
+  limit?: number,
+  tooLarge?: Message,
+): Promise<z.infer<S>> => checked(schema, await readJson(event, limit, tooLarge))

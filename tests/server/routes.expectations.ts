@@ -1,6 +1,6 @@
-import { createHash } from 'node:crypto'
 import { uuidv7 } from 'uuidv7'
 import { recordOf } from './client'
+import { picture } from './picture'
 
 export type Who = 'technician' | 'lead' | 'apprentice' | 'viewer' | 'otherShop' | 'signedOut'
 
@@ -11,11 +11,7 @@ export interface Asker {
 }
 
 const observedAt = '2026-11-20T10:00:00.000Z'
-const jpeg = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 4, Date.now() & 255, 0xff, 0xd9])
-const PICTURE = {
-  sha256: createHash('sha256').update(jpeg).digest('hex'),
-  base64: jpeg.toString('base64'),
-}
+const PICTURE = await picture()
 
 const anybody = (status: number): Record<Who, number> => ({
   ...whoReads(status),
@@ -35,6 +31,13 @@ const whoRecords = (status: number, otherShop: number): Record<Who, number> => (
   ...whoReads(status, otherShop),
   viewer: 403,
 })
+
+/** The lead alone. */
+const WHO_LEADS: Record<Who, number> = {
+  ...whoReads(403),
+  lead: 200,
+  otherShop: 200,
+}
 
 /** For each route: the request as somebody makes it, and the status each must get. Entries name a case of the demo shop. */
 export const EXPECT: Record<
@@ -168,6 +171,35 @@ export const EXPECT: Record<
   'GET /api/photographs/:id': {
     request: () => ['GET', `/api/photographs/${'0'.repeat(64)}`],
     status: whoReads(404),
+  },
+  'POST /api/entries': {
+    request: ({ by, own }) => {
+      const record = recordOf(by, 'note', { text: 'x' })
+      const entry = { kind: 'records', id: record.id, body: { case: own.id, record } }
+      return ['POST', '/api/entries', { entries: [entry] }]
+    },
+    status: whoRecords(200, 200),
+  },
+  'GET /api/people': { request: () => ['GET', '/api/people'], status: WHO_LEADS },
+  'POST /api/people/:id/password': {
+    request: () => ['POST', `/api/people/${uuidv7()}/password`],
+    status: { ...WHO_LEADS, lead: 404, otherShop: 404 },
+  },
+  'PUT /api/session/password': {
+    request: () => ['PUT', '/api/session/password', { present: 'wrong', next: 'x' }],
+    status: whoReads(422),
+  },
+  'POST /api/session/second-factor': {
+    request: () => ['POST', '/api/session/second-factor', { password: 'wrong' }],
+    status: whoReads(422),
+  },
+  'PUT /api/session/second-factor': {
+    request: () => ['PUT', '/api/session/second-factor', { code: '000000' }],
+    status: whoReads(422),
+  },
+  'POST /api/session/second-factor-off': {
+    request: () => ['POST', '/api/session/second-factor-off', { password: 'wrong' }],
+    status: whoReads(422),
   },
   'ANY /api/**': {
     request: () => ['GET', '/api/no/such'],

@@ -32,6 +32,22 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.withdrawsNothing': 'A withdrawal must say what it takes back.',
   'refusal.replacesItself': 'An entry cannot replace itself.',
   'refusal.replacesAnotherKind': 'An entry can only replace one of its own kind in the same case.',
+  'refusal.firstPassword': 'Change the password that you were given first.',
+  'refusal.secondFactorWanted':
+    'Type the six digits that your second device shows for Thermognosis.',
+  'refusal.secondFactorWrong':
+    'These six digits are not, or no longer, those of your second device. Wait for the next ones.',
+  'refusal.secondFactorNotBegun': 'Begin with the second factor first.',
+  'refusal.passwordSigns': 'A password has {least} to {most} signs.',
+  'refusal.passwordCommon': 'This password is among those that are guessed first. Take another.',
+  'refusal.passwordName': 'This password is made of your name. Take another.',
+  'refusal.passwordWrong': 'The present password is another one.',
+  'refusal.passwordSame': 'This is the present password. Take another.',
+  'refusal.notAPicture': 'This is no picture that can be read.',
+  'refusal.tooManyPixels': 'This picture is too large: it may have {megapixels} million pixels.',
+  'refusal.photographsFull':
+    'The photographs of this shop take up all the room they may, {gigabytes} GB. Ask your lead.',
+  'refusal.tooBusy': 'Too much was asked at once from here. It goes on in {seconds, number} s.',
   'refusal.whichCases': 'Say which cases are wanted: their numbers, {most, number} at most.',
   'refusal.search': 'This cannot be searched for.',
   'refusal.belongsToUnknown':

@@ -12,4 +12,5 @@ export const SIGNIN: Readonly<Record<string, string>> = {
   'sign-in.typeYourSignInName': 'Type your sign-in name and your password.',
   'sign-in.theServerCannotBeReached':
     'The server cannot be reached. Check the network and try again.',
+  'sign-in.code': 'Six digits of the second factor',
 }

@@ -20,6 +20,8 @@ export const shops = pgTable('shops', {
   /** number of the last change; taken under the row's lock, so changes are numbered in the order they commit */
   changeSeq: bigint('change_seq', { mode: 'number' }).notNull().default(0),
   createdAt: moment('created_at').notNull().default(now),
+  /** bytes of its photographs, of which a shop may keep so many */
+  photographBytes: bigint('photograph_bytes', { mode: 'number' }).notNull().default(0),
 })
 
 export const shopId = () =>
