@@ -1,7 +1,7 @@
-import { getQuery } from 'h3'
+import { getQuery, setResponseHeader } from 'h3'
 import { z } from 'zod'
 import { requireActor } from '../auth/actor'
-import { changesAfter } from '../database/read'
+import { changesText } from '../database/pages'
 import { refuse } from '../utils/api-error'
 import { defineApi } from '../utils/define-api'
 
@@ -14,8 +14,8 @@ export default defineApi(async (event) => {
   const actor = await requireActor(event, 'read', { byItself: true })
   const parsed = query.safeParse(getQuery(event))
   if (!parsed.success) throw refuse.bad('cursor', 'after')
-  return {
-    ...(await changesAfter(actor.shopId, parsed.data)),
-    serverNow: new Date().toISOString(),
-  }
+  const page = await changesText(actor.shopId, parsed.data)
+  setResponseHeader(event, 'content-type', 'application/json')
+  // The page is shared; the clock is each answer's own.
+  return `{"serverNow":${JSON.stringify(new Date().toISOString())},${page.slice(1)}`
 })

@@ -6,6 +6,7 @@ import { inTransaction } from '../database/client'
 import type { Transaction } from '../database/edge'
 import { defineApi, readChecked, saidOf } from '../utils/define-api'
 import { ROW_ENTITIES, takeEntry } from '../utils/entry-rules'
+import { doneTogether } from '../utils/together'
 
 /** Entries of one batch, and what they may be together, bytes. */
 const MOST_ENTRIES = 50
@@ -19,25 +20,81 @@ const entry = z.strictObject({
 const body = z.strictObject({ entries: z.array(entry).min(1).max(MOST_ENTRIES) })
 type Sent = z.infer<typeof entry>
 
-/**
- * Writes one entry of a batch, and nothing of one that is refused. Gives what a route of its own would have answered;
- * what no refusal was thrown for ends the batch.
- */
-async function outcomeOf(tx: Transaction, actor: Actor, { kind, id, body }: Sent) {
+/** An entry of a batch cannot be written: the batch is tried again, an entry after the other. */
+class NotAll extends Error {}
+
+type Outcome = { id: string; status: number } & ({ isNew: boolean } | { error: object })
+
+async function written(tx: Transaction, actor: Actor, { kind, id, body }: Sent): Promise<Outcome> {
+  const isNew = await takeEntry(tx, actor, kind, id, body)
+  return { id, status: isNew ? 201 : 200, isNew }
+}
+
+/** What one person sends in one request. */
+interface Batch {
+  actor: Actor
+  entries: readonly Sent[]
+}
+
+/** Batches written in one transaction. */
+const MOST_BATCHES = 40
+
+/** Writes all of all batches, as it mostly goes. */
+const allAtOnce = (batches: readonly Batch[]) =>
+  inTransaction(async (tx) => {
+    const outcomes: Outcome[][] = []
+    for (const { actor, entries } of batches) {
+      const ofBatch: Outcome[] = []
+      for (const sent of entries)
+        try {
+          ofBatch.push(await written(tx, actor, sent))
+        } catch (error) {
+          throw isRefusal(error) ? new NotAll() : error
+        }
+      outcomes.push(ofBatch)
+    }
+    return outcomes
+  })
+
+/** One batch by itself: at once, or where something in it is refused, an entry after the other. */
+async function alone(batch: Batch): Promise<Outcome[]> {
+  try {
+    return (await allAtOnce([batch]))[0]!
+  } catch (error) {
+    if (error instanceof NotAll) return oneByOne(batch)
+    throw error
+  }
+}
+
+/** Batches of a shop that come while others are being written are written together: one commit for all of them. */
+const writtenTogether = doneTogether(allAtOnce, alone, MOST_BATCHES)
+
+/** Writes those that can be, and nothing of the others: each gets what a route of its own would have answered. */
+const oneByOne = ({ actor, entries }: Batch) =>
+  inTransaction(async (tx) => {
+    const outcomes: Outcome[] = []
+    for (const sent of entries) outcomes.push(await writtenOrNot(tx, actor, sent))
+    return outcomes
+  })
+
+async function writtenOrNot(tx: Transaction, actor: Actor, sent: Sent): Promise<Outcome> {
   const noted = tx.noted.length
   await tx.execute(sql`savepoint entry`)
   try {
-    const isNew = await takeEntry(tx, actor, kind, id, body)
+    const outcome = await written(tx, actor, sent)
     await tx.execute(sql`release savepoint entry`)
-    return { id, status: isNew ? 201 : 200, isNew }
+    return outcome
   } catch (error) {
     const said = saidOf(error)
     if (!said || said.status >= 500) throw error
     await tx.execute(sql`rollback to savepoint entry`)
     tx.noted.splice(noted)
-    return { id, status: said.status, error: said.body }
+    tx.seen.clear()
+    return { id: sent.id, status: said.status, error: said.body }
   }
 }
+
+const isRefusal = (error: unknown) => (saidOf(error)?.status ?? 500) < 500
 
 /**
  * Writes entries of one person in their order, in one transaction: the shop's cursor moves once, and the others hear of
@@ -47,10 +104,6 @@ export default defineApi(async (event) => {
   const actor = await requireActor(event, 'record')
   const tooLarge = message('refusal.entryTooLarge')
   const { entries } = await readChecked(event, body, MOST_BYTES, tooLarge)
-  const outcomes = await inTransaction(async (tx) => {
-    const all = []
-    for (const sent of entries) all.push(await outcomeOf(tx, actor, sent))
-    return all
-  })
+  const outcomes = await writtenTogether(actor.shopId, { actor, entries })
   return { outcomes, serverNow: new Date().toISOString() }
 })

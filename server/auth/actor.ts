@@ -1,6 +1,6 @@
-import { and, eq } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import type { H3Event } from 'h3'
-import { database } from '../database/client'
+import { type Database, database } from '../database/client'
 import { accounts, people, sessions, shops } from '../database/schema'
 import { formatted } from '../../words/catalogue'
 import { isIdle, noteActivity } from './activity'
@@ -27,12 +27,9 @@ interface SealedSession {
   shopId: string
 }
 
-/** Who asks, from the sealed cookie and the session's row: revoked, expired or outdated sessions are signed out. */
-export async function actorOf(event: H3Event): Promise<Actor | undefined> {
-  const sealed = (await getUserSession(event)) as { secure?: SealedSession }
-  if (!sealed.secure) return undefined
-  const { sessionId, shopId } = sealed.secure
-  const [row] = await database()
+/** Asked with every request: made once, and planned once on each connection. */
+const prepareActor = (db: Database) =>
+  db
     .select({ session: sessions, account: accounts, person: people, shop: shops })
     .from(sessions)
     .innerJoin(
@@ -41,7 +38,28 @@ export async function actorOf(event: H3Event): Promise<Actor | undefined> {
     )
     .innerJoin(people, and(eq(people.shopId, accounts.shopId), eq(people.id, accounts.id)))
     .innerJoin(shops, eq(shops.id, sessions.shopId))
-    .where(and(eq(sessions.shopId, shopId), eq(sessions.id, sessionId)))
+    .where(
+      and(
+        eq(sessions.shopId, sql.placeholder('shopId')),
+        eq(sessions.id, sql.placeholder('sessionId')),
+      ),
+    )
+    .prepare('actor')
+
+let prepared: { db: Database; query: ReturnType<typeof prepareActor> } | undefined
+
+function actorRow(shopId: string, sessionId: string) {
+  const db = database()
+  if (prepared?.db !== db) prepared = { db, query: prepareActor(db) }
+  return prepared.query.execute({ shopId, sessionId })
+}
+
+/** Who asks, from the sealed cookie and the session's row: revoked, expired or outdated sessions are signed out. */
+export async function actorOf(event: H3Event): Promise<Actor | undefined> {
+  const sealed = (await getUserSession(event)) as { secure?: SealedSession }
+  if (!sealed.secure) return undefined
+  const { sessionId, shopId } = sealed.secure
+  const [row] = await actorRow(shopId, sessionId)
   if (!row || row.session.revokedAt || Date.parse(row.session.expiresAt) < Date.now())
     return undefined
   if (isIdle(row.session.lastSeenAt)) return undefined

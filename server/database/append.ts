@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { sql } from 'drizzle-orm'
+import pg from 'pg'
 import { refuse } from '../utils/api-error'
 import {
   type EntryTable,
@@ -39,26 +39,31 @@ export function noteChange(tx: Transaction, shopId: string, entity: string, enti
 }
 
 /**
- * Numbers what was noted, in its order, under the shop's row lock, which is held from here to the end of the
- * transaction: numbers follow each other in the order of commits. Told to all instances, once for each shop.
+ * Statements that number what was noted, in its order, under the shop's row lock, which is held from there to the end
+ * of the transaction: numbers follow each other in the order of commits. Told to all instances, once for each shop. As
+ * text, so that they go to the database in one piece with the commit, and the shop's other writers wait for no answer
+ * on its way.
  */
-export async function writeNoted(tx: Transaction): Promise<void> {
-  for (const shopId of new Set(tx.noted.map((noted) => noted.shopId))) {
-    const ofShop = tx.noted.filter((noted) => noted.shopId === shopId)
-    const entities = sql.param(ofShop.map(({ entity }) => entity))
-    const ids = sql.param(ofShop.map(({ entityId }) => entityId))
-    await tx.execute(sql`
+export function numbering(noted: readonly Noted[]): string {
+  const list = (values: readonly string[]) => `array[${values.map(pg.escapeLiteral).join(',')}]`
+  return [...new Set(noted.map(({ shopId }) => shopId))]
+    .map((shopId) => {
+      const ofShop = noted.filter((one) => one.shopId === shopId)
+      return `
       with moved as (
-        update shops set change_seq = change_seq + ${ofShop.length}::int
-        where id = ${shopId} returning id, change_seq - ${ofShop.length}::int as before
+        update shops set change_seq = change_seq + ${ofShop.length}
+        where id = ${pg.escapeLiteral(shopId)} returning id, change_seq - ${ofShop.length} as before
       ), numbered as (
         insert into changes (shop_id, seq, entity, entity_id)
         select moved.id, moved.before + noted.nth, noted.entity, noted.entity_id
-        from moved, unnest(${entities}::text[], ${ids}::uuid[])
-          with ordinality as noted(entity, entity_id, nth)
+        from moved, unnest(
+          ${list(ofShop.map(({ entity }) => entity))}::text[],
+          ${list(ofShop.map(({ entityId }) => entityId))}::uuid[]
+        ) with ordinality as noted(entity, entity_id, nth)
       )
-      select pg_notify('thermognosis_change', id::text) from moved`)
-  }
+      select pg_notify('thermognosis_change', id::text) from moved;`
+    })
+    .join('')
 }
 
 /**

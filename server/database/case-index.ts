@@ -1,6 +1,6 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { type CaseEvent, type CaseHeader, type CaseRecord, compareMoments, isClosed } from '#core'
-import { eventOf, rowOf, type Transaction } from './edge'
+import { eventOf, once, rowOf, type Transaction } from './edge'
 import { caseIndex, events, vehicles } from './schema'
 
 /** Events that may end a case, or begin it anew. */
@@ -33,6 +33,13 @@ export async function indexCase(tx: Transaction, shopId: string, header: CaseHea
  * who write in one case do not wait for each other.
  */
 export async function touchCase(tx: Transaction, shopId: string, caseId: string, by: string) {
+  await once(tx, `touched/${shopId}/${caseId}/${by}`, async () => {
+    await touch(tx, shopId, caseId, by)
+    return true
+  })
+}
+
+async function touch(tx: Transaction, shopId: string, caseId: string, by: string) {
   await tx.execute(sql`
     update case_index set
       touched_at = now(),

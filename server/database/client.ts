@@ -1,7 +1,7 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres'
 import pg from 'pg'
 import { ApiError } from '../utils/api-error'
-import { writeNoted } from './append'
+import { numbering } from './append'
 import type { Transaction } from './edge'
 
 export type Database = NodePgDatabase
@@ -60,10 +60,9 @@ export async function inTransaction<T>(work: (tx: Transaction) => Promise<T>): P
   let isSound = false
   try {
     await client.query('begin')
-    const tx = Object.assign(drizzle(client), { noted: [] })
+    const tx: Transaction = Object.assign(drizzle(client), { noted: [], seen: new Map() })
     const result = await work(tx)
-    await writeNoted(tx)
-    await client.query('commit')
+    await client.query(`${numbering(tx.noted)} commit`)
     isSound = true
     return result
   } catch (error) {

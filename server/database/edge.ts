@@ -1,4 +1,5 @@
-import { and, eq, inArray } from 'drizzle-orm'
+import { and, eq, getTableColumns, getTableName, inArray } from 'drizzle-orm'
+import pg from 'pg'
 import type { PgInsertValue } from 'drizzle-orm/pg-core'
 import {
   carryData,
@@ -27,8 +28,23 @@ import type {
  * no other, says it.
  */
 
-/** A database all of whose statements run in one transaction, and what is noted as changed in it. */
-export type Transaction = Database & { readonly noted: Noted[] }
+/** A database all of whose statements run in one transaction, and what is noted of it. */
+export type Transaction = Database & {
+  readonly $client: pg.PoolClient
+  /** what changed */
+  readonly noted: Noted[]
+  /** what was asked for in it and need not be asked for again: entries never change */
+  readonly seen: Map<string, unknown>
+}
+
+/** What `work` finds, once in a transaction for a key; what was not found is looked for again. */
+export async function once<T>(tx: Transaction, key: string, work: () => Promise<T>): Promise<T> {
+  const known = tx.seen.get(key) as T | undefined
+  if (known !== undefined) return known
+  const found = await work()
+  if (found !== undefined) tx.seen.set(key, found)
+  return found
+}
 
 /** Tables that a entry is appended to. */
 export type EntryTable =
@@ -39,18 +55,41 @@ export type EntryTable =
   | typeof records
   | typeof events
 
-/** Inserts a row unless its shop and id are taken; gives whether it was written. */
+/** The statement that inserts a row of these columns into a table, as text, and the columns in its order. */
+const insertions = new Map<string, { name: string; text: string }>()
+
+function insertion(table: EntryTable, keys: readonly string[]) {
+  const into = getTableName(table)
+  const known = insertions.get(`${into}/${keys.join()}`)
+  if (known) return known
+  const columns = getTableColumns(table) as Record<string, { name: string }>
+  const names = keys.map((key) => pg.escapeIdentifier(columns[key]!.name))
+  const made = {
+    name: `insert ${into} ${insertions.size}`,
+    text: `insert into ${pg.escapeIdentifier(into)} (${names.join()})
+      values (${keys.map((_, i) => `$${i + 1}`).join()}) on conflict do nothing returning id`,
+  }
+  insertions.set(`${into}/${keys.join()}`, made)
+  return made
+}
+
+/**
+ * Inserts a row unless its shop and id are taken; gives whether it was written. The most frequent statement of all: its
+ * text is made once and planned once on each connection.
+ */
 export async function insertOnce<T extends EntryTable>(
   tx: Transaction,
   table: T,
   row: T['$inferInsert'],
 ): Promise<boolean> {
-  const written = await tx
-    .insert<EntryTable>(table)
-    .values(row as PgInsertValue<EntryTable>)
-    .onConflictDoNothing()
-    .returning({ id: table.id })
-  return written.length > 0
+  const given = Object.entries(row).filter(([, value]) => value !== undefined)
+  const { name, text } = insertion(
+    table,
+    given.map(([key]) => key),
+  )
+  const values = given.map(([, value]) => value as unknown)
+  const { rowCount } = await tx.$client.query({ name, text, values })
+  return rowCount === 1
 }
 
 /** Inserts those rows whose shop and id are free; gives the ids of those that were written. */

@@ -15,7 +15,7 @@ import {
 import { refuse } from '../utils/api-error'
 import { appendEntries, appendEntry, contentHash, inLots } from './append'
 import { indexCase, mayEnd, noteEnd, touchCase } from './case-index'
-import { type EntryTable, rowOf, rowsOf, type Transaction } from './edge'
+import { type EntryTable, once, rowOf, rowsOf, type Transaction } from './edge'
 import {
   cases,
   events,
@@ -265,7 +265,7 @@ async function mustExist<T extends EntryTable>(
   id: string,
   what: string,
 ): Promise<T['$inferSelect']> {
-  const row = await rowOf(tx, table, shopId, id)
+  const row = await once(tx, `${what}/${shopId}/${id}`, () => rowOf(tx, table, shopId, id))
   if (!row) throw refuse.bad('belongsToUnknown', undefined, { what })
   return row
 }

@@ -1,16 +1,14 @@
-import { and, asc, desc, eq, gt, gte } from 'drizzle-orm'
+import { and, asc, desc, eq, gte } from 'drizzle-orm'
 import { DESK, instrumentsUsed, recentSinceMs } from '#core'
 import { database } from './client'
 import { instrumentOf, optional, rowsOf } from './edge'
-import { told, toldOfCases } from './told'
+import { told, toldEvents, toldOfCases, toldRecords } from './told'
 import {
   caseIndex,
   cases,
   changes,
-  events,
   instruments,
   people,
-  records,
   shops,
   vehicleProfiles,
   vehicles,
@@ -24,33 +22,49 @@ export interface Cursor {
   mark?: string | undefined
 }
 
+type Change = typeof changes.$inferSelect
+
 /**
- * Whether the change that a device followed last is the one that stands here under its number. It is not when the
- * database was restored from before: other changes have, or will have, those numbers.
+ * The page of changes after a cursor, and where it begins. With them is read the change that the device followed last:
+ * when that is not the one that stands here under its number, the database was restored from before, other changes have
+ * or will have those numbers, and the page begins at the start.
  */
-async function isOfThisHistory(shopId: string, { after, mark }: Cursor): Promise<boolean> {
-  if (after === 0) return true
-  const [last] = await database()
-    .select({ entityId: changes.entityId })
-    .from(changes)
-    .where(and(eq(changes.shopId, shopId), eq(changes.seq, after)))
-  return last !== undefined && (mark === undefined || mark === last.entityId)
+async function pageAfter(
+  shopId: string,
+  { after, mark }: Cursor,
+): Promise<{ page: Change[]; from: number }> {
+  const read = (from: number, most: number) =>
+    database()
+      .select()
+      .from(changes)
+      .where(and(eq(changes.shopId, shopId), gte(changes.seq, from)))
+      .orderBy(asc(changes.seq))
+      .limit(most)
+  if (after > 0) {
+    const [last, ...page] = await read(after, PAGE + 1)
+    if (last?.seq === after && (mark === undefined || mark === last.entityId))
+      return { page, from: after }
+  }
+  return { page: await read(1, PAGE), from: 0 }
+}
+
+export async function lastChange(shopId: string): Promise<number> {
+  const [shop] = await database()
+    .select({ changeSeq: shops.changeSeq })
+    .from(shops)
+    .where(eq(shops.id, shopId))
+  return shop?.changeSeq ?? 0
 }
 
 /**
  * What changed in a shop after a cursor, oldest first, a page at a time. Everything is an entry and never changes
  * again. A cursor of another history is followed from the start.
  */
-export async function changesAfter(shopId: string, cursor: Cursor) {
+export async function changesAfter(shopId: string, asked: Cursor) {
   const db = database()
-  const [shop] = await db.select().from(shops).where(eq(shops.id, shopId))
-  const after = (await isOfThisHistory(shopId, cursor)) ? cursor.after : 0
-  const page = await db
-    .select()
-    .from(changes)
-    .where(and(eq(changes.shopId, shopId), gt(changes.seq, after)))
-    .orderBy(asc(changes.seq))
-    .limit(PAGE)
+  const { page, from } = await pageAfter(shopId, asked)
+  const cursor = page.at(-1)?.seq ?? from
+  const more = page.length === PAGE
   const ids = (entity: string) => page.filter((c) => c.entity === entity).map((c) => c.entityId)
   const [person, vehicle, profile, instrument, kase, record, event] = await Promise.all([
     rowsOf(db, people, shopId, ids('person')),
@@ -58,25 +72,25 @@ export async function changesAfter(shopId: string, cursor: Cursor) {
     rowsOf(db, vehicleProfiles, shopId, ids('profile')),
     rowsOf(db, instruments, shopId, ids('instrument')),
     rowsOf(db, cases, shopId, ids('case')),
-    rowsOf(db, records, shopId, ids('record')),
-    rowsOf(db, events, shopId, ids('event')),
+    toldRecords(db, shopId, ids('record')),
+    toldEvents(db, shopId, ids('event')),
   ])
   return {
-    cursor: page.at(-1)?.seq ?? after,
-    mark: page.at(-1)?.entityId ?? (after === 0 ? undefined : cursor.mark),
-    from: after,
-    more: page.length === PAGE,
+    cursor,
+    mark: page.at(-1)?.entityId ?? (from === 0 ? undefined : asked.mark),
+    from,
+    more,
     /** how many changes are left after these: who is far behind does better to begin anew */
-    behind: Math.max(0, (shop?.changeSeq ?? 0) - (page.at(-1)?.seq ?? after)),
+    behind: more ? (await lastChange(shopId)) - cursor : 0,
     ...(await told(db, shopId, {
       people: person,
       vehicles: vehicle,
       profiles: profile,
       instruments: instrument,
       cases: kase,
-      records: record,
-      events: event,
     })),
+    records: record,
+    events: event,
   }
 }
 

@@ -1,5 +1,6 @@
 import { asc, and, eq, inArray } from 'drizzle-orm'
 import { instrumentOf, momentOf, optional, profileOf, eventOf, recordOf, rowsOf } from './edge'
+import { LRUCache } from 'lru-cache'
 import type { Database } from './client'
 import {
   attachments,
@@ -32,6 +33,40 @@ export const caseOf = (row: typeof cases.$inferSelect) =>
     vehicle: row.vehicleId,
     bay: row.bay,
   })
+
+const toldRecord = (row: typeof records.$inferSelect) => ({
+  case: row.caseId,
+  record: recordOf(row),
+})
+const toldEvent = (row: typeof events.$inferSelect) => ({ case: row.caseId, event: eventOf(row) })
+
+/** Records and events told lately, which many devices ask for at once: an entry never changes. */
+const LATELY = { max: 4_000 }
+const lately = {
+  records: new LRUCache<string, ReturnType<typeof toldRecord>>(LATELY),
+  events: new LRUCache<string, ReturnType<typeof toldEvent>>(LATELY),
+}
+
+/** What is told of these ids of a shop, in no order; only what was not told lately is read. */
+async function toldLately<Row extends { id: string }, Told extends object>(
+  known: LRUCache<string, Told>,
+  shopId: string,
+  ids: readonly string[],
+  read: (ids: readonly string[]) => Promise<Row[]>,
+  tell: (row: Row) => Told,
+): Promise<Told[]> {
+  const keyOf = (id: string) => `${shopId}/${id}`
+  const fresh = await read(ids.filter((id) => !known.has(keyOf(id))))
+  const made = new Map(fresh.map((row) => [keyOf(row.id), tell(row)]))
+  const told = ids.flatMap((id) => made.get(keyOf(id)) ?? known.get(keyOf(id)) ?? [])
+  for (const [key, one] of made) known.set(key, one)
+  return told
+}
+
+export const toldRecords = (db: Database, shopId: string, ids: readonly string[]) =>
+  toldLately(lately.records, shopId, ids, (some) => rowsOf(db, records, shopId, some), toldRecord)
+export const toldEvents = (db: Database, shopId: string, ids: readonly string[]) =>
+  toldLately(lately.events, shopId, ids, (some) => rowsOf(db, events, shopId, some), toldEvent)
 
 /** Rows of the database by their kinds. */
 interface RowsByKind {
@@ -74,8 +109,8 @@ export async function told(db: Database, shopId: string, rows: Partial<RowsByKin
         .filter(({ caseId }) => caseId === row.id)
         .map(({ reference }) => reference),
     })),
-    records: (rows.records ?? []).map((row) => ({ case: row.caseId, record: recordOf(row) })),
-    events: (rows.events ?? []).map((row) => ({ case: row.caseId, event: eventOf(row) })),
+    records: (rows.records ?? []).map(toldRecord),
+    events: (rows.events ?? []).map(toldEvent),
   }
 }
 

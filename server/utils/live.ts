@@ -7,6 +7,11 @@ const listeners = new Map<string, Set<Listener>>()
 /** Waits before the database is asked again for notices, in ms: the first, and the longest. */
 const AGAIN_MS = { first: 250, longest: 4_000 }
 
+/** Listeners of a shop are called no more often, ms. */
+const PACE_MS = 1_000
+/** shops whose listeners were called a moment ago, and whether they are to be called again */
+const resting = new Map<string, boolean>()
+
 const CHANNEL = 'thermognosis_change'
 
 let listening = false
@@ -62,6 +67,26 @@ export function stopListening(): void {
   end?.()
 }
 
+/**
+ * Tells a shop's listeners at once, and what comes within the pace of that, once when it is over: where many record,
+ * devices are not called more often than they can ask. Then one after the other, so that they do not all ask at the same
+ * moment.
+ */
 function tell(shopId: string | undefined) {
-  if (shopId !== undefined) listeners.get(shopId)?.forEach((call) => call())
+  if (shopId === undefined) return
+  if (resting.has(shopId)) return void resting.set(shopId, true)
+  listeners.get(shopId)?.forEach((call) => call())
+  rest(shopId)
+}
+
+function rest(shopId: string) {
+  resting.set(shopId, false)
+  setTimeout(() => {
+    const isAsked = resting.get(shopId)
+    resting.delete(shopId)
+    if (!isAsked) return
+    const all = [...(listeners.get(shopId) ?? [])]
+    all.forEach((call, i) => setTimeout(call, (PACE_MS * i) / all.length).unref())
+    rest(shopId)
+  }, PACE_MS).unref()
 }

@@ -66,7 +66,7 @@ describe('photographs', () => {
     const used = async () =>
       Number(
         (
-          await sql`select photograph_bytes from shops where id = (select shop_id from people where id = ${PEOPLE.ilka})`
+          await sql`select photograph_bytes from shops where id = (select shop_id from accounts where id = ${PEOPLE.ilka})`
         )[0].photograph_bytes,
       )
     const before = await used()
@@ -74,7 +74,7 @@ describe('photographs', () => {
     expect((await put(ilka, PEOPLE.ilka, another)).status).toBe(201)
     const { bytes } = await fetched(another.sha256)
     expect((await used()) - before).toBe(bytes.length)
-    await sql`update shops set photograph_bytes = 20e9 where id = (select shop_id from people where id = ${PEOPLE.ilka})`
+    await sql`update shops set photograph_bytes = 20e9 where id = (select shop_id from accounts where id = ${PEOPLE.ilka})`
     try {
       const refused = await put(ilka, PEOPLE.ilka, await picture())
       expect([refused.status, refused.body.error.message.id]).toEqual([
@@ -83,7 +83,7 @@ describe('photographs', () => {
       ])
       expect(await used()).toBe(20e9)
     } finally {
-      await sql`update shops set photograph_bytes = ${before + bytes.length} where id = (select shop_id from people where id = ${PEOPLE.ilka})`
+      await sql`update shops set photograph_bytes = ${before + bytes.length} where id = (select shop_id from accounts where id = ${PEOPLE.ilka})`
     }
   })
   it('are named in the exported case', async () => {
