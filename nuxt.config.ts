@@ -90,7 +90,7 @@ export default defineNuxtConfig({
     strategies: 'injectManifest',
     srcDir: 'service-worker',
     filename: 'sw.ts',
-    registerType: 'autoUpdate',
+    registerType: 'prompt',
     injectRegister: false,
     injectManifest: {
       globPatterns: ['_nuxt/**/*.{js,css,woff2}', 'icon.svg'],
@@ -105,6 +105,7 @@ export default defineNuxtConfig({
       display: 'standalone',
       icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml' }],
     },
-    client: { registerPlugin: true },
+    // A tab may stay open for days: it asks every hour whether there is a new version.
+    client: { registerPlugin: true, periodicSyncForUpdates: 3600 },
   },
 })

@@ -69,6 +69,7 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
       }}
     </p>
     <StoreNotices />
+    <NewVersion />
     <slot />
   </div>
 </template>

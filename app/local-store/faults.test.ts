@@ -7,6 +7,7 @@ import {
   freshBrowser,
   newPerson,
   opened,
+  page,
   type Server,
   stored,
 } from './store.fixture'
@@ -201,5 +202,20 @@ describe('a server that was restored from before', () => {
     take('6', '7', '8')
     await store.synchronise()
     await eventually(() => expect(shown()).toEqual(expect.arrayContaining(['t6', 't7', 't8'])))
+  })
+})
+
+describe('a device that is to keep nothing', () => {
+  it('works in the page’s memory, sends, and leaves no database behind', async () => {
+    const person = newPerson()
+    const tab = page(person)
+    Object.assign(tab.session, { keepsNothing: true })
+    await tab.store.open()
+    expect(tab.store.isVolatile.value).toBe(true)
+    await tab.keep('1', 'a')
+    await eventually(() => expect(server.texts()).toEqual(['a']))
+    expect(tab.shown()).toEqual(['a'])
+    const names = (await indexedDB.databases()).map(({ name }) => name)
+    expect(names).not.toContain(`thermognosis-${person}`)
   })
 })

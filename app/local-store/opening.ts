@@ -11,11 +11,20 @@ export interface Opened {
   isVolatile: boolean
 }
 
+/** A database in the page's memory. */
+async function inMemory(personId: string): Promise<Opened> {
+  const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb')
+  const local = new LocalDatabase(personId, { indexedDB: new IDBFactory(), IDBKeyRange })
+  await local.open()
+  return { local, isVolatile: true }
+}
+
 /**
- * A person's database in this browser. Where the browser has none, or does not open it, one in the page's memory takes
- * its place, so that work goes on; it is told that nothing is kept.
+ * A person's database in this browser. Where nothing is to be kept, and where the browser has none or does not open it,
+ * one in the page's memory takes its place, so that work goes on; it is told that nothing is kept.
  */
-export async function openDatabase(personId: string): Promise<Opened> {
+export async function openDatabase(personId: string, keepsNothing = false): Promise<Opened> {
+  if (keepsNothing) return inMemory(personId)
   const own = new LocalDatabase(personId)
   try {
     await within(OPENING_LIMIT_MS, message('common.offline.storageSlow'), own.open())
@@ -24,9 +33,6 @@ export async function openDatabase(personId: string): Promise<Opened> {
   } catch (error) {
     console.error(error)
     own.close()
-    const { IDBFactory, IDBKeyRange } = await import('fake-indexeddb')
-    const local = new LocalDatabase(personId, { indexedDB: new IDBFactory(), IDBKeyRange })
-    await local.open()
-    return { local, isVolatile: true }
+    return inMemory(personId)
   }
 }

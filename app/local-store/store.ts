@@ -55,7 +55,7 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
     if (!person || owner === person.id) return
     close()
     owner = person.id
-    const opened = await openDatabase(person.id)
+    const opened = await openDatabase(person.id, session.keepsNothing)
     if (owner !== person.id) return opened.local.close()
     local = opened.local
     isVolatile.value = opened.isVolatile

@@ -81,6 +81,12 @@ definePageMeta({ layout: false })
         autofocus
         :label="say('sign-in.code')"
       />
+      <v-checkbox
+        v-model="session.keepsNothing"
+        :label="say('sign-in.keepNothing')"
+        :hint="say(session.keepsNothing ? 'sign-in.nothingIsKept' : 'sign-in.aCopyIsKept')"
+        persistent-hint
+      />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <v-btn type="submit" class="solid" :loading="busy">{{ say('sign-in.signIn') }}</v-btn>
       <p v-for="(entry, id) in session.waiting" :key="id" class="caution">

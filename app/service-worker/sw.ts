@@ -20,9 +20,13 @@ self.addEventListener('install', (event) => {
       const shell = await fetch('/', { cache: 'reload', credentials: 'omit' })
       if (!shell.ok) throw new Error('no shell')
       await (await caches.open(SHELL)).put('/', shell)
-      await self.skipWaiting()
     })(),
   )
+})
+
+/** A new version waits beside the one that is open until somebody says that it may take its place. */
+self.addEventListener('message', ({ data }: ExtendableMessageEvent) => {
+  if ((data as { type?: string } | null)?.type === 'SKIP_WAITING') void self.skipWaiting()
 })
 
 async function page({ request }: { request: Request }): Promise<Response> {

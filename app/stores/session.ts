@@ -7,9 +7,14 @@ const WAITING = 'thermognosis.waiting'
 /** signed out here, and the server has not heard of it */
 const TO_END = 'thermognosis.session-to-end'
 
-function readStored<T>(key: string, fallback: T): T {
+/** on this device nothing is kept beyond its tab */
+const KEEP_NOTHING = 'thermognosis.keep-nothing'
+/** Where it is remembered who works here: with the tab only, on a device that is to keep nothing. */
+const memory = () => (localStorage.getItem(KEEP_NOTHING) === '1' ? sessionStorage : localStorage)
+
+function readStored<T>(key: string, fallback: T, from: Storage = localStorage): T {
   try {
-    return JSON.parse(localStorage.getItem(key) ?? '') as T
+    return JSON.parse(from.getItem(key) ?? '') as T
   } catch {
     return fallback
   }
@@ -21,9 +26,15 @@ function readStored<T>(key: string, fallback: T): T {
  */
 export const useSession = defineStore('session', () => {
   const current = ref<SessionDescription | undefined>(
-    readStored<SessionDescription | undefined>(REMEMBERED, undefined),
+    readStored<SessionDescription | undefined>(REMEMBERED, undefined, memory()),
   )
   const state = ref<'unknown' | 'signed-in' | 'offline' | 'signed-out'>('unknown')
+  const keepsNothing = ref(localStorage.getItem(KEEP_NOTHING) === '1')
+  watch(keepsNothing, (isChosen) => {
+    localStorage.removeItem(REMEMBERED)
+    if (isChosen) localStorage.setItem(KEEP_NOTHING, '1')
+    else localStorage.removeItem(KEEP_NOTHING)
+  })
   const clockOffsetMs = ref<number>()
   /** moment of the last sign-in on this page */
   const signedInAt = ref(0)
@@ -38,7 +49,7 @@ export const useSession = defineStore('session', () => {
 
   function remember(description: SessionDescription) {
     current.value = description
-    localStorage.setItem(REMEMBERED, JSON.stringify(description))
+    memory().setItem(REMEMBERED, JSON.stringify(description))
     state.value = 'signed-in'
   }
 
@@ -96,7 +107,7 @@ export const useSession = defineStore('session', () => {
   /** Ends the session on this device at once, and on the server now or when it can be reached. */
   function signOut() {
     current.value = undefined
-    localStorage.removeItem(REMEMBERED)
+    memory().removeItem(REMEMBERED)
     state.value = 'signed-out'
     localStorage.setItem(TO_END, '1')
     ending = endOnServer()
@@ -112,6 +123,7 @@ export const useSession = defineStore('session', () => {
   return {
     current,
     state,
+    keepsNothing,
     clockOffsetMs,
     signedInAt,
     waiting,

@@ -8,6 +8,7 @@ import {
   insertOnce,
   rowOf,
   rowsOf,
+  statement,
   type Transaction,
 } from './edge'
 
@@ -49,7 +50,7 @@ export function numbering(noted: readonly Noted[]): string {
   return [...new Set(noted.map(({ shopId }) => shopId))]
     .map((shopId) => {
       const ofShop = noted.filter((one) => one.shopId === shopId)
-      return `
+      return statement`
       with moved as (
         update shops set change_seq = change_seq + ${ofShop.length}
         where id = ${pg.escapeLiteral(shopId)} returning id, change_seq - ${ofShop.length} as before

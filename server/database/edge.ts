@@ -55,6 +55,9 @@ export type EntryTable =
   | typeof records
   | typeof events
 
+/** A statement as text, for what the query builder would make anew each time; its values go beside it. */
+export const statement = String.raw
+
 /** The statement that inserts a row of these columns into a table, as text, and the columns in its order. */
 const insertions = new Map<string, { name: string; text: string }>()
 
@@ -65,8 +68,8 @@ function insertion(table: EntryTable, keys: readonly string[]) {
   const columns = getTableColumns(table) as Record<string, { name: string }>
   const names = keys.map((key) => pg.escapeIdentifier(columns[key]!.name))
   const made = {
-    name: `insert ${into} ${insertions.size}`,
-    text: `insert into ${pg.escapeIdentifier(into)} (${names.join()})
+    name: `insert-${into}-${insertions.size}`,
+    text: statement`insert into ${pg.escapeIdentifier(into)} (${names.join()})
       values (${keys.map((_, i) => `$${i + 1}`).join()}) on conflict do nothing returning id`,
   }
   insertions.set(`${into}/${keys.join()}`, made)

@@ -1,6 +1,7 @@
 import { and, eq, desc } from 'drizzle-orm'
 import { uuidv7 } from 'uuidv7'
 import { type CaseFile, compareMoments, runOf } from '#core'
+import { writeAudit } from '../auth/audit'
 import { ApiError, refuse } from '../utils/api-error'
 import {
   appendCase,
@@ -27,7 +28,10 @@ export interface Imported {
  * come along under their ids; what is already here with the same content is left as it is, other content under
  * the same id is a conflict that names it.
  */
-export async function importCase(shopId: string, file: CaseFile): Promise<Imported> {
+export async function importCase(
+  { shopId, personId: actorId }: { shopId: string; personId: string },
+  file: CaseFile,
+): Promise<Imported> {
   return inTransaction(async (tx) => {
     let added = 0
     let already = 0
@@ -77,6 +81,7 @@ export async function importCase(shopId: string, file: CaseFile): Promise<Import
         .insert(attachments)
         .values({ shopId, caseId: file.case.id, sha256: reference.sha256, reference })
         .onConflictDoNothing()
+    await writeAudit(tx, { action: 'case-imported', shopId, actorId, subjectId: file.case.id })
     return { case: file.case.id, added, already }
   })
 }

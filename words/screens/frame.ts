@@ -23,4 +23,7 @@ export const FRAME: Readonly<Record<string, string>> = {
   'frame.noNetworkAllKept': 'No network · all kept',
   'frame.sent': 'Sent',
   'frame.noNet': 'No net',
+  'frame.newVersion':
+    'A new version of Thermognosis is here. What is typed and kept stays when it is loaded.',
+  'frame.loadNewVersion': 'Load it now',
 }

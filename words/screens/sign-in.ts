@@ -13,4 +13,9 @@ export const SIGNIN: Readonly<Record<string, string>> = {
   'sign-in.theServerCannotBeReached':
     'The server cannot be reached. Check the network and try again.',
   'sign-in.code': 'Six digits of the second factor',
+  'sign-in.keepNothing': 'Keep nothing on this device',
+  'sign-in.aCopyIsKept':
+    'The open cases of the shop, and what you record, are kept in this browser, not locked away, until you sign out.',
+  'sign-in.nothingIsKept':
+    'For a device that is not the shop’s: without network nothing works, and what is not sent when the page closes is lost.',
 }

@@ -10,5 +10,5 @@ export default defineApi(async (event) => {
     MAX_FILE_BYTES,
     message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 }),
   )
-  return importCase(actor.shopId, readCaseFile(text))
+  return importCase(actor, readCaseFile(text))
 })

@@ -20,6 +20,5 @@ export default defineApi(async (event) => {
   if (!row) throw refuse.notFound()
   setResponseHeader(event, 'content-type', row.mediaType)
   setResponseHeader(event, 'content-security-policy', "default-src 'none'")
-  setResponseHeader(event, 'cache-control', 'private, max-age=31536000, immutable')
   return row.bytes
 })
