@@ -1,16 +1,12 @@
-import { type CheckId, type Message, type Part, type QuantityParameter } from '#core'
+import type { CheckId, Message, Part } from '#core'
 import { formatted, partName } from '../../words/catalogue'
 import { checkWhy, nameOfAny } from '../../words/check-names'
 import { stateWords } from '../../words/states'
 import { formatQuantity } from '../../words/format'
-
-/** What a sentence of a screen can carry; what is undefined is said as nothing. */
-type Told = Readonly<Record<string, string | number | QuantityParameter | undefined>>
+import type { Say, Told } from '../look/say'
 
 const isMessage = (value: unknown): value is Message =>
   typeof value === 'object' && value !== null && 'id' in value && 'parameters' in value
-
-export type Say = (id: string, told?: Told) => string
 
 /** Sentences of the screens, in the reader's language and units. */
 export function useWords() {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { RECORD_DATA } from '#core'
 import { formatted } from '../../../words/catalogue'
-import type { Say } from '../../composables/use-words'
+import type { Say } from '../../look/say'
 import { type FanKind, linkNames, type Step, stepsOf } from './circuit-steps'
 
 const say: Say = (id, told = {}) => formatted(id, told as Record<string, string>)

@@ -1,5 +1,5 @@
 import type { CircuitLink, FanCircuit, SystemProfile } from '#core'
-import type { Say } from '../../composables/use-words'
+import type { Say } from '../../look/say'
 
 export type FanKind = Exclude<NonNullable<SystemProfile['fan']>, 'not-known'>
 

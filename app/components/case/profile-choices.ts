@@ -1,5 +1,5 @@
 import type { Part, SystemProfile } from '#core'
-import type { Say } from '../../composables/use-words'
+import type { Say } from '../../look/say'
 
 export type Key = keyof SystemProfile
 /** A field of the profile with a few values. */
