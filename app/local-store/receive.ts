@@ -16,6 +16,8 @@ import {
 const CASES_AT_ONCE = 10
 /** Rows written in one go, between which the page is let on. */
 const ROWS_AT_ONCE = 80
+/** A case may be long and a network slow: nobody waits for this answer with a finger on the glass; ms. */
+const RECEIVING_LIMIT_MS = 60_000
 /** A device that is more changes behind than this begins anew. */
 const MOST_BEHIND = 20_000
 
@@ -48,7 +50,7 @@ async function askFor<Answer extends { serverNow: string }>(
   { isWanted, heard }: Listening,
 ): Promise<Answer | undefined> {
   const sentAt = Date.now()
-  const answer = await ask<Answer>('GET', path)
+  const answer = await ask<Answer>('GET', path, undefined, RECEIVING_LIMIT_MS)
   if (!isWanted()) return undefined
   heard(answer.serverNow, sentAt)
   return answer

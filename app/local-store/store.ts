@@ -138,16 +138,16 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   async function keepItem({ problem: _, ...item }: OutboxItem): Promise<boolean> {
     const into = local!
     storing.value += 1
-    // It stands among what waits before it is no longer on its way: at no moment is it in neither.
-    const isShown = (change: number) =>
-      void (following?.reached(change) ?? Promise.resolve()).then(() => (storing.value -= 1))
     try {
       const change = await into.change(async (next) => {
         const change = next()
         await into.entries.add({ ...item, change, order: change } as OutboxItem)
         return change
       })
-      isShown(change)
+      // It stands among what waits before it is no longer on its way: at no moment is it in neither. What is stored of
+      // it from now on, `follow` shows, however much it has to read before that.
+      if (local === into) copy.show([{ ...item, change, order: change } as OutboxItem])
+      storing.value -= 1
     } catch (error) {
       storing.value -= 1
       add(item as OutboxItem, problemOf(error))

@@ -9,19 +9,20 @@ export const OPEN_CASES = 40
 /** Cases of one day. */
 const A_DAY = 8
 
+const MODELS = readdirSync('data/demo/cases').filter((name) => name.endsWith('.json'))
+
 /** Takes in the cases of the demo shop, which larger shops are copied from. */
 export async function takeDemoCases(lead: Client): Promise<void> {
-  for (const file of readdirSync('data/demo/cases').filter((name) => name.endsWith('.json')))
-    await lead.ask('POST', '/api/cases/import', demoCase(file))
+  for (const file of MODELS) await lead.ask('POST', '/api/cases/import', demoCase(file))
 }
+const modelIds = () => MODELS.map((file) => JSON.parse(demoCase(file)).case.id as string)
 
 /**
  * Grows the demo shop to so many cases: copies of its own, each with all that was recorded, under ids of their own, a
  * few a day back from now, closed but for the newest. Written into the database at once, as a shop of many years has it.
  */
 export async function growShop(sql: Sql, cases: number): Promise<void> {
-  const [shop] =
-    await sql`select s.id from shops s join people p on p.shop_id = s.id where p.name = 'Ilka Brandt'`
+  const [shop] = await sql`select shop_id as id from accounts where sign_in = 'ilka'`
   const shopId = shop.id
   const [{ made }] = await sql`select count(*)::int as made from cases where shop_id = ${shopId}`
   if (made >= cases) return
@@ -30,8 +31,7 @@ export async function growShop(sql: Sql, cases: number): Promise<void> {
   await sql`drop table if exists model_cases`
   await sql`create table model_cases as
     select c.*, row_number() over (order by id) - 1 as nth
-    from cases c where shop_id = ${shopId} and id in (
-      select entity_id from changes where shop_id = ${shopId} and entity = 'case' order by seq limit 14)`
+    from cases c where shop_id = ${shopId} and id = any(${modelIds()}::uuid[])`
   await sql`drop table if exists copies`
   await sql`create table copies as
     select n, m.id as model, id_of('case' || n) as id, id_of('vehicle' || n) as vehicle,
