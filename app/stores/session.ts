@@ -9,12 +9,20 @@ const TO_END = 'thermognosis.session-to-end'
 
 /** on this device nothing is kept beyond its tab */
 const KEEP_NOTHING = 'thermognosis.keep-nothing'
-/** Where it is remembered who works here: with the tab only, on a device that is to keep nothing. */
-const memory = () => (localStorage.getItem(KEEP_NOTHING) === '1' ? sessionStorage : localStorage)
-
-function readStored<T>(key: string, fallback: T, from: Storage = localStorage): T {
+function isToKeepNothing(): boolean {
   try {
-    return JSON.parse(from.getItem(key) ?? '') as T
+    return localStorage.getItem(KEEP_NOTHING) === '1'
+  } catch {
+    return false
+  }
+}
+/** Where it is remembered who works here: with the tab only, on a device that is to keep nothing. */
+const memory = () => (isToKeepNothing() ? sessionStorage : localStorage)
+
+/** What a browser keeps under a key; the fallback where it has nothing, or keeps nothing at all. */
+function readStored<T>(key: string, fallback: T, from = () => localStorage): T {
+  try {
+    return JSON.parse(from().getItem(key) ?? '') as T
   } catch {
     return fallback
   }
@@ -26,10 +34,10 @@ function readStored<T>(key: string, fallback: T, from: Storage = localStorage): 
  */
 export const useSession = defineStore('session', () => {
   const current = ref<SessionDescription | undefined>(
-    readStored<SessionDescription | undefined>(REMEMBERED, undefined, memory()),
+    readStored<SessionDescription | undefined>(REMEMBERED, undefined, memory),
   )
   const state = ref<'unknown' | 'signed-in' | 'offline' | 'signed-out'>('unknown')
-  const keepsNothing = ref(localStorage.getItem(KEEP_NOTHING) === '1')
+  const keepsNothing = ref(isToKeepNothing())
   watch(keepsNothing, (isChosen) => {
     localStorage.removeItem(REMEMBERED)
     if (isChosen) localStorage.setItem(KEEP_NOTHING, '1')
