@@ -99,7 +99,7 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   const elsewhere = await (await browser.newContext()).newPage()
   await elsewhere.goto('/sign-in')
   await elsewhere.getByLabel('Sign-in name').fill('berit')
-  await elsewhere.getByLabel('Password').fill('valley-garage-400')
+  await elsewhere.getByLabel('Password', { exact: true }).fill('valley-garage-400')
   await elsewhere.getByRole('button', { name: 'Sign in' }).click()
   await elsewhere
     .getByLabel('Case file to import')

@@ -5,7 +5,7 @@ export const PASSWORD = 'saddle-ridge-1300'
 export async function signIn(page: Page, name: string, base = '') {
   await page.goto(`${base}/sign-in`)
   await page.getByLabel('Sign-in name').fill(name)
-  await page.getByLabel('Password').fill(PASSWORD)
+  await page.getByLabel('Password', { exact: true }).fill(PASSWORD)
   await page.getByRole('button', { name: 'Sign in' }).click()
   await page.waitForURL((url) => url.pathname === '/')
 }
@@ -30,7 +30,9 @@ export async function enter(page: Page, name: string) {
       kept.origins[0]!.localStorage.filter((item) => item.name === REMEMBERED),
     )
     await page.goto('/')
-    await expect(page.getByTestId('send-state').or(page.getByLabel('Password'))).toBeVisible()
+    await expect(
+      page.getByTestId('send-state').or(page.getByLabel('Password', { exact: true })),
+    ).toBeVisible()
     if (new URL(page.url()).pathname === '/') return
   }
   await signIn(page, name)

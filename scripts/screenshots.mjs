@@ -91,7 +91,7 @@ await main(async () => {
     if (!view.signedOut) {
       await page.goto(`${base}/sign-in`)
       await page.getByLabel('Sign-in name').fill('ilka')
-      await page.getByLabel('Password').fill('saddle-ridge-1300')
+      await page.getByLabel('Password', { exact: true }).fill('saddle-ridge-1300')
       await page.getByRole('button', { name: 'Sign in' }).click()
       await page.waitForURL((url) => url.pathname === '/')
       await page.getByRole('link', { name: 'All kept, all sent' }).waitFor()

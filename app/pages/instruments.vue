@@ -91,7 +91,8 @@ async function keep() {
   if (!name.value.trim()) return void (problem.value = say('instruments.giveTheInstrumentAName'))
   if (compared.value === 'yes' && !offset.value)
     return void (problem.value = say('instruments.typeWhatItReadsToo'))
-  const old = editing.value === 'new' ? undefined : shop.instruments.get(editing.value!)
+  const mine = editing.value
+  const old = mine === 'new' ? undefined : shop.instruments.get(mine!)
   await shop.addInstrument(
     {
       kind: kind.value,
@@ -108,7 +109,8 @@ async function keep() {
     },
     old?.id,
   )
-  editing.value = undefined
+  // Somebody may have begun to change another one meanwhile.
+  if (editing.value === mine) editing.value = undefined
 }
 const age = (i: Instrument) =>
   i.checkedAt ? DateTime.now().diff(DateTime.fromISO(i.checkedAt), 'days').days : undefined

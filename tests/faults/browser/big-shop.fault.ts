@@ -64,7 +64,7 @@ test(`a shop of ${CASES} cases opens on an empty device and from its copy, and s
   await watched(page)
   await page.goto('/sign-in')
   await page.getByLabel('Sign-in name').fill('ilka')
-  await page.getByLabel('Password').fill(PASSWORD)
+  await page.getByLabel('Password', { exact: true }).fill(PASSWORD)
   await page.getByRole('button', { name: 'Sign in' }).click()
   // From here on the page is asked little: looking for words in it would keep it busy by itself.
   await page.waitForFunction(() => document.querySelector('main.board'))
