@@ -30,10 +30,10 @@ const fillUp = (page: Page) =>
         work.oncomplete = () => done(true)
         work.onabort = () => done(false)
       })
-    // The browser clears up behind itself and finds room again: from large to small until not one sign is taken.
+    // The browser clears up behind itself and finds room again: from large to small until nothing of the size of an entry is taken.
     for (let isFull = false; !isFull;) {
       isFull = true
-      for (const bytes of [1_000_000, 100_000, 10_000, 1_000, 100, 1])
+      for (const bytes of [1_000_000, 100_000, 10_000, 1_000, 100])
         for (let n = 0; n < 12 && (await isTaken(bytes)); n++) isFull = false
     }
     database.close()
