@@ -178,6 +178,8 @@ await main(async () => {
           NITRO_SHUTDOWN_TIMEOUT: '2000',
           DATABASE_URL: cluster.url('thermognosis'),
           NUXT_SESSION_PASSWORD: cluster.sessionPassword,
+          // Whoever starts the demo reads what to do with it, not a line for each request.
+          THERMOGNOSIS_LOG: process.env.THERMOGNOSIS_LOG ?? 'warn',
           THERMOGNOSIS_EXIT_WITH_STDIN: '1',
         },
       })

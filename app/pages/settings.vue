@@ -79,11 +79,6 @@ async function leave(everywhere: boolean) {
       ><v-btn to="/people">{{ say('people.title') }}</v-btn>
     </section>
     <h2>{{ session.current?.person.name }}, {{ session.current?.person.role }}</h2>
-    <p v-if="session.current?.mustChangePassword" class="caution" role="alert">
-      {{ say('settings.changeFirst') }}
-    </p>
-    <section class="sheet"><PasswordChange /></section>
-    <section v-if="!session.current?.mustChangePassword" class="sheet"><SecondFactor /></section>
     <section class="sheet stack">
       <p v-if="shop.outbox.length > 0" class="caution">
         {{
@@ -99,6 +94,11 @@ async function leave(everywhere: boolean) {
         <v-btn @click="leave(true)">{{ say('settings.signOutOnEveryDevice') }}</v-btn>
       </div>
     </section>
+    <p v-if="session.current?.mustChangePassword" class="caution" role="alert">
+      {{ say('settings.changeFirst') }}
+    </p>
+    <section class="sheet"><PasswordChange /></section>
+    <section v-if="!session.current?.mustChangePassword" class="sheet"><SecondFactor /></section>
   </main>
 </template>
 
