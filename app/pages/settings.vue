@@ -8,6 +8,8 @@ const preferences = usePreferences()
 const session = useSession()
 const shop = useShop()
 const problem = ref('')
+/** somebody else has given the password: it comes before anything else */
+const mustChange = computed(() => session.current?.mustChangePassword === true)
 const languages = Object.entries(LANGUAGES).map(([value, { name }]) => ({
   value: value as Language,
   text: name,
@@ -28,6 +30,10 @@ async function leave(everywhere: boolean) {
 
 <template>
   <main class="page stack">
+    <template v-if="mustChange">
+      <p class="caution" role="alert">{{ say('settings.changeFirst') }}</p>
+      <section class="sheet"><PasswordChange /></section>
+    </template>
     <h1>{{ say('settings.unitsAndLookOfThis') }}</h1>
     <section class="sheet stack">
       <ChoiceRow
@@ -94,11 +100,10 @@ async function leave(everywhere: boolean) {
         <v-btn @click="leave(true)">{{ say('settings.signOutOnEveryDevice') }}</v-btn>
       </div>
     </section>
-    <p v-if="session.current?.mustChangePassword" class="caution" role="alert">
-      {{ say('settings.changeFirst') }}
-    </p>
-    <section class="sheet"><PasswordChange /></section>
-    <section v-if="!session.current?.mustChangePassword" class="sheet"><SecondFactor /></section>
+    <template v-if="!mustChange">
+      <section class="sheet"><PasswordChange /></section>
+      <section class="sheet"><SecondFactor /></section>
+    </template>
   </main>
 </template>
 
