@@ -105,6 +105,6 @@ describe('no answer', () => {
     )
     const began = performance.now()
     expect(await thrownBy(ask('GET', '/x', undefined, 40))).toBeInstanceOf(Unreachable)
-    expect(performance.now() - began).toBeLessThan(1_000)
+    expect(performance.now() - began).toBeLessThan(6_000)
   })
 })

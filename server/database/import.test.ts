@@ -64,6 +64,7 @@ describe('the order in which a file is taken in', () => {
     )
     const began = performance.now()
     expect(oldestFirst(chain.toReversed()).map(({ id }) => id)).toEqual(chain.map(({ id }) => id))
-    expect(performance.now() - began).toBeLessThan(2_000)
+    // Each looked at many times over would take minutes; the cores may be somebody else’s meanwhile.
+    expect(performance.now() - began).toBeLessThan(20_000)
   })
 })
