@@ -4,7 +4,7 @@ import { message } from '#core'
 import { type Actor, requireActor } from '../auth/actor'
 import { inTransaction } from '../database/client'
 import type { Transaction } from '../database/edge'
-import { defineApi, readChecked, saidOf } from '../utils/define-api'
+import { defineApi, isDatabaseAway, readChecked, saidOf } from '../utils/define-api'
 import { ROW_ENTITIES, takeEntry } from '../utils/entry-rules'
 import { doneTogether } from '../utils/together'
 
@@ -67,7 +67,7 @@ async function alone(batch: Batch): Promise<Outcome[]> {
 }
 
 /** Batches of a shop that come while others are being written are written together: one commit for all of them. */
-const writtenTogether = doneTogether(allAtOnce, alone, MOST_BATCHES)
+const writtenTogether = doneTogether(allAtOnce, alone, MOST_BATCHES, isDatabaseAway)
 
 /** Writes those that can be, and nothing of the others: each gets what a route of its own would have answered. */
 const oneByOne = ({ actor, entries }: Batch) =>

@@ -87,10 +87,15 @@ const AWAY_IN_WORDS = /connection terminated|timeout exceeded|read timeout|not q
 const underlying = (error: unknown) =>
   ((error as { cause?: DatabaseError })?.cause ?? error ?? {}) as DatabaseError
 
+/** Whether it is the database that does not answer, whoever asks. */
+export function isDatabaseAway(error: unknown): boolean {
+  const { code = '', message: words = '' } = underlying(error)
+  return AWAY.test(code) || AWAY_IN_WORDS.test(words)
+}
+
 /** What is said of an error that no route has foreseen. */
 function unexpected(error: unknown, requestId: string | undefined): ApiError {
-  const { code = '', message: words = '' } = underlying(error)
-  if (AWAY.test(code) || AWAY_IN_WORDS.test(words)) return refuse.noDatabase('noDatabaseButKept')
+  if (isDatabaseAway(error)) return refuse.noDatabase('noDatabaseButKept')
   log.error({ requestId, ...toldOf(error) })
   return refuse.unexpected()
 }

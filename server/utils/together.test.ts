@@ -2,6 +2,9 @@ import { setTimeout as sleep } from 'node:timers/promises'
 import { describe, expect, it } from 'vitest'
 import { doneTogether } from './together'
 
+/** What nothing can be done with: it is not the item's fault, and would be every other's. */
+const AWAY = 404
+
 /** Work that notes in which lots it was done; a lot with a bad item in it fails as a whole. */
 function watched(most = 10) {
   const lots: number[][] = []
@@ -10,16 +13,19 @@ function watched(most = 10) {
     async (items: readonly number[]) => {
       lots.push([...items])
       await sleep(5)
+      if (items.includes(AWAY)) throw new Error('the database is away')
       if (items.some((item) => item < 0)) throw new Error('one of them is bad')
       return items.map((item) => item * 2)
     },
     async (item: number) => {
       alone.push(item)
       await sleep(5)
+      if (item === AWAY) throw new Error('the database is away')
       if (item < 0) throw new Error(`${item} is bad`)
       return item * 2
     },
     most,
+    (error) => (error as Error).message.includes('away'),
   )
   return { ask, lots, alone }
 }
@@ -53,6 +59,19 @@ describe('what comes at once', () => {
       'Error: -3 is bad',
       8,
     ])
+  })
+  it('fails all at once when the error is everybody’s, those who wait with them', async () => {
+    const { ask, lots, alone } = watched(2)
+    const outcomes = await Promise.allSettled([1, AWAY, 3, 4, 5].map((n) => ask('shop', n)))
+    expect(outcomes.map(({ status }) => status)).toEqual([
+      'fulfilled',
+      'rejected',
+      'rejected',
+      'rejected',
+      'rejected',
+    ])
+    expect([alone, lots]).toEqual([[1], [[AWAY, 3]]])
+    expect(await ask('shop', 6)).toBe(12)
   })
   it('after a failure is done together again', async () => {
     const { ask, lots } = watched()
