@@ -45,7 +45,7 @@ onMounted(load)
 </script>
 
 <template>
-  <main class="page stack">
+  <main class="narrow-page stack">
     <h1>{{ say('people.title') }}</h1>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <section v-for="person in people" :key="person.id" class="sheet stack">
@@ -79,12 +79,6 @@ onMounted(load)
 </template>
 
 <style scoped>
-.page {
-  max-width: 720px;
-  width: 100%;
-  margin: 0 auto;
-  padding: 20px;
-}
 code {
   font-size: 22px;
   font-weight: 600;

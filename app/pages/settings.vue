@@ -29,7 +29,7 @@ async function leave(everywhere: boolean) {
 </script>
 
 <template>
-  <main class="page stack">
+  <main class="narrow-page stack">
     <template v-if="mustChange">
       <p class="caution" role="alert">{{ say('settings.changeFirst') }}</p>
       <section class="sheet"><PasswordChange /></section>
@@ -106,12 +106,3 @@ async function leave(everywhere: boolean) {
     </template>
   </main>
 </template>
-
-<style scoped>
-.page {
-  max-width: 720px;
-  width: 100%;
-  margin: 0 auto;
-  padding: 20px;
-}
-</style>

@@ -3,6 +3,6 @@ import { deskOf } from '../database/read'
 import { defineApi } from '../utils/define-api'
 
 export default defineApi(async (event) => {
-  const actor = await requireActor(event, 'read')
+  const actor = await requireActor(event, 'read', { byItself: true })
   return { ...(await deskOf(actor.shopId)), serverNow: new Date().toISOString() }
 })

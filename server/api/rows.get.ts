@@ -19,7 +19,7 @@ const query = z.object({
 
 /** Everything of these cases that a device needs to work on them. */
 export default defineApi(async (event) => {
-  const actor = await requireActor(event, 'read')
+  const actor = await requireActor(event, 'read', { byItself: true })
   const parsed = query.safeParse(getQuery(event))
   if (!parsed.success) throw refuse.bad('whichCases', 'cases', { most: MOST_CASES })
   return {

@@ -1,7 +1,7 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { message } from '#core'
 import { refuse } from '../utils/api-error'
-import { inTransaction } from './client'
+import { database, inTransaction } from './client'
 import { photographs, shops } from './schema'
 
 const GIGABYTE = 1e9
@@ -22,14 +22,13 @@ export interface Photograph {
 }
 
 /** Whether a photograph is kept here already. */
-export const isKept = ({ shopId, sha256 }: Pick<Photograph, 'shopId' | 'sha256'>) =>
-  inTransaction(async (tx) => {
-    const found = await tx
-      .select({ sha256: photographs.sha256 })
-      .from(photographs)
-      .where(and(eq(photographs.shopId, shopId), eq(photographs.sha256, sha256)))
-    return found.length > 0
-  })
+export async function isKept({ shopId, sha256 }: Pick<Photograph, 'shopId' | 'sha256'>) {
+  const found = await database()
+    .select({ sha256: photographs.sha256 })
+    .from(photographs)
+    .where(and(eq(photographs.shopId, shopId), eq(photographs.sha256, sha256)))
+  return found.length > 0
+}
 
 /** Keeps a photograph once; gives whether it was new. Refused when the shop's room is taken up. */
 export const keepPhotograph = (photograph: Photograph): Promise<boolean> =>

@@ -50,7 +50,9 @@ function followLive(client: Client, cursor: { after: number; mark?: string }) {
     const reader = answer.body!.getReader()
     for (let read = await reader.read(); !read.done; read = await reader.read())
       if (Buffer.from(read.value).toString().includes('change')) void round()
-  })().catch(() => undefined)
+  })().catch((error: unknown) => {
+    if (!end.signal.aborted) throw error
+  })
   return {
     rounds: () => rounds,
     cursor: () => cursor.after,

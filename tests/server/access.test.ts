@@ -125,6 +125,9 @@ describe('a second factor', () => {
     expect((await client.ask('PUT', '/api/session/second-factor', { code: now })).status).toBe(200)
     expect((await client.ask('GET', '/api/session')).body.hasSecondFactor).toBe(true)
 
+    const anew = await client.ask('POST', '/api/session/second-factor', { password: GOOD })
+    expect(anew.body.error.message.id).toBe('refusal.secondFactorInForce')
+
     const asked = await signIn(name, GOOD)
     expect([asked.status, asked.body.error.code]).toEqual([401, 'second-factor'])
     const used = await signIn(name, GOOD, now)
@@ -162,9 +165,10 @@ describe('a session in which nobody does anything', () => {
         (await sql`select last_seen_at from sessions where person_id = ${id}`)[0].last_seen_at,
       )
     await sql`update sessions set last_seen_at = now() - interval '11 hours' where person_id = ${id}`
-    expect((await client.ask('GET', '/api/changes')).status).toBe(200)
+    for (const path of ['/api/changes', '/api/desk'])
+      expect((await client.ask('GET', path)).status).toBe(200)
     expect(Date.now() - (await seen())).toBeGreaterThan(10 * 3_600_000)
-    expect((await client.ask('GET', '/api/desk')).status).toBe(200)
+    expect((await client.ask('GET', '/api/session')).status).toBe(200)
     expect(Date.now() - (await seen())).toBeLessThan(60_000)
     await sql`update sessions set last_seen_at = now() - interval '13 hours' where person_id = ${id}`
     expect((await client.ask('GET', '/api/changes')).status).toBe(401)

@@ -37,6 +37,7 @@ export const REFUSALS: Readonly<Record<string, string>> = {
     'Type the six digits that your second device shows for Thermognosis.',
   'refusal.secondFactorWrong':
     'These six digits are not, or no longer, those of your second device. Wait for the next ones.',
+  'refusal.secondFactorInForce': 'A second factor is in force already. Take it off first.',
   'refusal.secondFactorNotBegun': 'Begin with the second factor first.',
   'refusal.passwordSigns': 'A password has {least} to {most} signs.',
   'refusal.passwordCommon': 'This password is among those that are guessed first. Take another.',

@@ -10,7 +10,7 @@ const shop = useShop()
 </script>
 
 <template>
-  <main class="page stack">
+  <main class="narrow-page stack">
     <p v-if="!shop.loaded" class="sheet" role="status">{{ say('case.openingTheCase') }}</p>
     <p
       v-else-if="fetching || outcome === undefined || outcome === 'here'"
@@ -31,12 +31,6 @@ const shop = useShop()
 </template>
 
 <style scoped>
-.page {
-  max-width: 720px;
-  width: 100%;
-  margin: 0 auto;
-  padding: 20px;
-}
 .again {
   align-self: flex-start;
 }

@@ -5,6 +5,7 @@ import { ownAccount } from '../../auth/own-account'
 import { newSecret, pictureOf } from '../../auth/second-factor'
 import { database } from '../../database/client'
 import { accounts } from '../../database/schema'
+import { refuse } from '../../utils/api-error'
 import { defineApi, readChecked } from '../../utils/define-api'
 
 const body = z.strictObject({ password: z.string().min(1).max(200) })
@@ -13,7 +14,8 @@ const body = z.strictObject({ password: z.string().min(1).max(200) })
 export default defineApi(async (event) => {
   const actor = await requireActor(event, 'read')
   const { password } = await readChecked(event, body)
-  const { signIn } = await ownAccount(actor, password)
+  const { signIn, secondFactorInForce } = await ownAccount(actor, password)
+  if (secondFactorInForce) throw refuse.bad('secondFactorInForce')
   const secret = newSecret()
   await database()
     .update(accounts)
