@@ -184,11 +184,17 @@ describe('sending', () => {
     for (let n = 0; n < 3; n++) take(`r${n}`, `c${n}`)
     const answer = server.fetch
     let goOn = () => {}
-    server.fetch = (path, init) =>
-      path.startsWith('/api/rows')
-        ? new Promise<void>((done) => (goOn = done)).then(() => answer(path, init))
-        : answer(path, init)
+    const allowed = new Promise<void>((done) => (goOn = done))
+    let asked = 0
+    server.fetch = async (path, init) => {
+      if (path.startsWith('/api/rows')) {
+        asked++
+        await allowed
+      }
+      return answer(path, init)
+    }
     const tab = await opened(newPerson())
+    await eventually(() => expect(asked).toBeGreaterThan(0))
     await tab.keep('mine', 'mine')
     await eventually(() => expect(server.texts()).toContain('mine'))
     expect(tab.store.cases.value.size).toBe(0)
