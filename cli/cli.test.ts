@@ -104,7 +104,7 @@ describe('the command line', () => {
     expect(run(['knowledge', 'audit']).stdout).toContain('Pairs that no check can tell apart')
   })
   it('benchmarks with exactly the figures promised, the engine agreeing with a plain enumeration to 1e-9', () => {
-    const result = benchmark(2)
+    const result = benchmark({ runs: 2, readings: 10 })
     expect(Object.keys(result)).toEqual([
       'fullRankingMs',
       'oneMoreReadingMs',

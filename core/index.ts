@@ -71,16 +71,18 @@ export { gatherSeries } from './checks/warm-up-run/series'
 
 export { type CaseInput } from './record/case-input'
 export { type CaseStage, type CaseState, caseStateOf, isClosed } from './record/case-state'
-export { composeCaseFile } from './record/compose'
+export { composeCaseFile, peopleNamed } from './record/compose'
 export { instrumentsUsed, type Misfit, misfitOf, quantitiesOf, runOf } from './record/consistency'
 export {
+  asSent,
   ENTRIES,
   type Entity,
   type EntryBody,
   IDENTITY,
   MAX_PHOTOGRAPH_BYTES,
+  whenWritten,
 } from './record/entry'
-export { type CaseRecord, caseRecord } from './record/envelope'
+export { type CaseRecord, caseRecord, type Imported } from './record/envelope'
 export { DESK, isKeptOnDevice, recentSinceMs } from './record/desk'
 export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'
 export { caseJsonSchema } from './record/json-schema'
@@ -91,6 +93,7 @@ export {
   type CaseHeader,
   type Instrument,
   MAX_FILE_BYTES,
+  MOST_OF_A_SHOP_NAME,
   type Vehicle,
 } from './record/schema'
 export {
@@ -101,6 +104,7 @@ export {
   standing,
   standingRecords,
 } from './record/standing'
+export { type TakenIn, type TakingIn } from './record/taken-in'
 export { fieldMeta } from './record/fields'
 export {
   may,

@@ -96,19 +96,33 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
     file.records.filter((r: { kind: string }) => r.kind === 'pressure-hold.reading').length,
   ).toBe(11)
 
+  const upload = () => ({
+    name: 'case.json',
+    mimeType: 'application/json',
+    buffer: readFileSync(path),
+  })
   const elsewhere = await (await browser.newContext()).newPage()
   await elsewhere.goto('/sign-in')
   await elsewhere.getByLabel('Sign-in name').fill('berit')
   await elsewhere.getByLabel('Password', { exact: true }).fill('valley-garage-400')
   await elsewhere.getByRole('button', { name: 'Sign in' }).click()
-  await elsewhere
-    .getByLabel('Case file to import')
-    .setInputFiles({ name: 'case.json', mimeType: 'application/json', buffer: readFileSync(path) })
+  await elsewhere.getByLabel('Case file to import').setInputFiles(upload())
+  const asked = elsewhere.getByRole('dialog')
+  await expect(asked).toContainText('A case that is not here yet.')
+  await expect(asked).toContainText(/\d+ records and \d+ events are new/)
+  await asked.getByRole('button', { name: 'Leave it' }).click()
+  await expect(elsewhere.getByRole('link', { name: /Tarrow 24 under test/ })).toHaveCount(0)
+  await elsewhere.getByLabel('Case file to import').setInputFiles(upload())
+  await asked.getByRole('button', { name: 'Take it in' }).click()
   await expect(elsewhere.getByText(/entries taken in/)).toBeVisible()
   await elsewhere.getByRole('link', { name: /Tarrow 24 under test/ }).click()
   await expect(elsewhere.getByLabel('Suspects').getByRole('listitem').first()).toContainText(
     'Radiator',
   )
+  await elsewhere.getByRole('button', { name: 'History' }).click()
+  await elsewhere.getByRole('radio', { name: 'The whole case' }).click()
+  const opened = elsewhere.getByRole('listitem').filter({ hasText: 'Case opened' })
+  await expect(opened).toContainText(/Taken in by Berit.* from the file of /)
   await elsewhere.context().close()
 })
 

@@ -1,4 +1,8 @@
+import { useIntervalFn } from '@vueuse/core'
 import type { Fetched } from '../local-store/held'
+
+/** So often a case that could not be fetched is asked for again, ms. */
+const AGAIN_MS = 3_000
 
 /**
  * Sees to it that a case stands on this device: fetches it where it does not, again when the server can be reached
@@ -13,17 +17,21 @@ export function useCaseHere(caseId: string) {
   async function fetchIt() {
     if (fetching.value || isHere.value) return
     fetching.value = true
-    outcome.value = await shop
-      .fetchCase(caseId)
-      .finally(() => (fetching.value = false))
-      .catch(() => 'unreachable' as const)
+    await fetchQuietly().finally(() => (fetching.value = false))
+  }
+
+  async function fetchQuietly() {
+    outcome.value = await shop.fetchCase(caseId).catch(() => 'unreachable' as const)
   }
 
   watch(
-    () => shop.loaded && !isHere.value && (shop.reachable || outcome.value === undefined),
+    () => shop.loaded && !isHere.value,
     (isNeeded) => isNeeded && void fetchIt(),
     { immediate: true },
   )
+  // Whether the server can be reached is found out by asking it: no page waits for others to notice.
+  const isTriedAgain = () => outcome.value === 'unreachable' && !fetching.value && !isHere.value
+  useIntervalFn(() => isTriedAgain() && void fetchQuietly(), AGAIN_MS)
   watch(
     () => shop.loaded && isHere.value,
     (isLookedAt) => isLookedAt && void shop.look(caseId).catch(console.error),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiChevronLeft, mdiCogOutline } from '@mdi/js'
 import { formatClock } from '../../words/format'
+import { minutesOff } from '../shop/clock'
 
 const { say } = useWords()
 
@@ -10,7 +11,7 @@ const route = useRoute()
 const { running, now } = useTimers()
 
 const sendState = useSendState()
-const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
+const clock = computed(() => minutesOff(session.clockOffsetMs))
 </script>
 
 <template>
@@ -60,13 +61,8 @@ const clockWrong = computed(() => Math.abs(session.clockOffsetMs ?? 0) > 90_000)
         say('frame.signIn')
       }}</NuxtLink>
     </p>
-    <p v-if="clockWrong" class="caution no-print" role="status">
-      {{
-        say('frame.thisDevicesClockIsMin', {
-          clockOffsetMs: Math.round(Math.abs(session.clockOffsetMs ?? 0) / 60000),
-          clockOffsetMs2: (session.clockOffsetMs ?? 0) > 0 ? 'behind' : say('frame.aheadOf'),
-        })
-      }}
+    <p v-if="clock.minutes" class="caution no-print" role="status">
+      {{ say('frame.thisDevicesClockIsMin', clock) }}
     </p>
     <StoreNotices />
     <NewVersion />

@@ -43,7 +43,10 @@ export class LocalDatabase extends Dexie {
   meta!: Table<{ key: keyof Numbers; value: number; mark?: string | undefined }, string>
 
   /** `where` replaces the browser's own database. */
-  constructor(personId: string, where: DexieOptions = {}) {
+  constructor(
+    readonly personId: string,
+    where: DexieOptions = {},
+  ) {
     super(`thermognosis-${personId}`, where)
     this.version(1).stores({
       people: 'id',

@@ -205,6 +205,34 @@ describe('a server that was restored from before', () => {
   })
 })
 
+describe('what this person recorded before the server was restored', () => {
+  it('is sent again, and what others recorded is not', async () => {
+    const person = newPerson()
+    const tab = await opened(person)
+    const keep = (id: string, by = person, more = {}) =>
+      tab.store.keep(
+        'records',
+        id,
+        { case: 'c', record: { id, by, text: `t${id}`, observedAt: 'then', ...more } } as never,
+        'c',
+      )
+    await keep('1')
+    await keep('3', person, { supersedes: '1' })
+    server.take({ case: 'c', record: { id: '2', text: 'theirs', by: 'someone' } as never })
+    await eventually(() => expect(server.order.length).toBe(3))
+    await eventually(() => expect([tab.shown().length, tab.store.outbox.value]).toEqual([3, []]))
+    const order = [...server.order]
+    server.order.splice(0)
+    server.entries.clear()
+    server.take({ case: 'c', record: { id: '0', text: 'since' } })
+    await tab.store.synchronise()
+    await eventually(() => expect(server.texts()).toEqual(['since', 't1', 't3']))
+    await eventually(() => expect(tab.store.outbox.value).toEqual([]))
+    expect(server.entries.get('3')!.record).toMatchObject({ by: person, supersedes: '1' })
+    expect(order).toContain('2')
+  })
+})
+
 describe('a device that is to keep nothing', () => {
   it('works in the page’s memory, sends, and leaves no database behind', async () => {
     const person = newPerson()

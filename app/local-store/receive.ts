@@ -28,6 +28,8 @@ interface Listening {
   /** whether anybody still looks */
   isWanted: () => boolean
   heard: (serverNow: string, sentAt: number) => void
+  /** the server has forgotten some of what stands here */
+  wasForgotten?: () => Promise<void>
 }
 
 /**
@@ -127,6 +129,8 @@ async function takeChanges(local: LocalDatabase, listening: Listening): Promise<
   const page = await askFor<Changes>(`/api/changes?${query}`, listening)
   if (!page) return true
   if (page.from !== after || page.behind > MOST_BEHIND) {
+    // A server that does not know what this device followed was restored from before.
+    if (page.from !== after) await listening.wasForgotten?.()
     await local.change(() => putCursor(local, { cursor: 0 }))
     await begin(local, listening)
     return false

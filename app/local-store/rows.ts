@@ -1,22 +1,45 @@
-import type {
-  CaseEvent,
-  CaseFile,
-  CaseHeader,
-  CaseRecord,
-  Entity,
-  EntryBody,
-  Instrument,
-  SystemProfile,
-  Vehicle,
+import {
+  asSent,
+  type CaseEvent,
+  type CaseFile,
+  type CaseHeader,
+  type CaseRecord,
+  type Entity,
+  type EntryBody,
+  type Imported,
+  type Instrument,
+  type SystemProfile,
+  type Vehicle,
 } from '#core'
+
+/** Who wrote an entry, when by which clock, and who took it in from the file of another shop. */
+export interface Written {
+  by: string
+  observedAt: string
+  clockOffsetMs?: number | undefined
+  imported?: Imported | undefined
+}
+/** Copies of an earlier version do not have it. */
+interface WithWritten {
+  written?: Written
+}
 
 /** What a page shows of each kind of entry; photographs are shown by their address, and as pictures while they wait. */
 export interface Rows {
   people: { id: string; name: string | null }
-  vehicles: Omit<Vehicle, 'profile'>
-  profiles: { id: string; vehicle: string; profile: SystemProfile; receivedAt?: string }
-  instruments: Instrument & { supersedes?: string }
-  cases: CaseHeader & { elevationMetres: number; attachments?: CaseFile['attachments'] }
+  vehicles: Omit<Vehicle, 'profile'> & WithWritten
+  profiles: {
+    id: string
+    vehicle: string
+    profile: SystemProfile
+    receivedAt?: string
+    supersedes?: string
+  } & WithWritten
+  instruments: Instrument & { supersedes?: string } & WithWritten
+  cases: CaseHeader & {
+    elevationMetres: number
+    attachments?: CaseFile['attachments']
+  } & WithWritten
   records: { id: string; case: string; record: CaseRecord }
   events: { id: string; case: string; event: CaseEvent }
   photographs: { id: string; picture: string }
@@ -75,17 +98,31 @@ export function caseOfRow<K extends Kind>(kind: K, row: Rows[K]): string | undef
   return kind === 'cases' ? row.id : (row as { case?: string }).case
 }
 
+const writtenIn = ({ by, observedAt, clockOffsetMs }: Written): Written => ({
+  by,
+  observedAt,
+  ...(clockOffsetMs === undefined ? {} : { clockOffsetMs }),
+})
+const replacing = (supersedes: string | undefined) => (supersedes ? { supersedes } : {})
+
 /** The row that a page shows of what is recorded here, before the server has told of it. */
 export const ROW_OF: {
   [E in Entity]: (body: EntryBody<E>, elevationMetres: number) => Rows[E]
 } = {
-  vehicles: ({ vehicle }) => vehicle,
-  profiles: ({ id, vehicle, profile }) => ({ id, vehicle, profile }),
-  instruments: ({ instrument, supersedes }) => ({
-    ...instrument,
-    ...(supersedes ? { supersedes } : {}),
+  vehicles: (body) => ({ ...body.vehicle, written: writtenIn(body) }),
+  profiles: (body) => ({
+    id: body.id,
+    vehicle: body.vehicle,
+    profile: body.profile,
+    ...replacing(body.supersedes),
+    written: writtenIn(body),
   }),
-  cases: (body, elevationMetres) => ({ ...body.case, elevationMetres }),
+  instruments: (body) => ({
+    ...body.instrument,
+    ...replacing(body.supersedes),
+    written: writtenIn(body),
+  }),
+  cases: (body, elevationMetres) => ({ ...body.case, elevationMetres, written: writtenIn(body) }),
   records: (body) => ({ id: body.record.id, ...body }),
   events: (body) => ({ id: body.event.id, ...body }),
   photographs: ({ sha256, base64 }) => ({
@@ -93,3 +130,34 @@ export const ROW_OF: {
     picture: `data:image/jpeg;base64,${base64}`,
   }),
 }
+
+/** Rows that can be sent again, in the order in which one may build on the other. */
+export const SENT_AGAIN = [
+  'vehicles',
+  'profiles',
+  'instruments',
+  'cases',
+  'records',
+  'events',
+] as const satisfies readonly Entity[]
+export type SentAgain = (typeof SENT_AGAIN)[number]
+
+/**
+ * What was sent of a row, made of the row again; nothing of one that does not tell who wrote it, or that was taken in
+ * from a file.
+ */
+export const BODY_OF: { [E in SentAgain]: (row: Rows[E]) => EntryBody<E> | undefined } = {
+  vehicles: ({ written, ...vehicle }) => asWritten(written, { vehicle }),
+  profiles: ({ written, receivedAt: _, ...profile }) => asWritten(written, profile),
+  instruments: ({ written, supersedes, ...instrument }) =>
+    asWritten(written, { instrument, ...replacing(supersedes) }),
+  cases: ({ written, elevationMetres: _, attachments: __, ...header }) =>
+    asWritten(written, { case: header }),
+  records: (row) => unlessImported(row.record, { case: row.case, record: asSent(row.record) }),
+  events: (row) => unlessImported(row.event, { case: row.case, event: asSent(row.event) }),
+}
+
+const unlessImported = <T>({ imported }: { imported?: Imported | undefined }, body: T) =>
+  imported ? undefined : body
+const asWritten = <T extends object>(written: Written | undefined, body: T) =>
+  written && unlessImported(written, { ...writtenIn(written), ...body })

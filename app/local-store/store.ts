@@ -11,6 +11,7 @@ import { openDatabase } from './opening'
 import { receive } from './receive'
 import { useRoom } from './room'
 import { send } from './send'
+import { sendAgain } from './send-again'
 import type { StoreSession } from './session'
 import { problemOf, useUnkept } from './unkept'
 
@@ -180,7 +181,14 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   async function receiveRound(): Promise<boolean> {
     const from = local
     if (!from || session.state === 'signed-out') return false
-    await receive(from, { isWanted: () => local === from, heard: session.measureClock })
+    await receive(from, {
+      isWanted: () => local === from,
+      heard: session.measureClock,
+      async wasForgotten() {
+        await sendAgain(from)
+        void sending.go()
+      },
+    })
     return true
   }
 

@@ -7,6 +7,7 @@ import {
   type CaseRecord,
   composeCaseFile,
   type Instrument,
+  MOST_OF_A_SHOP_NAME,
 } from '#core'
 import { formatted } from '../../words/catalogue'
 import type { Rows, ToldKind } from '../local-store/rows'
@@ -15,8 +16,14 @@ import * as templates from './templates'
 
 type Tables = { [K in ToldKind]: Readonly<ShallowRef<Map<string, Rows[K]>>> }
 
+const instrumentIn = ({
+  supersedes: _,
+  written: __,
+  ...instrument
+}: Rows['instruments']): Instrument => instrument
+
 /** What the screens read of the shop as it stands on this device. */
-export function useReader(tables: Tables) {
+export function useReader(tables: Tables, shopName: () => string | undefined) {
   const { people, vehicles, profiles, instruments, cases, records, events } = tables
 
   /** The shop's instruments of these kinds as they are known now, by name. */
@@ -24,6 +31,7 @@ export function useReader(tables: Tables) {
     const replaced = new Set([...instruments.value.values()].map((i) => i.supersedes))
     return [...instruments.value.values()]
       .filter((i) => kinds.includes(i.kind) && !replaced.has(i.id))
+      .map(instrumentIn)
       .sort((a, b) => a.name.localeCompare(b.name))
   }
 
@@ -42,10 +50,11 @@ export function useReader(tables: Tables) {
     const header = cases.value.get(caseId)
     const vehicle = header && vehicles.value.get(header.vehicle)
     if (!header || !vehicle) return undefined
-    const { elevationMetres, attachments: _, ...rest } = header
+    const { elevationMetres, attachments: _, written: __, ...rest } = header
+    const { written: ___, ...known } = vehicle
     return {
       case: rest,
-      vehicle: { ...vehicle, profile: profileOf(vehicle.id)?.profile ?? {} },
+      vehicle: { ...known, profile: profileOf(vehicle.id)?.profile ?? {} },
       site: { elevationMetres },
       records: recordsOf(caseId),
       events: eventsOf(caseId),
@@ -57,15 +66,17 @@ export function useReader(tables: Tables) {
   function caseFileOf(caseId: string): CaseFile | undefined {
     const input = caseInput(caseId)
     if (!input) return undefined
+    const name = shopName()
     return composeCaseFile(
       {
+        ...(name ? { shop: { name: name.slice(0, MOST_OF_A_SHOP_NAME) } } : {}),
         case: input.case,
         vehicle: input.vehicle,
         site: input.site,
         records: [...input.records],
         events: [...input.events],
         people: [...people.value.values()].map(({ id, name }) => (name ? { id, name } : { id })),
-        instruments: [...instruments.value.values()].map(({ supersedes: _, ...i }) => i),
+        instruments: [...instruments.value.values()].map(instrumentIn),
         attachments: cases.value.get(caseId)?.attachments ?? [],
       },
       new Date().toISOString(),

@@ -36,7 +36,10 @@ export const useShop = defineStore('shop', () => {
     keep,
     ...local
   } = useLocalStore(session)
-  const reader = useReader({ people, vehicles, profiles, instruments, cases, records, events })
+  const reader = useReader(
+    { people, vehicles, profiles, instruments, cases, records, events },
+    () => session.current?.shop.name,
+  )
   const { recordsOf: _, eventsOf: __, ...reading } = reader
   /** what was recorded last on this device since the page was opened */
   const undoable = shallowRef<{

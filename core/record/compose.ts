@@ -5,7 +5,15 @@ import { FORMAT, FORMAT_VERSION, type CaseFile } from './schema'
 
 export type CaseParts = Pick<
   CaseFile,
-  'case' | 'vehicle' | 'site' | 'people' | 'instruments' | 'records' | 'events' | 'attachments'
+  | 'case'
+  | 'vehicle'
+  | 'shop'
+  | 'site'
+  | 'people'
+  | 'instruments'
+  | 'records'
+  | 'events'
+  | 'attachments'
 >
 
 /**
@@ -13,11 +21,7 @@ export type CaseParts = Pick<
  * along, and every photograph by reference. Lists are ordered by id, so that the same case gives the same file.
  */
 export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile {
-  const named = new Set([
-    parts.case.openedBy,
-    ...parts.records.map((r) => r.by),
-    ...parts.events.map((e) => e.by),
-  ])
+  const named = new Set(peopleNamed(parts))
   const used = new Set<string>()
   const look = (value: unknown): void => {
     if (typeof value !== 'object' || value === null) return
@@ -36,6 +40,7 @@ export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile 
       book: { version: BOOK.version, hash: BOOK_HASH },
     },
     exportedAt,
+    ...(parts.shop ? { shop: parts.shop } : {}),
     site: parts.site,
     case: parts.case,
     vehicle: parts.vehicle,
@@ -46,6 +51,16 @@ export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile 
     attachments: withPhotographs(parts),
   }
 }
+
+/** Ids of the people whom a case names: who opened it, who recorded, and who took in what came from elsewhere. */
+export const peopleNamed = ({
+  case: { openedBy },
+  records,
+  events,
+}: Pick<CaseParts, 'case' | 'records' | 'events'>): string[] => [
+  openedBy,
+  ...[...records, ...events].flatMap(({ by, imported }) => (imported ? [by, imported.by] : [by])),
+]
 
 /** The attachments the case came with, and those that its own records name. */
 function withPhotographs({ attachments, records }: CaseParts): CaseFile['attachments'] {

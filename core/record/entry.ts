@@ -1,8 +1,8 @@
 import { z } from 'zod'
 import { moment } from '../quantity/moment'
 import { systemProfile } from '../vehicle/profile'
-import { caseRecord } from './envelope'
-import { caseEvent } from './events'
+import { type CaseRecord, caseRecord } from './envelope'
+import { type CaseEvent, caseEvent } from './events'
 import { caseHeader, instrument, vehicle } from './schema'
 import { carryInstrument, carryProfile, carryRecord } from './version-1'
 
@@ -51,6 +51,23 @@ export const ENTRIES = {
 export type Entity = keyof typeof ENTRIES
 /** What is sent of an entry. */
 export type EntryBody<E extends Entity> = z.infer<(typeof ENTRIES)[E]>
+
+/** A record or event without what only the server can tell of it, whoever sends it: when it was received, and from where. */
+export function asSent<T extends CaseRecord | CaseEvent>(entry: T): T {
+  const { receivedAt: _, imported: __, ...sent } = entry
+  return sent as T
+}
+
+interface Moment {
+  observedAt: string
+  clockOffsetMs?: number | undefined
+}
+
+/** When an entry that is a row was recorded, by its device. */
+export function whenWritten(body: EntryBody<Exclude<Entity, 'photographs'>>): Moment {
+  if ('record' in body) return body.record
+  return 'event' in body ? body.event : body
+}
 
 /** The id under which an entry is sent and kept, and the person who made it. */
 export const IDENTITY: {

@@ -11,6 +11,9 @@ export const FORMAT_VERSION = 2
 /** An import larger than this is refused before it is read. */
 export const MAX_FILE_BYTES = 8 * 1024 * 1024
 
+/** Signs of a shop's name, of which a longer one is cut. */
+export const MOST_OF_A_SHOP_NAME = 80
+
 export const instrument = z.strictObject({
   id: z.uuid(),
   kind: z.enum(['pressure-tester', 'cap-adapter', 'thermometer', 'infrared', 'scan-tool', 'other']),
@@ -65,6 +68,8 @@ export const caseFile = z.strictObject({
     book: z.strictObject({ version: writtenText(40), hash: writtenText(80) }),
   }),
   exportedAt: moment,
+  /** the shop that wrote it */
+  shop: z.strictObject({ name: writtenText(MOST_OF_A_SHOP_NAME).min(1) }).optional(),
   site: z.strictObject({ elevationMetres: z.number().min(-500).max(6000) }),
   case: caseHeader,
   vehicle,

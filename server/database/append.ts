@@ -134,7 +134,7 @@ const isSame = (old: { contentHash: string } | undefined, row: { contentHash: st
   old !== undefined && (old.contentHash === row.contentHash || saysTheSame(old, row))
 
 /** Columns that are no content: when and how it came here, and the hash of the words it came in. */
-const ABOUT_ITS_WAY = ['receivedAt', 'clockOffsetMs', 'contentHash']
+const ABOUT_ITS_WAY = ['receivedAt', 'clockOffsetMs', 'contentHash', 'importedBy', 'importedFrom']
 
 /** Whether a row that was written in the words of an earlier version says what this one says in today's. */
 function saysTheSame(old: object, row: object): boolean {

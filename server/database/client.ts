@@ -52,17 +52,20 @@ export const database = (): Database => connection().db
 export const pool = (): pg.Pool => connection().pool
 
 /**
- * Runs `work` in one transaction: all of it or none. After a refusal the transaction is rolled back; a connection on
- * which anything else was thrown is closed, which rolls back too and waits for no answer.
+ * Runs `work` in one transaction: all of it or none; none, too, where it is only tried. After a refusal the transaction
+ * is rolled back; a connection on which anything else was thrown is closed, which rolls back too and waits for no answer.
  */
-export async function inTransaction<T>(work: (tx: Transaction) => Promise<T>): Promise<T> {
+export async function inTransaction<T>(
+  work: (tx: Transaction) => Promise<T>,
+  { isTrial = false } = {},
+): Promise<T> {
   const client = await connection().pool.connect()
   let isSound = false
   try {
     await client.query('begin')
     const tx: Transaction = Object.assign(drizzle(client), { noted: [], seen: new Map() })
     const result = await work(tx)
-    await client.query(`${numbering(tx.noted)} commit`)
+    await client.query(isTrial ? 'rollback' : `${numbering(tx.noted)} commit`)
     isSound = true
     return result
   } catch (error) {

@@ -153,27 +153,30 @@ export function optional<T extends Record<string, unknown>>(
   return Object.fromEntries(present) as { [K in keyof T]: Exclude<T[K], null> }
 }
 
-const envelopeOf = ({
-  id,
-  kind,
-  data,
-  note,
-  supersedes,
+/** Who wrote an entry, when and by which clock, and how it came here from elsewhere. */
+export const writtenOf = ({
   authorId,
   observedAt,
-  receivedAt,
   clockOffsetMs,
-}: EntryRow) =>
+  importedBy,
+  importedFrom,
+}: Pick<EntryRow, 'authorId' | 'observedAt' | 'clockOffsetMs' | 'importedBy' | 'importedFrom'>) =>
   optional({
-    id,
     by: authorId,
     observedAt,
-    receivedAt: momentOf(receivedAt),
     clockOffsetMs,
-    supersedes,
-    note,
-    kind,
-    data: carryData(data),
+    imported: importedBy === null ? null : optional({ by: importedBy, shop: importedFrom }),
+  })
+
+const envelopeOf = (row: EntryRow) =>
+  optional({
+    id: row.id,
+    ...writtenOf(row),
+    receivedAt: momentOf(row.receivedAt),
+    supersedes: row.supersedes,
+    note: row.note,
+    kind: row.kind,
+    data: carryData(row.data),
   })
 
 /** A row of records or events as the case format writes it. It was validated when it was written. */

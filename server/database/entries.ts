@@ -5,6 +5,7 @@ import {
   type CaseRecord,
   type EntryBody,
   type EventKind,
+  type Imported,
   type Instrument,
   instrumentsUsed,
   type Misfit,
@@ -26,11 +27,11 @@ import {
   vehicles,
 } from './schema'
 
-interface Written {
+export interface Written {
   by: string
   observedAt: string
   clockOffsetMs?: number | undefined
-  receivedAt?: string | undefined
+  imported?: Imported | undefined
 }
 
 const stamp = (w: Written, content: unknown) => ({
@@ -38,14 +39,8 @@ const stamp = (w: Written, content: unknown) => ({
   observedAt: w.observedAt,
   clockOffsetMs: w.clockOffsetMs ?? null,
   contentHash: contentHash({ by: w.by, observedAt: w.observedAt, content }),
-  ...(w.receivedAt ? { receivedAt: w.receivedAt } : {}),
+  ...(w.imported ? { importedBy: w.imported.by, importedFrom: w.imported.shop ?? null } : {}),
 })
-
-/** What a device sends is received now, whatever it says of that: the moment of receipt is the server's to tell. */
-export function sentNow<T extends { receivedAt?: string | undefined }>(entry: T): T {
-  const { receivedAt: _, ...sent } = entry
-  return sent as T
-}
 
 export function appendVehicle(
   tx: Transaction,
@@ -56,7 +51,11 @@ export function appendVehicle(
   return appendEntry(tx, vehicles, 'vehicle', { shopId, ...v, ...stamp(w, v) })
 }
 
-export async function appendProfile(tx: Transaction, shopId: string, entry: EntryBody<'profiles'>) {
+export async function appendProfile(
+  tx: Transaction,
+  shopId: string,
+  entry: EntryBody<'profiles'> & Pick<Written, 'imported'>,
+) {
   await mustExist(tx, vehicles, shopId, entry.vehicle, 'vehicle')
   if (entry.supersedes) await mustExist(tx, vehicleProfiles, shopId, entry.supersedes, 'profile')
   const { id, vehicle: vehicleId, profile, supersedes } = entry

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, gte } from 'drizzle-orm'
-import { DESK, instrumentsUsed, recentSinceMs } from '#core'
+import { DESK, instrumentsUsed, MOST_OF_A_SHOP_NAME, peopleNamed, recentSinceMs } from '#core'
 import { database } from './client'
 import { instrumentOf, optional, rowsOf } from './edge'
 import { told, toldEvents, toldOfCases, toldRecords } from './told'
@@ -100,19 +100,22 @@ export async function loadCase(shopId: string, caseId: string) {
   const of = await toldOfCases(db, shopId, [caseId])
   const [found] = of.cases
   if (!found) return undefined
-  const { elevationMetres, attachments, ...header } = found
+  const { elevationMetres, attachments, written: _, ...header } = found
+  const { written: __, ...vehicle } = of.vehicles[0]!
   const recorded = of.records.map(({ record }) => record)
   const happened = of.events.map(({ event }) => event)
-  const named = [header.openedBy, ...[...recorded, ...happened].map(({ by }) => by)]
+  const named = peopleNamed({ case: header, records: recorded, events: happened })
   const used = recorded.flatMap(instrumentsUsed).map(({ id }) => id)
-  const [everyone, tools] = await Promise.all([
+  const [everyone, tools, [shop]] = await Promise.all([
     rowsOf(db, people, shopId, [...new Set(named)]),
     rowsOf(db, instruments, shopId, [...new Set(used)]),
+    db.select({ name: shops.name }).from(shops).where(eq(shops.id, shopId)),
   ])
   return {
     case: header,
+    shop: { name: shop!.name.slice(0, MOST_OF_A_SHOP_NAME) },
     site: { elevationMetres },
-    vehicle: { ...of.vehicles[0]!, profile: of.profiles[0]?.profile ?? {} },
+    vehicle: { ...vehicle, profile: of.profiles[0]?.profile ?? {} },
     records: recorded,
     events: happened,
     attachments,

@@ -1,5 +1,14 @@
 import { asc, and, eq, inArray } from 'drizzle-orm'
-import { instrumentOf, momentOf, optional, profileOf, eventOf, recordOf, rowsOf } from './edge'
+import {
+  eventOf,
+  instrumentOf,
+  momentOf,
+  optional,
+  profileOf,
+  recordOf,
+  rowsOf,
+  writtenOf,
+} from './edge'
 import { LRUCache } from 'lru-cache'
 import type { Database } from './client'
 import {
@@ -91,20 +100,24 @@ export async function told(db: Database, shopId: string, rows: Partial<RowsByKin
           .where(and(eq(attachments.shopId, shopId), inArray(attachments.caseId, caseIds)))
   return {
     people: (rows.people ?? []).map(({ id, name }) => ({ id, name })),
-    vehicles: (rows.vehicles ?? []).map(vehicleOf),
+    vehicles: (rows.vehicles ?? []).map((row) => ({ ...vehicleOf(row), written: writtenOf(row) })),
     profiles: (rows.profiles ?? []).map((row) => ({
       id: row.id,
       vehicle: row.vehicleId,
       profile: profileOf(row),
       receivedAt: momentOf(row.receivedAt),
+      supersedes: row.supersedes ?? undefined,
+      written: writtenOf(row),
     })),
     instruments: (rows.instruments ?? []).map((row) => ({
       ...instrumentOf(row),
       supersedes: row.supersedes ?? undefined,
+      written: writtenOf(row),
     })),
     cases: (rows.cases ?? []).map((row) => ({
       ...caseOf(row),
       elevationMetres: row.elevationMetres,
+      written: writtenOf(row),
       attachments: references
         .filter(({ caseId }) => caseId === row.id)
         .map(({ reference }) => reference),

@@ -43,5 +43,6 @@ export const refuse = {
     new ApiError(503, 'no-database', said(name)),
   notSetUp: (name: 'noSessionPassword' | 'notMigrated') =>
     new ApiError(503, 'not-set-up', said(name)),
+  goneAway: () => new ApiError(499, 'gone-away', said('goneAway')),
   unexpected: () => new ApiError(500, 'unexpected', said('unexpected')),
 }

@@ -30,8 +30,7 @@ export function defineApi<T>(handler: (event: H3Event) => Promise<T> | T) {
       await countRequest('address', addressOf(event))
       return await handler(event)
     } catch (error) {
-      const { status, retryAfterSeconds, body } =
-        saidOf(error) ?? answerOf(unexpected(error, event.context.requestId as string | undefined))
+      const { status, retryAfterSeconds, body } = answerTo(error, event)
       setResponseStatus(event, status)
       if (retryAfterSeconds) setResponseHeader(event, 'retry-after', retryAfterSeconds)
       return { error: body }
@@ -46,14 +45,18 @@ const answerOf = ({ status, retryAfterSeconds, code, problem, path }: ApiError) 
   body: { code, sentence: sentence(problem), message: problem, ...(path ? { path } : {}) },
 })
 
+/** What is answered to any error; one that nobody has foreseen is logged. */
+export const answerTo = (error: unknown, event: H3Event) =>
+  saidOf(error) ?? answerOf(unexpected(error, event.context.requestId as string | undefined))
+
 /** What is answered to an error that is a refusal, or a value that nothing can hold; nothing for any other. */
 export function saidOf(error: unknown): ReturnType<typeof answerOf> | undefined {
   if (error instanceof ApiError) return answerOf(error)
   if (error instanceof InputError)
     return answerOf(new ApiError(422, 'bad-input', error.problem, error.path))
-  const { code, column } = underlying(error)
+  const at = underlying(error)
   // Class 22: a value that no column can hold. The sender's next try would fare no better.
-  return code?.startsWith('22') ? answerOf(refuse.bad('notStorable', column)) : undefined
+  return codeOf(at).startsWith('22') ? answerOf(refuse.bad('notStorable', at.column)) : undefined
 }
 
 const hostOf = (origin: string) => (URL.canParse(origin) ? new URL(origin).host : undefined)
@@ -71,7 +74,7 @@ function isFromAnotherSite(event: H3Event): boolean {
 
 /** What the database, or the way to it, says of an error; the query builder wraps it. */
 interface DatabaseError {
-  code?: string
+  code?: unknown
   column?: string
   message?: string
 }
@@ -84,13 +87,16 @@ interface DatabaseError {
 const AWAY = /^(ECONN|EPIPE|ENOTFOUND|ETIMEDOUT|08|40|53|55|57)/
 const AWAY_IN_WORDS = /connection terminated|timeout exceeded|read timeout|not queryable/i
 
+/** An exception that is none of the database's may have a number in its place. */
+const codeOf = ({ code }: DatabaseError) => (typeof code === 'string' ? code : '')
+
 const underlying = (error: unknown) =>
   ((error as { cause?: DatabaseError })?.cause ?? error ?? {}) as DatabaseError
 
 /** Whether it is the database that does not answer, whoever asks. */
 export function isDatabaseAway(error: unknown): boolean {
-  const { code = '', message: words = '' } = underlying(error)
-  return AWAY.test(code) || AWAY_IN_WORDS.test(words)
+  const at = underlying(error)
+  return AWAY.test(codeOf(at)) || AWAY_IN_WORDS.test(at.message ?? '')
 }
 
 /** What is said of an error that no route has foreseen. */

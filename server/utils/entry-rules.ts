@@ -1,4 +1,5 @@
 import {
+  asSent,
   ENTRIES,
   type Entity,
   type EntryBody,
@@ -8,6 +9,7 @@ import {
   type Permission,
   permissionForEvent,
   permissionForRecord,
+  whenWritten,
 } from '#core'
 import type { Actor } from '../auth/actor'
 import type { Transaction } from '../database/edge'
@@ -20,7 +22,6 @@ import {
   appendVehicle,
   authorOfRecord,
   eventKindOf,
-  sentNow,
 } from '../database/entries'
 import { refuse } from './api-error'
 import { checked } from './checked'
@@ -62,7 +63,7 @@ const RULES: { [E in RowEntity]: Rules<E> } = {
   records: {
     permission: ({ record }) => permissionForRecord(record.kind),
     async append(tx, { shopId, role, personId }, entry) {
-      const record = sentNow(entry.record)
+      const record = asSent(entry.record)
       if (record.kind === 'withdrawn') {
         const author = await authorOfRecord(tx, shopId, record.supersedes)
         if (author && !mayTakeBack(role, personId, author))
@@ -80,20 +81,9 @@ const RULES: { [E in RowEntity]: Rules<E> } = {
           : undefined
       if (takenBack && !may(role, permissionForEvent(takenBack)))
         throw refuse.notYours('roleMayNotTakeBack', { role })
-      return appendEvent(tx, shopId, entry.case, sentNow(entry.event))
+      return appendEvent(tx, shopId, entry.case, asSent(entry.event))
     },
   },
-}
-
-interface Moment {
-  observedAt: string
-  clockOffsetMs?: number | undefined
-}
-
-/** When an entry was recorded, by its device. */
-function momentOf(entry: object): Moment {
-  const { record, event } = entry as { record?: Moment; event?: Moment }
-  return record ?? event ?? (entry as Moment)
 }
 
 /**
@@ -115,7 +105,7 @@ export async function takeEntry<E extends RowEntity>(
   if (identity.id !== id) throw refuse.bad('numberAndAddress', 'id')
   if (identity.author !== actor.personId) throw refuse.notYours('madeBySomeoneElse')
   const isNew = await append(tx, actor, entry)
-  const { observedAt, clockOffsetMs } = momentOf(entry)
+  const { observedAt, clockOffsetMs } = whenWritten(entry)
   if (isNew) noteEntry(observedAt, clockOffsetMs)
   return isNew
 }

@@ -34,10 +34,10 @@ function reader(more: { profiles?: Rows['profiles'][]; instruments?: Rows['instr
       file.events.map((event) => ({ id: event.id, case: file.case.id, event })),
     ),
   } satisfies { [K in ToldKind]: unknown }
-  return { ...useReader(tables), tables }
+  return { ...useReader(tables, () => 'Saddle Line'), tables }
 }
 
-const content = ({ exportedAt: _, writtenBy: __, ...rest }: CaseFile) => rest
+const content = ({ exportedAt: _, writtenBy: __, shop: ___, ...rest }: CaseFile) => rest
 
 describe('a case as it stands on a device', () => {
   it('is the one that was put there, record for record', () => {
@@ -52,6 +52,7 @@ describe('a case as it stands on a device', () => {
   it('is written out as a file that reads back as the same', () => {
     const written = reader().caseFileOf(file.case.id)!
     expect(content(checkCaseFile(JSON.parse(JSON.stringify(written))))).toEqual(content(file))
+    expect(written.shop).toEqual({ name: 'Saddle Line' })
   })
   it('is none where the case, or its vehicle, is not here', () => {
     const { caseInput, caseFileOf, tables } = reader()

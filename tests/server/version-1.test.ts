@@ -109,7 +109,7 @@ describe('what version 1 wrote', () => {
       thermostatSide: 'not-known',
       figuresFrom: 'unknown',
     })
-    expect(all.instruments!.find((i) => i.id === instrument.id)).toEqual({
+    expect(all.instruments!.find((i) => i.id === instrument.id)).toMatchObject({
       id: instrument.id,
       kind: 'pressure-tester',
       name: 'Old dial',

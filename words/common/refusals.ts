@@ -14,6 +14,7 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.noSessionPassword':
     'NUXT_SESSION_PASSWORD is missing or shorter than 32 signs; see docs/running.md.',
   'refusal.notMigrated': 'The database is of an earlier version: run npm run migrate.',
+  'refusal.goneAway': 'Nobody waited for the answer: nothing was kept of it.',
   'refusal.unexpected': 'Something went wrong here, not with your entry. It is kept; try again.',
   'refusal.entryTooLarge': 'This entry is too large to be kept.',
   'refusal.photographTooLarge': 'This photograph is too large to be kept.',

@@ -105,6 +105,27 @@ const BOARD = {
   'board.isTooLargeACase': '{name} ist zu groß: eine Falldatei hat höchstens {max_file_bytes} MB.',
   'board.entriesTakenIn': '{name}: {added, plural, one {# Eintrag} other {# Einträge}} übernommen.',
   'board.wasHereAlreadyNothingChanged': '{name} war schon hier; nichts wurde geändert.',
+  'board.importStopped': '{name}: angehalten; nichts wurde übernommen.',
+  'board.importWasDone': '{name} war übernommen, bevor es anzuhalten war.',
+  'board.importAgain': 'Lies die Datei noch einmal ein: was schon hier ist, bleibt, wie es ist.',
+  'board.import.title':
+    '{state, select, looking {Die Datei wird angesehen} taking {Wird übernommen} other {Diesen Fall übernehmen?}}',
+  'board.import.newCase': 'Ein Fall, der noch nicht hier ist.',
+  'board.import.knownCase': 'Der Fall ist schon hier; er wird ergänzt.',
+  'board.import.entries':
+    '{records, plural, one {# Befund ist} other {# Befunde sind}} und {events, plural, one {# Ereignis ist} other {# Ereignisse sind}} neu, {already} Einträge sind schon hier.',
+  'board.import.newVehicle': 'Ein Fahrzeug, das noch nicht hier ist.',
+  'board.import.otherSystem': 'Das System dieses Fahrzeugs wird anders beschrieben: {fields}.',
+  'board.import.olderSystem':
+    'Die Datei beschreibt das System dieses Fahrzeugs anders, ist aber älter als das, was hier bekannt ist: das bleibt.',
+  'board.import.instruments':
+    '{instruments, plural, one {# Messgerät} other {# Messgeräte}} der anderen Werkstatt.',
+  'board.import.people':
+    '{people, plural, one {# Person} other {# Personen}} der anderen Werkstatt.',
+  'board.import.take': 'Übernehmen',
+  'board.import.leave': 'Nicht übernehmen',
+  'board.import.stop': 'Anhalten',
+  'board.import.progress': '{done} von {of} Einträgen',
   'case.case-card.ranking': 'Wird gerechnet …',
   'case.case-card.opened': '{stage} · seit {opened}',
 }

@@ -42,4 +42,24 @@ export const BOARD: Readonly<Record<string, string>> = {
   'board.isTooLargeACase': '{name} is too large: a case file has at most {max_file_bytes} MB.',
   'board.entriesTakenIn': '{name}: {added, plural, one {# entry} other {# entries}} taken in.',
   'board.wasHereAlreadyNothingChanged': '{name} was here already; nothing changed.',
+  'board.importStopped': '{name}: stopped; nothing was taken in.',
+  'board.importWasDone': '{name} was taken in before it could be stopped.',
+  'board.importAgain': 'Import it again: what is here already is left as it is.',
+  'board.import.title':
+    '{state, select, looking {Looking at the file} taking {Taking it in} other {Take in this case?}}',
+  'board.import.newCase': 'A case that is not here yet.',
+  'board.import.knownCase': 'The case is here already; it is added to.',
+  'board.import.entries':
+    '{records, plural, one {# record} other {# records}} and {events, plural, one {# event} other {# events}} are new, {already} entries are here already.',
+  'board.import.newVehicle': 'A vehicle that is not here yet.',
+  'board.import.otherSystem': 'The system of this vehicle will be described otherwise: {fields}.',
+  'board.import.olderSystem':
+    'The file describes the system of this vehicle otherwise, but is older than what is known here: that stays.',
+  'board.import.instruments':
+    '{instruments, plural, one {# instrument} other {# instruments}} of the other shop.',
+  'board.import.people': '{people, plural, one {# person} other {# people}} of the other shop.',
+  'board.import.take': 'Take it in',
+  'board.import.leave': 'Leave it',
+  'board.import.stop': 'Stop',
+  'board.import.progress': '{done} of {of} entries',
 }

@@ -174,11 +174,22 @@ export const CASE: Readonly<Record<string, string>> = {
   'profile.oilCoolerOnTheCoolant': 'Oil cooler on the coolant',
   'profile.egrCooler': 'EGR cooler',
   'profile.coolantCooledTurbo': 'Coolant-cooled turbo',
+  'profile.caps': 'pressure caps',
+  'profile.cylinders': 'number of cylinders',
+  'profile.glycol': 'share of glycol',
+  'profile.coolDown': 'time to cool down',
+  'profile.figuresFrom': 'where its figures come from',
   'case.history-dialog.what':
     '{how, select, corrected {Corrected} done {Done} other {Recorded}}: {name}',
   'case.history-dialog.broughtBack': 'Brought back',
   'case.history-dialog.tookBack': 'Took back: {name}',
   'case.history-dialog.anEntry': 'an entry',
+  'case.history-dialog.opened': 'Case opened',
+  'case.history-dialog.vehicleEntered': 'Vehicle entered',
+  'case.history-dialog.imported':
+    'Taken in by {by} from {from, select, shop {the file of {shop}} other {a file}}',
+  'case.history-dialog.clockOff':
+    'By a clock that was {minutes} min {way, select, behind {behind} other {ahead of}} the server’s',
   'case.history-dialog.state': '{now, select, withdrawn {taken back} other {corrected since}}',
   'case.why-dialog.othersExplainItBetter':
     'Others explain it better, or it should have shown and did not.',

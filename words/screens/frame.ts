@@ -5,9 +5,8 @@ export const FRAME: Readonly<Record<string, string>> = {
   'frame.signedOutWhatYouRecord':
     'Signed out. What you record is kept on this device and sent when {name} signs in again.',
   'frame.signIn': 'Sign in',
-  'frame.aheadOf': 'ahead of',
   'frame.thisDevicesClockIsMin':
-    'This device’s clock is {clockOffsetMs} min {clockOffsetMs2} the server. Entries are kept with both times.',
+    'This device’s clock is {minutes} min {way, select, behind {behind} other {ahead of}} the server. Entries are kept with both times.',
   'frame.notKept': '{unkept} not kept',
   'frame.notKeptHereNotSent': 'Not kept here · {kept} to send',
   'frame.nothingKeptHereAllSent': 'Nothing kept here · all sent',

@@ -1,50 +1,20 @@
 <script setup lang="ts">
-import { MAX_FILE_BYTES } from '#core'
-import { ask } from '../../local-store/api'
-
 /** Takes in the file of a case; says what came of it through `said` and `failed`. */
 const emit = defineEmits<{ said: [sentence: string]; failed: [sentence: string] }>()
 
-const { say, sayProblem } = useWords()
-const shop = useShop()
+const { say } = useWords()
 const picker = useTemplateRef<HTMLInputElement>('picker')
-/** An import may take longer than other requests, ms. */
-const IMPORT_LIMIT_MS = 60_000
-
-async function takeIn(file: File) {
-  if (file.size > MAX_FILE_BYTES)
-    return emit(
-      'failed',
-      say('board.isTooLargeACase', {
-        name: file.name,
-        max_file_bytes: MAX_FILE_BYTES / 1048576,
-      }),
-    )
-  try {
-    const done = await ask<{ case: string; added: number; already: number }>(
-      'POST',
-      '/api/cases/import',
-      await file.text(),
-      IMPORT_LIMIT_MS,
-    )
-    emit(
-      'said',
-      done.added > 0
-        ? say('board.entriesTakenIn', { name: file.name, added: done.added })
-        : say('board.wasHereAlreadyNothingChanged', { name: file.name }),
-    )
-    await shop.synchronise()
-  } catch (error) {
-    emit('failed', `${file.name}: ${sayProblem(error)}`)
-  }
-}
+const { step, look, take, stop, leave } = useImport({
+  said: (sentence) => emit('said', sentence),
+  failed: (sentence) => emit('failed', sentence),
+})
 
 async function chosen() {
   const file = picker.value?.files?.[0]
   if (!file) return
   emit('said', '')
   emit('failed', '')
-  await takeIn(file)
+  await look(file)
   if (picker.value) picker.value.value = ''
 }
 </script>
@@ -59,6 +29,7 @@ async function chosen() {
     @change="chosen"
   />
   <v-btn @click="picker?.click()">{{ say('board.importACase') }}</v-btn>
+  <ImportDialog v-if="step" :step="step" @take="take" @stop="stop" @leave="leave" />
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { ENTRIES, PART_NAMES, type Part } from '#core'
 import { formatted } from '../../../words/catalogue'
-import { profileFields, SAME_PLACE } from './profile-choices'
+import { fieldNames, type Key, profileFields, SAME_PLACE } from './profile-choices'
 
 const { choices, figures, isFlag, yesNo } = profileFields((id) => formatted(id, {}))
 const allChoices = Object.values(choices).flat()
@@ -63,5 +63,18 @@ describe('where it is asked', () => {
       expect(choices[part as Part]).toBeUndefined()
       expect(choices[at] ?? figures[at]).toBeDefined()
     }
+  })
+})
+
+describe('the name of a field away from its part', () => {
+  const nameOf = fieldNames(
+    (id) => formatted(id, {}),
+    (part) => PART_NAMES[part],
+  )
+  it('is one in words, its own, for every field that a profile has', () => {
+    const keys = Object.keys(systemProfile.def.out.shape) as Key[]
+    const names = keys.map(nameOf)
+    expect(keys.filter((key) => nameOf(key) === key)).toEqual([])
+    expect(new Set(names).size).toBe(keys.length)
   })
 })

@@ -149,3 +149,22 @@ export function profileFields(say: Say) {
   const isFlag = (c: Choice) => c.options === yesNo
   return { choices, figures, yesNo, isFlag }
 }
+
+/** Fields that are typed beside those that stand at a part. */
+const BESIDE = {
+  caps: 'profile.caps',
+  cylinders: 'profile.cylinders',
+  glycolVolumeFraction: 'profile.glycol',
+  coolDownMinutes: 'profile.coolDown',
+  figuresFrom: 'profile.figuresFrom',
+} as const satisfies Partial<Record<Key, string>>
+const isBeside = (key: Key): key is keyof typeof BESIDE => key in BESIDE
+
+/** What a field of the profile is called where its part is not before the reader's eyes. */
+export function fieldNames(say: Say, partName: (part: Part) => string): (key: Key) => string {
+  const { choices, figures } = profileFields(say)
+  const names = new Map<Key, string>()
+  for (const [part, fields] of [...Object.entries(choices), ...Object.entries(figures)])
+    for (const { key, label } of fields) names.set(key, `${partName(part as Part)}: ${label}`)
+  return (key) => (isBeside(key) ? say(BESIDE[key]) : (names.get(key) ?? key))
+}

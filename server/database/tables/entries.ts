@@ -22,6 +22,9 @@ const written = () => ({
   receivedAt: moment('received_at').notNull().default(now),
   clockOffsetMs: bigint('clock_offset_ms', { mode: 'number' }),
   contentHash: text('content_hash').notNull(),
+  /** who took it in from the file of another shop, and which; nobody where it was recorded here */
+  importedBy: uuid('imported_by'),
+  importedFrom: text('imported_from'),
 })
 
 /** What a vehicle is known under, in small letters: its name, model and plate. An index stands over it. */
