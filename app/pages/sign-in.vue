@@ -110,13 +110,13 @@ definePageMeta({ layout: false })
 .door {
   min-height: 100dvh;
   display: grid;
-  grid-template-columns: minmax(240px, 1fr) minmax(320px, 460px) 1fr;
+  grid-template-columns: minmax(240px, 320px) minmax(320px, 460px);
+  place-content: center;
   align-items: center;
   gap: 48px;
   padding: 24px;
 }
 .art {
-  justify-self: end;
   background: var(--bar);
   border-radius: 8px;
   width: min(100%, 320px);

@@ -3,6 +3,11 @@ import type { SystemProfile } from '../vehicle/profile'
 /** What taking in the file of a case changed in a shop, or would change. */
 export interface TakenIn {
   case: string
+  /** what the file says of itself: the vehicle and the complaint, who wrote it and when */
+  vehicle: string
+  title: string
+  shop?: string
+  exportedAt: string
   /** entries that were new, and those that were here already with the same content */
   added: number
   already: number

@@ -94,6 +94,10 @@ export async function importCase(
       const added = newInstruments + Number(isNewCase) + newRecords + newEvents
       return {
         case: file.case.id,
+        vehicle: [file.vehicle.name, file.vehicle.plate].filter(Boolean).join(' '),
+        title: file.case.title,
+        ...(file.shop ? { shop: file.shop.name } : {}),
+        exportedAt: file.exportedAt,
         added,
         already: file.instruments.length + 1 + of - added,
         isNewCase,

@@ -80,6 +80,33 @@ describe('a shop that grows', () => {
     if (isWhole) expect(slower.map(([name, ms]) => `${name}: ${said(ms)}`)).toEqual([])
     expect(took.size).toBeGreaterThan(8)
   }, 600_000)
+  it('is read through indexes, never table by table', async () => {
+    await sql`analyze`
+    const [{ shop_id: shop, vehicle_id: vehicle, id }] = await sql`select * from cases limit 1`
+    const plans = {
+      'profiles of a vehicle': sql`explain (costs off) select * from vehicle_profiles
+        where shop_id = ${shop} and vehicle_id in (${vehicle})`,
+      'records of a case': sql`explain (costs off) select * from records
+        where shop_id = ${shop} and case_id in (${id}) order by id`,
+      'changes after a cursor': sql`explain (costs off) select * from changes
+        where shop_id = ${shop} and seq >= 100 order by seq limit 501`,
+      'open cases, touched last first': sql`explain (costs off) select case_id from case_index
+        where shop_id = ${shop} and is_open order by touched_at desc, case_id desc limit 500`,
+      'cases by a word': sql`explain (costs off) select * from case_index
+        where shop_id = ${shop} and words like '%n 199%' order by touched_at desc, case_id desc limit 26`,
+      'cases of a person': sql`explain (costs off) select * from case_index
+        where shop_id = ${shop} and people @> array[${PEOPLE.ilka}]::uuid[]
+        order by touched_at desc, case_id desc limit 26`,
+    }
+    for (const [what, asked] of Object.entries(plans)) {
+      const plan = (await asked).map((row) => String(row['QUERY PLAN']).trim())
+      const scans = plan.filter((line) => /Scan/.test(line))
+      tell(`${what}, as the database reads them`, 'through an index', scans.join('; '))
+      // A small table is read as fast without.
+      if (isWhole) expect(scans.filter((line) => /Seq Scan/.test(line))).toEqual([])
+      else expect(scans.length).toBeGreaterThan(0)
+    }
+  })
   it('holds open cases on a device, and not all that ever were', async () => {
     const desk = await get('/api/desk')
     expect(desk.held.length).toBeGreaterThanOrEqual(OPEN_CASES)

@@ -113,7 +113,8 @@ const BOARD = {
   'board.import.newCase': 'Ein Fall, der noch nicht hier ist.',
   'board.import.knownCase': 'Der Fall ist schon hier; er wird ergänzt.',
   'board.import.entries':
-    '{records, plural, one {# Befund ist} other {# Befunde sind}} und {events, plural, one {# Ereignis ist} other {# Ereignisse sind}} neu, {already} Einträge sind schon hier.',
+    '{records, plural, one {# neuer Befund} other {# neue Befunde}}{events, plural, =0 {} one {, # neues Ereignis} other {, # neue Ereignisse}}{already, plural, =0 {} one {; # Eintrag ist schon hier} other {; # Einträge sind schon hier}}.',
+  'board.import.from': 'Geschrieben {is, select, shop {von {shop} } other {}}am {day}.',
   'board.import.newVehicle': 'Ein Fahrzeug, das noch nicht hier ist.',
   'board.import.otherSystem': 'Das System dieses Fahrzeugs wird anders beschrieben: {fields}.',
   'board.import.olderSystem':

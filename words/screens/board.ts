@@ -50,7 +50,8 @@ export const BOARD: Readonly<Record<string, string>> = {
   'board.import.newCase': 'A case that is not here yet.',
   'board.import.knownCase': 'The case is here already; it is added to.',
   'board.import.entries':
-    '{records, plural, one {# record} other {# records}} and {events, plural, one {# event} other {# events}} are new, {already} entries are here already.',
+    '{records, plural, one {# new record} other {# new records}}{events, plural, =0 {} one {, # new event} other {, # new events}}{already, plural, =0 {} one {; # entry is here already} other {; # entries are here already}}.',
+  'board.import.from': 'Written {is, select, shop {by {shop} } other {}}on {day}.',
   'board.import.newVehicle': 'A vehicle that is not here yet.',
   'board.import.otherSystem': 'The system of this vehicle will be described otherwise: {fields}.',
   'board.import.olderSystem':

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DateTime } from 'luxon'
 import type { TakenIn } from '#core'
 import type { ImportStep } from '../../composables/use-import'
 import { fieldNames } from '../case/profile-choices'
@@ -24,6 +25,7 @@ function sentences(changes: TakenIn): string[] {
     ...(people > 0 ? [say('board.import.people', { people })] : []),
   ]
 }
+const dayOf = (moment: string) => DateTime.fromISO(moment).toFormat('d LLL yyyy')
 const percent = computed(() => {
   const progress = props.step.is === 'asking' ? undefined : props.step.progress
   return progress && progress.of > 0 ? (100 * progress.done) / progress.of : undefined
@@ -42,6 +44,18 @@ const percent = computed(() => {
       <h2>{{ say('board.import.title', { state: step.is }) }}</h2>
       <p class="quiet file">{{ step.name }}</p>
       <template v-if="step.is === 'asking'">
+        <p>
+          <strong>{{ step.changes.vehicle }}</strong> · {{ step.changes.title }}
+        </p>
+        <p class="quiet">
+          {{
+            say('board.import.from', {
+              shop: step.changes.shop ?? '',
+              is: step.changes.shop ? 'shop' : 'none',
+              day: dayOf(step.changes.exportedAt),
+            })
+          }}
+        </p>
         <ul>
           <li v-for="sentence in sentences(step.changes)" :key="sentence">{{ sentence }}</li>
         </ul>
