@@ -137,11 +137,7 @@ export function benchmark({ runs = 40, readings: count = 60 } = {}): BenchmarkRe
   const model = modelFor(input)
   const readings = benchmarkReadings(model, count)
   const facts = new Set<string>()
-  const rankOnce = () => {
-    const once = new Belief(model, readings)
-    rankBelief(once, facts)
-    once.release()
-  }
+  const rankOnce = () => void rankBelief(new Belief(model, readings), facts)
   for (let i = 0; i < Math.min(WARM_RUNS, runs * 2); i++) rankOnce()
   const full = timed(runs, rankOnce)
   const belief = new Belief(model, readings)
@@ -175,7 +171,7 @@ export function benchmark({ runs = 40, readings: count = 60 } = {}): BenchmarkRe
   const baseline = performance.now() - baselineStart
   const worst = Math.max(...plain.map((p, f) => Math.abs(p - belief.faults[f]!)))
   if (!(worst < 1e-9)) throw new Error(`engine and plain enumeration differ by ${worst}`)
-  const engine = spread(timed(15, () => new Belief(model, readings).release())).median
+  const engine = spread(timed(15, () => void new Belief(model, readings))).median
   return {
     fullRankingMs: spread(full),
     oneMoreReadingMs: spread(one),

@@ -1,7 +1,8 @@
 import { QUESTIONS } from '../checks/interview/questions'
 import { COMPLAINTS } from '../vehicle/complaint'
-import { signLikelihood } from '../inference/evidence'
-import type { Model, SignModel } from '../inference/model'
+import type { Model } from '../inference/model'
+import { signLikelihood } from '../inference/sign-classes'
+import type { SignModel } from '../inference/sign-model'
 import { ALL_CHECKS } from '../checks/registry'
 import type { Book } from '../knowledge/types'
 
@@ -59,7 +60,7 @@ const distance = (a: Float64Array, b: Float64Array) =>
 
 /** Looks through the book for what a careful editor would mend. `model` holds every fault of the book. */
 export function auditBook(book: Book, model: Model): Audit {
-  const signs = [...model.signs.values()]
+  const signs = model.signs.all()
   const table = signs.map((sign) => ({
     sign,
     nothing: statesGiven(model, sign, []),

@@ -103,7 +103,7 @@ const FAULT_IDS: Readonly<Record<string, true>> = Object.fromEntries(
 /** Moves how a fault or a condition shows in a sign. */
 function moveEffects(subject: Subject, tally: Tally) {
   const { belief, model, wanted } = subject
-  const before = belief.few.faults()
+  const before = belief.faults
   for (const evidence of belief.evidence)
     for (const entry of entriesOf(model, evidence.sign)) {
       const known = tally.asking(`${entry.of} > ${evidence.sign.sign.id}`, subject)
@@ -140,6 +140,8 @@ function moveCauses(subject: Subject, tally: Tally) {
   }
 }
 
+/** Heaviest sets that a prior is followed through. */
+const SETS_FOLLOWED = 2_000
 const PRIOR_LADDER = Object.keys(PRIORS) as Prior[]
 const priorKey = (fault: string, complaint: Complaint) => `prior > ${fault} @ ${complaint}`
 
@@ -151,13 +153,14 @@ function movePriors(subject: Subject, tally: Tally) {
   const alone = new Float64Array(n + 1)
   const both = wanted.map(() => new Float64Array(n + 1))
   let mass = 0
-  belief.narrow.forEachNow((a, b, c, w) => {
-    mass += w
-    for (const f of [a, b, c]) {
-      alone[f]! += w
-      wanted.forEach((g, k) => ([a, b, c].includes(g) ? (both[k]![f]! += w) : 0))
+  for (const set of belief.heaviestSets(SETS_FOLLOWED)) {
+    const members = belief.present(set)
+    mass += set.probability
+    for (const f of members) {
+      alone[f]! += set.probability
+      wanted.forEach((g, k) => (members.includes(g) ? (both[k]![f]! += set.probability) : 0))
     }
-  })
+  }
   model.faults.forEach((fault, f) => {
     const known = tally.asking(priorKey(fault.id, complaint), subject)
     if (!known) return
@@ -217,7 +220,6 @@ export function moveLevels(list: readonly Vignette[], wants: Wants = EVERYTHING)
     moveEffects(subject, tally)
     moveCauses(subject, tally)
     movePriors(subject, tally)
-    subject.belief.release()
   }
   const witnesses: Record<string, string> = {}
   const unmoved: Record<string, string> = {}

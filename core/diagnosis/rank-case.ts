@@ -78,7 +78,6 @@ export function leadOf(input: CaseInput): { name: string; probability: number } 
   const { belief, model } = believe(input)
   const f = belief.faults.reduce((best, p, i) => (p > belief.faults[best]! ? i : best), 0)
   const { nothingWrong } = summarise(belief)
-  belief.release()
   return nothingWrong > belief.faults[f]!
     ? { name: 'Nothing wrong', probability: nothingWrong }
     : { name: model.faults[f]!.name, probability: belief.faults[f]! }
@@ -88,7 +87,6 @@ export function leadOf(input: CaseInput): { name: string; probability: number } 
 export function chancesOf(input: CaseInput): Record<string, number> {
   const { belief, model } = believe(input)
   const chances = Object.fromEntries(model.faults.map((fault, f) => [fault.id, belief.faults[f]!]))
-  belief.release()
   return chances
 }
 
@@ -106,6 +104,5 @@ export function rankCase(input: CaseInput): RankedCase {
     book: { version: BOOK.version, hash: BOOK_HASH },
     engine: ENGINE_VERSION,
   }
-  belief.release()
   return ranked
 }

@@ -6,7 +6,7 @@ import type { Model } from './model'
  * signs of all checks, with hidden conditions, overrides and repeats, take part. The same every time.
  */
 export function benchmarkReadings(model: Model, count = 60): PlacedReading[] {
-  const signs = [...model.signs.values()].filter((s) => s.linked.length > 0)
+  const signs = model.signs.all().filter((s) => s.rows.length > 0)
   const stride = signs.length / count
   return Array.from({ length: count }, (_, i) => {
     const { sign } = signs[Math.floor(i * stride)]!

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { Belief } from './belief'
 import type { Sign } from '../knowledge/types'
-import { bruteForcePosterior } from './brute-force.fixture'
+import { bruteForcePosterior, bruteForceSets } from './brute-force.fixture'
 import type { PlacedReading } from './evidence'
 import { modelOrSkip, randomCase } from './random-book.fixture'
 
@@ -11,11 +11,17 @@ describe('the engine against brute force on small random books', () => {
     fc.assert(
       fc.property(randomCase, (random) => {
         const { book, model, timeline } = modelOrSkip(random)
-        const names = (list: number[]) => list.map((f) => model.faults[f]!.id).join('+')
+        const names = (list: readonly number[]) => list.map((f) => model.faults[f]!.id).join('+')
         const belief = new Belief(model, random.readings, timeline)
-        const weights = new Map<string, number>()
-        for (let s = 0; s < model.setCount; s++)
-          weights.set(names(belief.whatIs(s).members), model.weight[s]!)
+        const { odds, scale, nothing } = model.weights
+        const weights = new Map(
+          bruteForceSets([...book.faults]).map((ids) => [
+            ids.join('+'),
+            ids.length === 0
+              ? nothing
+              : ids.reduce((w, id) => w * odds[model.faultIndex.get(id)!]!, scale),
+          ]),
+        )
         const truth = bruteForcePosterior(
           book,
           [...book.faults],
@@ -23,26 +29,17 @@ describe('the engine against brute force on small random books', () => {
           random.readings,
           random.works,
         )
-        let seen = 0
-        for (let s = 0; s < belief.sets.length; s++) {
-          const { members, newcomer } = belief.whatIs(s)
-          const key = newcomer
-            ? `${names(members)}|${model.faults[newcomer.fault]!.id}@${newcomer.from}`
-            : names(members)
-          if (truth.has(key)) seen++
-          if (truth.get(key) === undefined) expect(belief.sets[s]).toBe(0)
-        }
-        expect(seen).toBeGreaterThanOrEqual(truth.size)
         const summed = new Map<string, number>()
-        for (let s = 0; s < belief.sets.length; s++) {
-          const { members, newcomer } = belief.whatIs(s)
-          const key = newcomer
-            ? `${names(members)}|${model.faults[newcomer.fault]!.id}@${newcomer.from}`
-            : names(members)
-          summed.set(key, (summed.get(key) ?? 0) + belief.sets[s]!)
+        for (const { faults, newcomer, probability } of belief.allSets()) {
+          const came = belief.newcomers[newcomer]
+          const key = came
+            ? `${names(faults)}|${model.faults[came.fault]!.id}@${came.from}`
+            : names(faults)
+          summed.set(key, (summed.get(key) ?? 0) + probability)
         }
+        for (const key of summed.keys()) expect(truth.has(key), key).toBe(true)
         for (const [key, p] of truth)
-          expect(Math.abs(summed.get(key)! - p), key).toBeLessThan(1e-12)
+          expect(Math.abs((summed.get(key) ?? 0) - p), key).toBeLessThan(1e-12)
       }),
       { numRuns: 150 },
     )
@@ -81,7 +78,7 @@ describe('the engine against brute force on small random books', () => {
         const straight = new Belief(model, random.readings, timeline)
         const other = new Belief(model, [flat, ...[...random.readings].reverse()], timeline)
         straight.faults.forEach((p, f) => expect(other.faults[f]!).toBeCloseTo(p, 11))
-        expect(straight.sets.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 12)
+        expect(straight.allSets().reduce((sum, s) => sum + s.probability, 0)).toBeCloseTo(1, 12)
       }),
       { numRuns: 60 },
     )

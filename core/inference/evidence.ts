@@ -1,5 +1,8 @@
 import type { SignReading } from './sign-reading'
-import type { SignModel } from './model'
+import type { Partition } from './class-factor'
+import type { Elements } from './elements'
+import type { SignModels } from './model'
+import type { SignModel } from './sign-model'
 
 /** A reading placed in an epoch: 0 before any repair, one more after each. */
 export interface PlacedReading extends SignReading {
@@ -12,6 +15,8 @@ export interface Evidence {
   sign: SignModel
   epoch: number
   factor: Float64Array
+  /** classes of the elements in the sign */
+  partition: Partition
 }
 
 /** Share of a reading's error that a repeat with the same instrument under the same conditions has too. */
@@ -54,118 +59,38 @@ export function combineReadings(
 
 /** Readings of signs that the book knows, gathered by sign and epoch. */
 export function gatherEvidence(
-  signs: ReadonlyMap<string, SignModel>,
+  signs: SignModels,
   readings: readonly PlacedReading[],
+  elements: Elements,
 ): Evidence[] {
   const groups = new Map<string, PlacedReading[]>()
   for (const reading of readings) {
     if (!signs.has(reading.sign)) continue
-    const key = `${reading.sign}@${reading.epoch}`
+    const key = keyOf(reading)
     const group = groups.get(key)
     if (group) group.push(reading)
     else groups.set(key, [reading])
   }
   return [...groups].map(([key, group]) => {
-    const sign = signs.get(group[0]!.sign)!
-    return { key, sign, epoch: group[0]!.epoch, factor: combineReadings(sign.sign.states, group) }
+    const { sign: id, epoch } = group[0]!
+    const sign = signs.get(id)!
+    const factor = combineReadings(sign.sign.states, group)
+    return { key, sign, epoch, factor, partition: partitionIn(sign, elements, epoch) }
   })
 }
 
-/** No likelihood is smaller than this, so that ratios stay finite; it is as good as impossible. */
-const FLOOR = 1e-30
+/** What a reading is evidence of: its sign, in its epoch. */
+export const keyOf = ({ sign, epoch }: Pick<PlacedReading, 'sign' | 'epoch'>) => `${sign}@${epoch}`
 
-/**
- * The likelihood of one sign's evidence as a function of the set, under one state of the hidden conditions:
- * Σ_state P(state | set, conditions)·λ(state) = A + Σ_j B_j·Π_members below_j, or a constant where an override
- * applies.
- */
-export class SignLikelihood {
-  private readonly last: number
-  private readonly b: Float64Array
-  private readonly fixed: number | undefined
-  private readonly byFault: { fault: number; value: number }[] = []
-
-  /** `holds` is the bit mask, over the book's conditions, of those that hold. */
-  constructor(
-    private readonly model: SignModel,
-    private readonly factor: Float64Array,
-    holds: number,
-  ) {
-    const { columns } = model
-    this.last = factor[columns]!
-    const below = Float64Array.from(model.leakBelow)
-    for (const cause of model.causes)
-      if ((holds >> cause.condition) & 1) cause.below.forEach((value, j) => (below[j]! *= value))
-    this.b = Float64Array.from(below, (value, j) => value * (factor[j]! - factor[j + 1]!))
-    for (const override of model.overrides) {
-      if (override.fault >= 0)
-        this.byFault.push({ fault: override.fault, value: this.constant(override.below) })
-      else if (((holds >> override.condition) & 1) === (override.present ? 1 : 0)) {
-        this.fixed = this.constant(override.below)
-        break
-      }
-    }
+/** Classes of the elements in a sign, as they are there in an epoch: one that is not there says nothing. */
+function partitionIn(
+  { classes }: SignModel,
+  { fault, standsIn }: Elements,
+  epoch: number,
+): Partition {
+  const stands = standsIn[epoch]!
+  return {
+    count: classes.count,
+    classOf: Uint8Array.from(fault, (f, e) => (stands[e] ? classes.classOf[f]! : 0)),
   }
-
-  private constant(below: Float64Array): number {
-    let sum = this.last
-    below.forEach((value, j) => (sum += value * (this.factor[j]! - this.factor[j + 1]!)))
-    return Math.max(FLOOR, sum)
-  }
-
-  /** Members as places in the sign's list of linked faults; −1 for none. */
-  ofPlaces(i: number, j: number, k: number): number {
-    const { model, b } = this
-    if (this.byFault.length > 0)
-      for (const { fault, value } of this.byFault) {
-        const p = model.place[fault]!
-        if (p === i || p === j || p === k) return value
-      }
-    if (this.fixed !== undefined) return this.fixed
-    const { columns, below } = model
-    let sum = this.last
-    for (let column = 0; column < columns; column++) {
-      let product = b[column]!
-      if (i >= 0) product *= below[i * columns + column]!
-      if (j >= 0) product *= below[j * columns + column]!
-      if (k >= 0) product *= below[k * columns + column]!
-      sum += product
-    }
-    return sum > FLOOR ? sum : FLOOR
-  }
-
-  /** A + b·Π dense, for a sign of two states without override: the common case, for tight loops. */
-  plain(): { last: number; b: number; dense: Float64Array } | undefined {
-    if (this.model.columns !== 1 || this.byFault.length > 0 || this.fixed !== undefined)
-      return undefined
-    return { last: this.last, b: this.b[0]!, dense: this.model.dense }
-  }
-
-  /** Members as indices of faults; n, the number of faults, for none. */
-  ofFaults(a: number, b: number, c: number): number {
-    for (const { fault, value } of this.byFault)
-      if (fault === a || fault === b || fault === c) return value
-    if (this.fixed !== undefined) return this.fixed
-    const { columns, dense } = this.model
-    let sum = this.last
-    for (let j = 0; j < columns; j++)
-      sum +=
-        this.b[j]! * dense[a * columns + j]! * dense[b * columns + j]! * dense[c * columns + j]!
-    return sum > FLOOR ? sum : FLOOR
-  }
-}
-
-/** P(sign's evidence | set of faults, conditions that hold); members are indices of faults, at most three. */
-export function signLikelihood(
-  model: SignModel,
-  factor: Float64Array,
-  members: readonly number[],
-  holds = 0,
-): number {
-  const none = model.place.length
-  return new SignLikelihood(model, factor, holds).ofFaults(
-    members[0] ?? none,
-    members[1] ?? none,
-    members[2] ?? none,
-  )
 }

@@ -1,39 +1,11 @@
 import type { Complaint } from '../vehicle/complaint'
 import { mayHave, type SystemProfile } from '../vehicle/profile'
 import { LEVELS, PRIORS } from '../knowledge/levels'
-import type { AtLeast, Book, Fault, Sign } from '../knowledge/types'
-import { indexSets, type SetIndex } from './sets'
-import { fitOdds, calibrate } from './odds'
+import type { Book, Fault } from '../knowledge/types'
+import { fitOdds, type PriorWeights } from './odds'
+import { signModel, type SignModel } from './sign-model'
 
 export const MAX_CONCURRENT = 3
-
-/** One override of a sign, resolved: by a fault of the model, or by a condition that holds or does not. */
-export interface OverrideModel {
-  fault: number
-  condition: number
-  present: boolean
-  below: Float64Array
-}
-
-/** How one sign depends on faults and conditions; all rows have states − 1 columns ("less than state j + 1"). */
-export interface SignModel {
-  sign: Sign
-  columns: number
-  leakBelow: Float64Array
-  /** faults that speak to it, in rising order */
-  linked: Int16Array
-  /** place of a fault in `linked`, −1 where it says nothing */
-  place: Int16Array
-  /** P(less than state j + 1 | linked fault alone), linked-major */
-  below: Float64Array
-  /** the same for every fault, fault-major, with a last row of ones for "no member" */
-  dense: Float64Array
-  /** conditions that act on it as causes */
-  causes: { condition: number; below: Float64Array }[]
-  overrides: OverrideModel[]
-  /** bit mask of the conditions it depends on in any way */
-  conditions: number
-}
 
 export interface ConditionModel {
   id: string
@@ -55,20 +27,22 @@ export interface ShopCounts {
 /** The book's prior weighs as much as this many of the shop's own confirmed cases. */
 export const BOOK_WEIGHT_CASES = 40
 
-/** All allowed sets of up to three faults of one vehicle and complaint, with calibrated prior weights. */
+/** The models of a book's signs, each made when it is first asked for. */
+export interface SignModels {
+  has: (id: string) => boolean
+  get: (id: string) => SignModel | undefined
+  all: () => SignModel[]
+}
+
+/** The faults of one vehicle and complaint, what they do, and how likely sets of up to three of them are. */
 export interface Model {
   book: Book
   faults: readonly Fault[]
   prior: Float64Array
-  sets: SetIndex
-  /** members of set s at 3s, 3s+1, 3s+2; −1 pads */
-  members: Int16Array
-  setCount: number
-  /** prior probability of each set; 0 for sets whose members exclude each other */
-  weight: Float64Array
+  weights: PriorWeights
   faultIndex: ReadonlyMap<string, number>
   conditions: readonly ConditionModel[]
-  signs: ReadonlyMap<string, SignModel>
+  signs: SignModels
 }
 
 /** A fault can exist unless a field of the profile is known and excludes it. */
@@ -76,9 +50,8 @@ export const canExist = (fault: Fault, profile: SystemProfile): boolean =>
   mayHave(profile, fault.needs)
 
 /**
- * Builds the model of a vehicle: the faults that can exist, every allowed set of up to three of them, and set
- * priors so that each fault's marginal equals the book's after truncation and the empty set has the book's
- * probability (iterative proportional fitting of odds).
+ * Builds the model of a vehicle: the faults that can exist, and odds of each so that its marginal over sets of up to
+ * three equals the book's and the empty set has the book's probability.
  */
 export function buildModel(
   book: Book,
@@ -87,58 +60,34 @@ export function buildModel(
   { maxConcurrent = MAX_CONCURRENT, shop }: { maxConcurrent?: number; shop?: ShopCounts } = {},
 ): Model {
   const faults = book.faults.filter((fault) => canExist(fault, profile))
-  const sets = indexSets(faults.length)
   const prior = priorsOf(book, faults, complaint, shop)
-  const nothing = book.nothingAtAll[complaint]
-  const weight = calibrate(
-    allowedSets(sets, faults, maxConcurrent),
-    sets.count,
-    fitOdds(faults, prior, nothing, maxConcurrent),
-    nothing,
-  )
-  const faultIndex = new Map(faults.map((fault, f) => [fault.id, f]))
   const conditionIndex = new Map(book.conditions.map((condition, k) => [condition.id, k]))
-  const conditions = conditionModels(book, faults, conditionIndex)
-  const signs = new Map(
-    book.signs.map((sign) => [sign.id, signModel(sign, book, faults, conditionIndex)]),
-  )
   return {
     book,
     faults,
     prior,
-    sets,
-    members: sets.members,
-    setCount: sets.count,
-    weight,
-    faultIndex,
-    conditions,
-    signs,
+    weights: fitOdds(faults, prior, book.nothingAtAll[complaint], maxConcurrent),
+    faultIndex: new Map(faults.map((fault, f) => [fault.id, f])),
+    conditions: conditionModels(book, faults, conditionIndex),
+    signs: signModels(book, faults, conditionIndex),
   }
 }
 
-/** Sets that may be: few enough members, none of one class twice. Flat: index, then three members. */
-function allowedSets(
-  { count, members }: SetIndex,
+function signModels(
+  book: Book,
   faults: readonly Fault[],
-  maxConcurrent: number,
-): Int32Array {
-  const out = new Int32Array(4 * count)
-  const names = faults.map((fault) => fault.excludes)
-  const clash = (a: number, b: number) =>
-    a >= 0 && b >= 0 && names[a] !== undefined && names[a] === names[b]
-  let length = 0
-  for (let s = 0; s < count; s++) {
-    const a = members[3 * s]!
-    const b = members[3 * s + 1]!
-    const c = members[3 * s + 2]!
-    if ((a >= 0 ? 1 : 0) + (b >= 0 ? 1 : 0) + (c >= 0 ? 1 : 0) > maxConcurrent) break
-    if (clash(a, b) || clash(a, c) || clash(b, c)) continue
-    out[length++] = s
-    out[length++] = a
-    out[length++] = b
-    out[length++] = c
+  conditionIndex: ReadonlyMap<string, number>,
+): SignModels {
+  const byId = new Map(book.signs.map((sign) => [sign.id, sign]))
+  const made = new Map<string, SignModel>()
+  function get(id: string): SignModel | undefined {
+    const sign = byId.get(id)
+    if (!sign) return undefined
+    const known = made.get(id) ?? signModel(sign, book, faults, conditionIndex)
+    made.set(id, known)
+    return known
   }
-  return out.subarray(0, length)
+  return { has: (id) => byId.has(id), get, all: () => book.signs.map(({ id }) => get(id)!) }
 }
 
 /**
@@ -162,13 +111,6 @@ export function priorsOf(
       : p
     return Math.min(0.6, moved)
   })
-}
-
-function belowOf(sign: Sign, atLeast: AtLeast): Float64Array {
-  return Float64Array.from(
-    sign.states.slice(1),
-    (state) => 1 - (atLeast[state] ? LEVELS[atLeast[state]] : 0),
-  )
 }
 
 function conditionModels(
@@ -198,63 +140,4 @@ function conditionModels(
     })
   })
   return out
-}
-
-function signModel(
-  sign: Sign,
-  book: Book,
-  faults: readonly Fault[],
-  conditionIndex: ReadonlyMap<string, number>,
-): SignModel {
-  const columns = sign.states.length - 1
-  const combined = (effects: readonly { sign: string; atLeast: AtLeast }[]) => {
-    const mine = effects.filter((effect) => effect.sign === sign.id)
-    if (mine.length === 0) return undefined
-    return mine
-      .map((effect) => belowOf(sign, effect.atLeast))
-      .reduce((a, b) => a.map((value, j) => value * b[j]!))
-  }
-  const overrides = (sign.overrides ?? []).flatMap((override): OverrideModel[] => {
-    const fault = faults.findIndex((candidate) => candidate.id === override.by)
-    const condition = conditionIndex.get(override.by) ?? -1
-    if (fault < 0 && condition < 0) return []
-    return [
-      {
-        fault,
-        condition,
-        present: override.when !== 'absent',
-        below: belowOf(sign, override.atLeast),
-      },
-    ]
-  })
-  const rows = faults.map((fault) => combined(fault.effects))
-  const linked = faults
-    .map((_, f) => f)
-    .filter((f) => rows[f] || overrides.some((o) => o.fault === f))
-  const place = new Int16Array(faults.length).fill(-1)
-  const below = new Float64Array(linked.length * columns).fill(1)
-  const dense = new Float64Array((faults.length + 1) * columns).fill(1)
-  linked.forEach((f, i) => {
-    place[f] = i
-    rows[f]?.forEach((value, j) => (below[i * columns + j] = dense[f * columns + j] = value))
-  })
-  const causes = book.conditions.flatMap((condition, k) => {
-    const row = combined(condition.effects)
-    return row ? [{ condition: k, below: row }] : []
-  })
-  const touched = [...causes.map((c) => c.condition), ...overrides.map((o) => o.condition)].filter(
-    (k) => k >= 0,
-  )
-  return {
-    sign,
-    columns,
-    leakBelow: belowOf(sign, sign.leak),
-    linked: Int16Array.from(linked),
-    place,
-    below,
-    dense,
-    causes,
-    overrides,
-    conditions: touched.reduce((mask, k) => mask | (1 << k), 0),
-  }
 }

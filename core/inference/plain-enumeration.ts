@@ -2,7 +2,6 @@ import { LEVELS } from '../knowledge/levels'
 import type { AtLeast, Book, Sign } from '../knowledge/types'
 import { combineReadings, type PlacedReading } from './evidence'
 import type { Model } from './model'
-import { membersAt } from './sets'
 
 /**
  * P(fault | readings) by plain enumeration of every set and every state of every hidden condition, looking each
@@ -30,9 +29,7 @@ export function plainPosterior(model: Model, readings: readonly PlacedReading[])
   )
   const out = new Float64Array(model.faults.length)
   let total = 0
-  for (let s = 0; s < model.setCount; s++) {
-    if (model.weight[s] === 0) continue
-    const members = membersAt(model.members, s)
+  for (const { members, weight } of plainSets(model)) {
     let sum = 0
     for (let h = 0; h < 1 << book.conditions.length; h++) {
       if ((h & ~needed) !== 0) continue
@@ -65,11 +62,29 @@ export function plainPosterior(model: Model, readings: readonly PlacedReading[])
       })
       sum += p
     }
-    sum *= model.weight[s]!
+    sum *= weight
     total += sum
     for (const f of members) out[f]! += sum
   }
   return out.map((value) => value / total)
+}
+
+/** Every set of up to three faults that do not exclude each other, with its prior probability. */
+function* plainSets({ faults, weights }: Model): Generator<{ members: number[]; weight: number }> {
+  const { odds, scale, nothing } = weights
+  const mayStand = (f: number, g: number) =>
+    faults[f]!.excludes === undefined || faults[f]!.excludes !== faults[g]!.excludes
+  yield { members: [], weight: nothing }
+  for (let a = 0; a < faults.length; a++) {
+    yield { members: [a], weight: scale * odds[a]! }
+    for (let b = a + 1; b < faults.length; b++) {
+      if (!mayStand(a, b)) continue
+      yield { members: [a, b], weight: scale * odds[a]! * odds[b]! }
+      for (let c = b + 1; c < faults.length; c++)
+        if (mayStand(a, c) && mayStand(b, c))
+          yield { members: [a, b, c], weight: scale * odds[a]! * odds[b]! * odds[c]! }
+    }
+  }
 }
 
 /** Conditions that the signs depend on, and those that can bring these about; the others sum to one. */

@@ -1,9 +1,11 @@
 import type { Message } from '../quantity/message'
-import { LEVELS } from '../knowledge/levels'
 import type { Guard } from '../knowledge/types'
 import { Belief, sourceOf } from './belief'
 import type { PlacedReading } from './evidence'
-import type { Model, SignModel } from './model'
+import type { WeighedSet } from './heavy-sets'
+import type { Model } from './model'
+import { consequenceShares } from './roles'
+import type { SignModel } from './sign-model'
 import type { Timeline } from './timeline'
 
 export interface Suspect {
@@ -43,37 +45,11 @@ export function guardMet(guard: Guard, facts: ReadonlySet<string>): boolean {
   return guard.anyOf.some((row) => row.every((fact) => facts.has(fact)))
 }
 
-/** For each fault, the share of its probability in which a root in the same set would have caused it, from the declared links. */
-function consequenceShares(belief: Belief): Float64Array {
-  const { model } = belief
-  const n = model.faults.length
-  /** 1 − P(row is caused by column), with a column of ones for "no member" */
-  const spares = new Float64Array(n * (n + 1)).fill(1)
-  const linked = new Uint8Array(n)
-  model.faults.forEach((fault, f) => {
-    for (const link of fault.links) {
-      const to = model.faultIndex.get(link.to)
-      if (to === undefined) continue
-      spares[to * (n + 1) + f]! *= 1 - LEVELS[link.level]
-      linked[to] = 1
-    }
-  })
-  const caused = new Float64Array(n)
-  belief.narrow.forEachNow((a, b, c, weight) => {
-    if (a < n && linked[a])
-      caused[a]! += weight * (1 - spares[a * (n + 1) + b]! * spares[a * (n + 1) + c]!)
-    if (b < n && linked[b])
-      caused[b]! += weight * (1 - spares[b * (n + 1) + a]! * spares[b * (n + 1) + c]!)
-    if (c < n && linked[c])
-      caused[c]! += weight * (1 - spares[c * (n + 1) + a]! * spares[c * (n + 1) + b]!)
-  })
-  return caused.map((value, f) => (belief.faults[f]! > 0 ? value / belief.faults[f]! : 0))
-}
-
 /** P(sign normal | faults), each condition taken by itself: enough to say who accounts for a sign. */
 function normalGiven(model: Model, sign: SignModel, members: readonly number[]): number {
   let normal = sign.leakBelow[0]!
-  for (const f of members) normal *= sign.dense[f * sign.columns]!
+  const { classOf, below } = sign.classes
+  for (const f of members) normal *= below[classOf[f]! * sign.columns]!
   for (const cause of sign.causes) {
     const condition = model.conditions[cause.condition]!
     const holds = 1 - members.reduce((not, f) => not * condition.notByFault[f]!, condition.leakNot)
@@ -83,7 +59,7 @@ function normalGiven(model: Model, sign: SignModel, members: readonly number[]):
 }
 
 /** Signs whose readings speak for an abnormal state that the probable faults and conditions do not account for. */
-function unexplainedSigns(belief: Belief, heaviest: readonly number[]) {
+function unexplainedSigns(belief: Belief, heaviest: readonly WeighedSet[]) {
   const out: { sign: string; share: number }[] = []
   const latest = new Map<string, number>()
   for (const item of belief.evidence)
@@ -95,7 +71,7 @@ function unexplainedSigns(belief: Belief, heaviest: readonly number[]) {
     let share = 0
     let mass = 0
     for (const set of heaviest) {
-      const p = belief.sets[set]!
+      const p = set.probability
       const normal = normalGiven(belief.model, sign, belief.present(set, epoch))
       share += p * Math.min(1, byLeakAlone / Math.max(1e-9, 1 - normal))
       mass += p
@@ -136,10 +112,10 @@ export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking 
       guards: fault.guards.map((g) => ({ id: g.id, met: guardMet(g, facts), text: g.text })),
     }))
     .sort((a, b) => b.probability - a.probability || (a.fault < b.fault ? -1 : 1))
-  const heaviest = belief.heaviestSets(400)
+  const heaviest = belief.heaviestSets(SETS_LOOKED_AT)
   return {
     suspects,
-    ...summarise(belief),
+    ...summarise(belief, heaviest),
     moved: movedBy(belief, heard),
     says: heard.map((r) => ({ source: sourceOf(r), sign: r.sign, message: r.says })),
     unexplained: unexplainedSigns(belief, heaviest),
@@ -153,7 +129,7 @@ const LEAST_TOLD = 1e-3
 
 function movedBy(belief: Belief, heard: readonly PlacedReading[]): Moved[] {
   const moved: Moved[] = []
-  const now = belief.narrow.faults().map(logit10)
+  const now = belief.faults.map(logit10)
   for (const source of new Set(heard.map(sourceOf))) {
     const before = belief.without(source)
     belief.model.faults.forEach((fault, f) => {
@@ -165,43 +141,28 @@ function movedBy(belief: Belief, heard: readonly PlacedReading[]): Moved[] {
   return moved
 }
 
+/** Leading sets that are told, and sets that are looked at for them: several histories may come to one set now. */
+const SETS_TOLD = 20
+const SETS_LOOKED_AT = 400
+const LEAST_SET = 1e-4
+
 /** Nothing wrong, not in the book, and the leading sets as they are now. */
-export function summarise(belief: Belief): Pick<Ranking, 'nothingWrong' | 'notInTheBook' | 'sets'> {
-  const { model, sets } = belief
-  const harmless = Uint8Array.from(model.faults, (f) => (f.group === 'nothing-wrong' ? 1 : 0))
-  const unlisted = Uint8Array.from(model.faults, (f) => (f.group === 'not-in-the-book' ? 1 : 0))
-  let nothingWrong = 0
-  let notInTheBook = 0
+export function summarise(
+  belief: Belief,
+  heaviest: readonly WeighedSet[] = belief.heaviestSets(SETS_LOOKED_AT),
+): Pick<Ranking, 'nothingWrong' | 'notInTheBook' | 'sets'> {
+  const { faults } = belief.model
   const now = new Map<string, { faults: string[]; probability: number }>()
-  const take = (members: readonly number[], p: number) => {
-    if (members.every((f) => harmless[f])) nothingWrong += p
-    if (members.some((f) => unlisted[f])) notInTheBook += p
-    if (p < 1e-4) return
-    const faults = members.map((f) => model.faults[f]!.id)
-    const key = faults.join('+')
-    const known = now.get(key)
-    if (known) known.probability += p
-    else now.set(key, { faults, probability: p })
-  }
-  const { members } = model
-  for (let s = 0; s < sets.length; s++) {
-    const p = sets[s]!
-    if (p < 1e-16) continue
-    if (belief.epochs > 1 || p >= 1e-4) {
-      take(belief.present(s), p)
-      continue
-    }
-    const a = members[3 * s]!
-    const b = members[3 * s + 1]!
-    const c = members[3 * s + 2]!
-    if ((a < 0 || harmless[a]) && (b < 0 || harmless[b]) && (c < 0 || harmless[c]))
-      nothingWrong += p
-    if ((a >= 0 && unlisted[a]) || (b >= 0 && unlisted[b]) || (c >= 0 && unlisted[c]))
-      notInTheBook += p
+  for (const set of heaviest) {
+    if (set.probability < LEAST_SET) break
+    const ids = belief.present(set).map((f) => faults[f]!.id)
+    const known = now.get(ids.join('+'))
+    if (known) known.probability += set.probability
+    else now.set(ids.join('+'), { faults: ids, probability: set.probability })
   }
   return {
-    nothingWrong,
-    notInTheBook,
-    sets: [...now.values()].sort((a, b) => b.probability - a.probability).slice(0, 20),
+    nothingWrong: belief.onlyOf((f) => faults[f]!.group === 'nothing-wrong'),
+    notInTheBook: 1 - belief.onlyOf((f) => faults[f]!.group !== 'not-in-the-book'),
+    sets: [...now.values()].sort((a, b) => b.probability - a.probability).slice(0, SETS_TOLD),
   }
 }

@@ -36,8 +36,9 @@ describe('the shipped book', () => {
       m.faults.forEach((f, i) =>
         expect(all.faults[i]!, f.id).toBeCloseTo(PRIORS[f.prior[complaint]], 12),
       )
-      expect(all.sets.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 12)
-      expect(all.sets[0]).toBeCloseTo(0.03, 12)
+      const { none } = all.weights
+      expect(all.counts.total).toBeCloseTo(1, 12)
+      expect(none).toBeCloseTo(0.03, 12)
     },
   )
   it('what faults that cannot exist would have had is shared among the others, for every profile', () => {

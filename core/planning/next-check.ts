@@ -4,7 +4,7 @@ import type { Belief } from '../inference/belief'
 import type { CaseInput } from '../record/case-input'
 import { caseStateOf, type CaseState } from '../record/case-state'
 import { mayHave } from '../vehicle/profile'
-import { entropyBits, Prediction } from './predict'
+import { entropyBits, predictionOf } from './predict'
 
 export interface NextCheck {
   check: CheckId
@@ -71,7 +71,7 @@ const LEAST_BITS = 0.01
 /** Checks that can be done and were not, by expected information per minute of hands-on work, most first. */
 export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
   const planned = plannedOf(belief, input)
-  const prediction = new Prediction(belief, 500)
+  const prediction = predictionOf(belief)
   const left = entropyBits(prediction.weights)
   return possibleChecks(planned)
     .filter(

@@ -2,7 +2,7 @@ import type { CaseInput } from '../record/case-input'
 import type { Belief } from '../inference/belief'
 import type { CheckId } from '../checks/registry'
 import { openSigns, plannedOf, possibleChecks } from './next-check'
-import { Prediction } from './predict'
+import { predictionOf } from './predict'
 
 /** The single answer that would most change the lead. */
 export interface Pivot {
@@ -18,7 +18,7 @@ export interface Pivot {
 
 /** Of all open signs and states, the one with the largest chance × (new lead's gain over the old lead). */
 export function pivotAnswer(belief: Belief, input: CaseInput): Pivot | undefined {
-  const prediction = new Prediction(belief, 600)
+  const prediction = predictionOf(belief)
   const planned = plannedOf(belief, input)
   const { weights, members } = prediction
   const n = belief.model.faults.length

@@ -105,7 +105,7 @@ describe('what a check would tell', () => {
   const { belief } = believe(told)
   const prediction = new Prediction(belief, 800)
   it('predictions are probabilities, and information is never more than is left to know', () => {
-    for (const sign of belief.model.signs.values()) {
+    for (const sign of belief.model.signs.all()) {
       const given = prediction.of(sign)
       for (let i = 0; i < 20; i++) {
         const row = given.subarray(i * (sign.columns + 1), (i + 1) * (sign.columns + 1))

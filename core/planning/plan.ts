@@ -1,6 +1,6 @@
 import type { CaseInput } from '../record/case-input'
 import type { Belief } from '../inference/belief'
-import type { SignModel } from '../inference/model'
+import type { SignModel } from '../inference/sign-model'
 import { PHASES, type Check, type Phase } from '../checks/define-check'
 import type { CheckId } from '../checks/registry'
 import { WARM_UP_MINUTES, type EngineTemperature } from '../physics/engine-temperature'
@@ -8,7 +8,7 @@ import type { PolicyName } from '../vehicle/policy'
 import { coolDownMinutesOf } from '../vehicle/profile'
 import { minutesOf, openSigns, plannedOf, possibleChecks, stillOpen } from './next-check'
 import { admits, opening } from './policies'
-import { Prediction } from './predict'
+import { type Prediction, predictionOf } from './predict'
 
 export interface PlanStep {
   check: CheckId
@@ -34,8 +34,6 @@ export interface Plan {
 }
 
 export const WANTED_LEAD = 0.9
-/** Heaviest sets that a plan reckons with; the mass left out is reported. */
-const PLANNED_SETS = 500
 const PARTICLES = 32
 const PROBES = 4
 const MOST_STEPS = 14
@@ -85,7 +83,7 @@ const evenly = (i: number) => (0.5 + i * 0.6180339887498949) % 1
  * lattice of possible truths drawn from the belief, so that the plan is the same every time.
  */
 export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 'certainty'): Plan {
-  const prediction = new Prediction(belief, PLANNED_SETS)
+  const prediction = predictionOf(belief)
   const { weights, flat } = prediction
   const planned = plannedOf(belief, input)
   const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)

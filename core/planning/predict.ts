@@ -1,9 +1,22 @@
 import type { Belief } from '../inference/belief'
-import { membersAt } from '../inference/sets'
-import type { SignModel } from '../inference/model'
+import { scopeOf } from '../inference/conditions-of-epoch'
+import { firstOf } from '../inference/sign-classes'
+import type { SignModel } from '../inference/sign-model'
 
 /** How often a reading shows the state that is there; the rest is spread over the other states. */
 const READING_RIGHT = 0.9
+
+/** Heaviest sets that planning reckons with; what they leave out is reported. */
+const SETS = 600
+
+const made = new WeakMap<Belief, Prediction>()
+
+/** What the checks of a case would show: one prediction that planning shares. */
+export function predictionOf(belief: Belief): Prediction {
+  const known = made.get(belief) ?? new Prediction(belief)
+  made.set(belief, known)
+  return known
+}
 
 /** The heaviest sets of a belief as they are now, with what each would show. */
 export class Prediction {
@@ -21,19 +34,16 @@ export class Prediction {
 
   constructor(
     readonly belief: Belief,
-    count = 1200,
+    count = SETS,
   ) {
-    const sorted = belief.heaviestSets(count)
-    this.members =
-      belief.epochs === 1
-        ? sorted.map((s) => membersAt(belief.model.members, s))
-        : sorted.map((s) => belief.present(s))
-    const mass = sorted.reduce((sum, s) => sum + belief.sets[s]!, 0)
-    this.weights = Float64Array.from(sorted, (s) => belief.sets[s]! / mass)
+    const sets = belief.heaviestSets(count)
+    this.members = sets.map((set) => belief.present(set))
+    const mass = sets.reduce((sum, { probability }) => sum + probability, 0)
+    this.weights = Float64Array.from(sets, ({ probability }) => probability / mass)
     this.lost = 1 - mass
-    this.flat = new Int16Array(3 * sorted.length).fill(belief.model.faults.length)
+    this.flat = new Int16Array(3 * sets.length).fill(belief.model.faults.length)
     this.members.forEach((list, i) => list.forEach((f, k) => (this.flat[3 * i + k] = f)))
-    this.conditionsGiven = belief.conditionsOf(sorted)
+    this.conditionsGiven = belief.conditionsOf(sets)
   }
 
   /** Information of one reading of the sign under these weights of the sets, bits. */
@@ -48,63 +58,45 @@ export class Prediction {
   of(sign: SignModel): Float64Array {
     const known = this.known.get(sign.sign.id)
     if (known) return known
-    const { columns, dense } = sign
-    const states = columns + 1
-    const K = this.belief.model.conditions.length
+    const states = sign.columns + 1
     const count = this.members.length
     const out = new Float64Array(count * states)
-    const used: number[] = []
-    for (let k = 0; k < K; k++) if ((sign.conditions >> k) & 1) used.push(k)
+    const used = scopeOf(sign.conditions)
     const leaks = Array.from({ length: 1 << used.length }, (_, combination) =>
       this.leakUnder(sign, used, combination),
     )
-    const byFault = sign.overrides.filter((o) => o.fault >= 0)
+    const classes = this.classesOf(sign)
+    for (let i = 0; i < count; i++)
+      leaks.forEach((leak, combination) => {
+        const p = this.chanceOf(i, used, combination)
+        if (p > 1e-9) addStates(out, i * states, p, sign, leak, classes, 3 * i)
+      })
     const wrong = (1 - READING_RIGHT) / Math.max(1, states - 1)
-    const { flat } = this
-    for (let i = 0; i < count; i++) {
-      const a = flat[3 * i]!
-      const b = flat[3 * i + 1]!
-      const c = flat[3 * i + 2]!
-      const decided = byFault.find((o) => o.fault === a || o.fault === b || o.fault === c)
-      for (let combination = 0; combination < leaks.length; combination++) {
-        let p = 1
-        for (let bit = 0; bit < used.length; bit++) {
-          const q = this.conditionsGiven[i * K + used[bit]!]!
-          p *= (combination >> bit) & 1 ? q : 1 - q
-        }
-        if (p < 1e-9) continue
-        const { below, fixed } = leaks[combination]!
-        let lower = 0
-        for (let j = 0; j < states; j++) {
-          let upTo = 1
-          if (j < columns) {
-            if (decided) upTo = decided.below[j]!
-            else
-              upTo = fixed
-                ? below[j]!
-                : below[j]! *
-                  dense[a * columns + j]! *
-                  dense[b * columns + j]! *
-                  dense[c * columns + j]!
-          }
-          out[i * states + j]! += p * (upTo - lower)
-          lower = upTo
-        }
-      }
-      for (let j = 0; j < states; j++)
-        out[i * states + j] =
-          READING_RIGHT * out[i * states + j]! + wrong * (1 - out[i * states + j]!)
-    }
+    for (let at = 0; at < out.length; at++)
+      out[at] = READING_RIGHT * out[at]! + wrong * (1 - out[at]!)
     this.known.set(sign.sign.id, out)
     return out
   }
 
+  /** Classes in a sign of the members of each set, three for each; 0 for none. */
+  private classesOf({ classes: { classOf } }: SignModel): Uint8Array {
+    const none = this.belief.model.faults.length
+    return Uint8Array.from(this.flat, (f) => (f === none ? 0 : classOf[f]!))
+  }
+
+  /** P(the conditions used are in this combination | set, evidence), each taken by itself. */
+  private chanceOf(set: number, used: readonly number[], combination: number): number {
+    const at = set * this.belief.model.conditions.length
+    let p = 1
+    for (let bit = 0; bit < used.length; bit++) {
+      const q = this.conditionsGiven[at + used[bit]!]!
+      p *= (combination >> bit) & 1 ? q : 1 - q
+    }
+    return p
+  }
+
   /** P(less than state j + 1) before any fault speaks, under one state of the sign's conditions; fixed where a condition overrides. */
-  private leakUnder(
-    sign: SignModel,
-    used: readonly number[],
-    combination: number,
-  ): { below: Float64Array; fixed: boolean } {
+  private leakUnder(sign: SignModel, used: readonly number[], combination: number): Leak {
     const on = (k: number) => (combination >> used.indexOf(k)) & 1
     const override = sign.overrides.find(
       (o) => o.fault < 0 && on(o.condition) === (o.present ? 1 : 0),
@@ -115,6 +107,35 @@ export class Prediction {
       if (on(cause.condition)) for (let j = 0; j < below.length; j++) below[j]! *= cause.below[j]!
     return { below, fixed: false }
   }
+}
+
+interface Leak {
+  below: Float64Array
+  fixed: boolean
+}
+
+/** Adds p · P(state | members of a set) for every state; the members' classes stand at `at`. */
+function addStates(
+  out: Float64Array,
+  from: number,
+  p: number,
+  { columns, classes: { below, override }, overrides }: SignModel,
+  leak: Leak,
+  classes: Uint8Array,
+  at: number,
+): void {
+  const [a, b, c] = [classes[at]!, classes[at + 1]!, classes[at + 2]!]
+  const by = firstOf(override[a]!, override[b]!, override[c]!)
+  const decided = by >= 0 ? overrides[by]!.below : leak.fixed ? leak.below : undefined
+  let lower = 0
+  for (let j = 0; j < columns; j++) {
+    const upTo = decided
+      ? decided[j]!
+      : leak.below[j]! * below[a * columns + j]! * below[b * columns + j]! * below[c * columns + j]!
+    out[from + j]! += p * (upTo - lower)
+    lower = upTo
+  }
+  out[from + columns]! += p * (1 - lower)
 }
 
 /** Entropy in bits of probabilities that sum to one. */

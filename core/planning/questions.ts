@@ -1,7 +1,7 @@
 import { QUESTIONS } from '../checks/interview/questions'
 import type { Belief } from '../inference/belief'
 import { spokenSigns } from './next-check'
-import { Prediction } from './predict'
+import { predictionOf } from './predict'
 
 /** A question to the keeper that was not answered yet, with what its answer is expected to tell, bits. */
 export interface OpenQuestion {
@@ -11,7 +11,7 @@ export interface OpenQuestion {
 
 /** The questions whose sign nothing spoke of yet, most telling first. Signs of this vehicle's model only. */
 export function openQuestions(belief: Belief): OpenQuestion[] {
-  const prediction = new Prediction(belief, 400)
+  const prediction = predictionOf(belief)
   const spoken = spokenSigns(belief)
   return QUESTIONS.flatMap(({ id, sign }) => {
     const model = belief.model.signs.get(sign)

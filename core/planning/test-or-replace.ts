@@ -3,7 +3,7 @@ import type { Belief } from '../inference/belief'
 import { guardMet } from '../inference/rank'
 import type { CheckId } from '../checks/registry'
 import { minutesOf, openSigns, plannedOf, possibleChecks, type Planned } from './next-check'
-import { Prediction } from './predict'
+import { type Prediction, predictionOf } from './predict'
 
 /** The shop's prices. Without them everything is reckoned in hours of labour. */
 export interface Prices {
@@ -43,7 +43,7 @@ export function testOrReplace(
   facts: ReadonlySet<string>,
   prices?: Prices,
 ): TestOrReplace[] {
-  const prediction = new Prediction(belief, 500)
+  const prediction = predictionOf(belief)
   const planned = plannedOf(belief, input)
   const perMinute = (prices?.hourlyRate ?? 1) / 60
   const out: TestOrReplace[] = []
@@ -102,7 +102,7 @@ function bestTest(
   for (const check of possibleChecks(planned)) {
     if (check.asksKeeper) continue
     for (const sign of openSigns(check, planned)) {
-      if (sign.place[fault]! < 0 && sign.causes.length === 0) continue
+      if (sign.classes.classOf[fault] === 0 && sign.causes.length === 0) continue
       const given = prediction.of(sign)
       const states = sign.columns + 1
       let hit = 0

@@ -85,7 +85,7 @@ export async function appendEntry<T extends EntryTable>(
   return false
 }
 
-/** Rows in one statement: a parameter for each of their columns, of which a statement takes 65,535. */
+/** Rows in one statement. */
 const ROWS_AT_ONCE = 1_000
 
 /** Calls `work` with so many rows as one statement takes, one after the other. */

@@ -1,6 +1,5 @@
 import { and, eq, getTableColumns, getTableName, inArray } from 'drizzle-orm'
 import pg from 'pg'
-import type { PgInsertValue } from 'drizzle-orm/pg-core'
 import {
   carryData,
   carryInstrument,
@@ -21,6 +20,7 @@ import type {
   vehicleProfiles,
   vehicles,
 } from './schema'
+import { quantities } from './schema'
 
 /**
  * The one edge at which rows of the database and the types of core meet. Every table of entries has a shop, an id and
@@ -95,18 +95,49 @@ export async function insertOnce<T extends EntryTable>(
   return rowCount === 1
 }
 
+/** Tables that many rows come into at once. */
+type ManyTable = EntryTable | typeof quantities
+
+/**
+ * Inserts rows that are free, all in one value of JSON: as parameters of their own they would take the statement's
+ * builder longer than the database. A column that the first row does not name has its default.
+ */
+async function insertAsJson<T extends ManyTable>(
+  tx: Transaction,
+  table: T,
+  rows: readonly T['$inferInsert'][],
+): Promise<pg.QueryResult<{ id: string }>> {
+  const columns = getTableColumns(table) as Record<string, { name: string }>
+  const keys = Object.keys(rows[0]!).filter((key) => columns[key])
+  const names = keys.map((key) => columns[key]!.name)
+  const asColumns = (row: T['$inferInsert']) =>
+    Object.fromEntries(keys.map((key, i) => [names[i]!, (row as Record<string, unknown>)[key]]))
+  const [into, list] = [pg.escapeIdentifier(getTableName(table)), names.map(pg.escapeIdentifier)]
+  const text = statement`insert into ${into} (${list.join()})
+    select ${list.join()} from json_populate_recordset(null::${into}, $1) on conflict do nothing`
+  const isEntry = 'id' in columns
+  return tx.$client.query(isEntry ? `${text} returning id` : text, [
+    JSON.stringify(rows.map(asColumns)),
+  ])
+}
+
 /** Inserts those rows whose shop and id are free; gives the ids of those that were written. */
 export async function insertMany<T extends EntryTable>(
   tx: Transaction,
   table: T,
   rows: readonly T['$inferInsert'][],
 ): Promise<Set<string>> {
-  const written = await tx
-    .insert<EntryTable>(table)
-    .values([...rows] as PgInsertValue<EntryTable>[])
-    .onConflictDoNothing()
-    .returning({ id: table.id })
+  if (rows.length === 0) return new Set()
+  const { rows: written } = await insertAsJson(tx, table, rows)
   return new Set(written.map(({ id }) => id))
+}
+
+/** Inserts what was measured in records that are new. */
+export async function insertQuantities(
+  tx: Transaction,
+  rows: readonly (typeof quantities.$inferInsert)[],
+): Promise<void> {
+  if (rows.length > 0) await insertAsJson(tx, quantities, rows)
 }
 
 /** The row of an id in a shop, or undefined. */

@@ -16,16 +16,8 @@ import {
 import { refuse } from '../utils/api-error'
 import { appendEntries, appendEntry, contentHash, inLots } from './append'
 import { indexCase, mayEnd, noteEnd, touchCase } from './case-index'
-import { type EntryTable, once, rowOf, rowsOf, type Transaction } from './edge'
-import {
-  cases,
-  events,
-  instruments,
-  quantities,
-  records,
-  vehicleProfiles,
-  vehicles,
-} from './schema'
+import { type EntryTable, insertQuantities, once, rowOf, rowsOf, type Transaction } from './edge'
+import { cases, events, instruments, records, vehicleProfiles, vehicles } from './schema'
 
 export interface Written {
   by: string
@@ -122,7 +114,7 @@ export async function appendRecord(
   await mustFit(tx, records, shopId, caseId, record)
   const isNew = await appendEntry(tx, records, 'record', entryRow(shopId, caseId, record))
   const measured = quantityRows(shopId, record)
-  if (isNew && measured.length > 0) await tx.insert(quantities).values(measured)
+  if (isNew) await insertQuantities(tx, measured)
   if (isNew) await touchCase(tx, shopId, caseId, record.by)
   return isNew
 }
@@ -156,7 +148,7 @@ export async function appendRecords(
   const measured = all.filter(({ id }) => written.has(id))
   await inLots(
     measured.flatMap((record) => quantityRows(shopId, record)),
-    async (lot) => void (await tx.insert(quantities).values(lot)),
+    (lot) => insertQuantities(tx, lot),
   )
   return written.size
 }

@@ -1,0 +1,113 @@
+import type { ClassFactor } from './class-factor'
+import { Elimination, maskOf, type Summed } from './elimination'
+import type { Evidence } from './evidence'
+import type { ConditionModel, Model } from './model'
+import { multisetsOf, valuesOf } from './multisets'
+import { classLikelihood } from './sign-classes'
+import type { Elements } from './elements'
+
+/**
+ * The hidden conditions of one epoch, summed out: P(evidence that depends on them | set), as a function of the classes
+ * of the set's members, and the same jointly with states of some conditions.
+ */
+export class ConditionsOfEpoch {
+  /** conditions that the evidence depends on, and all that can bring these about; the others sum to one */
+  readonly used: readonly number[]
+  /** P(evidence | set), one row for each group of conditions that hang together */
+  readonly summed: readonly Summed[]
+  private readonly elimination: Elimination
+  private readonly priors: readonly ClassFactor[]
+  private readonly jointly = new Map<number, Summed[][]>()
+
+  constructor(model: Model, evidence: readonly Evidence[], elements: Elements, epoch: number) {
+    const mask = evidence.reduce((all, { sign }) => all | sign.conditions, 0)
+    const needed = model.conditions.reduce(
+      (all, { ancestry }, k) => ((mask >> k) & 1 ? all | ancestry : all),
+      0,
+    )
+    this.used = model.conditions.flatMap((_, k) => ((needed >> k) & 1 ? [k] : []))
+    this.priors = this.used.map((k) => priorFactor(model.conditions[k]!, k, elements, epoch))
+    const read = evidence.map((item) => evidenceFactor(item))
+    this.elimination = new Elimination([...this.priors, ...read])
+    this.summed = this.elimination.run()
+  }
+
+  /**
+   * P(evidence, conditions of the mask in a state | set) for each of their states (bit b: the b-th condition of the mask,
+   * rising): the prior of each is left only the half in which it is as the state says.
+   */
+  joint(mask: number): readonly Summed[][] {
+    const known = this.jointly.get(mask)
+    if (known) return known
+    const fixed = this.used.filter((k) => (mask >> k) & 1)
+    const fresh = Array.from({ length: 1 << fixed.length }, (_, state) => {
+      const holds = maskOf(fixed, state)
+      return this.elimination.run(
+        this.priors.map((prior, at) => {
+          const k = this.used[at]!
+          return (mask >> k) & 1 ? halfOf(prior, k, (holds >> k) & 1) : undefined
+        }),
+      )
+    })
+    this.jointly.set(mask, fresh)
+    return fresh
+  }
+}
+
+/** P(condition | set, conditions before it): a noisy or of the leak, the set's members and the conditions before it. */
+function priorFactor(
+  condition: ConditionModel,
+  k: number,
+  { fault, standsIn }: Elements,
+  epoch: number,
+): ClassFactor {
+  const rows: number[] = [1]
+  const classOf = Uint8Array.from(fault, (f, e) => {
+    const not = standsIn[epoch]![e] ? condition.notByFault[f]! : 1
+    const known = rows.indexOf(not)
+    return known >= 0 ? known : rows.push(not) - 1
+  })
+  const parents = [...condition.notByCondition].flatMap((not, j) => (not < 1 ? [j] : []))
+  const scope = [...parents, k]
+  const count = rows.length
+  const { size } = multisetsOf(count)
+  const values = new Float64Array(size << scope.length)
+  for (let state = 0; state < 1 << scope.length; state++) {
+    const holds = maskOf(scope, state)
+    const byParents = parents.reduce(
+      (not, j) => ((holds >> j) & 1 ? not * condition.notByCondition[j]! : not),
+      condition.leakNot,
+    )
+    const half = (a: number, b: number, c: number) => {
+      const not = byParents * rows[a]! * rows[b]! * rows[c]!
+      return (holds >> k) & 1 ? 1 - not : not
+    }
+    valuesOf(count, half, values, state * size)
+  }
+  return { scope, count, classOf, values }
+}
+
+/** P(what was read of one sign | set, conditions it depends on). */
+function evidenceFactor({ sign, factor, partition }: Evidence): ClassFactor {
+  const scope = scopeOf(sign.conditions)
+  const { count } = partition
+  const { size } = multisetsOf(count)
+  const values = new Float64Array(size << scope.length)
+  for (let state = 0; state < 1 << scope.length; state++)
+    valuesOf(count, classLikelihood(sign, factor, maskOf(scope, state)), values, state * size)
+  return { scope, ...partition, values }
+}
+
+/** The conditions of a mask, rising. */
+export const scopeOf = (mask: number): number[] =>
+  Array.from({ length: 32 - Math.clz32(mask) }, (_, k) => k).filter((k) => (mask >> k) & 1)
+
+/** The values of a prior where its condition holds (1) or does not (0), and nothing elsewhere. */
+function halfOf({ scope, count, values }: ClassFactor, k: number, is: number): Float64Array {
+  const { size } = multisetsOf(count)
+  const bit = scope.indexOf(k)
+  const half = values.slice()
+  for (let state = 0; state < 1 << scope.length; state++)
+    if (((state >> bit) & 1) !== is) half.fill(0, state * size, (state + 1) * size)
+  return half
+}

@@ -1,0 +1,163 @@
+import { rowInto, valueAt, type ClassTable } from './class-table'
+import type { Elements } from './elements'
+import type { Model } from './model'
+import type { Twins } from './twins'
+import type { Few, Weights } from './weights'
+
+/**
+ * Sums over all sets of their weight, some ratio of it, and how often a twin is among the members: for a twin of which a
+ * set has m, the sums of w·m, w·m(m − 1)/2 and w·m(m − 1)(m − 2)/6.
+ */
+export interface Counts {
+  total: number
+  once: Float64Array
+  twice: Float64Array
+  thrice: Float64Array
+  /** weight of the sets with each newcomer */
+  newcomer: Float64Array
+}
+
+/** Adds up all sets, each weight times the ratios that its members' classes have in these tables. */
+export function countUp(weights: Weights, ratios: readonly ClassTable[] = []): Counts {
+  const { twins, row, three, beside } = weights
+  const counts: Counts = {
+    total: 0,
+    once: new Float64Array(twins),
+    twice: new Float64Array(twins),
+    thrice: new Float64Array(twins),
+    newcomer: new Float64Array(beside.length),
+  }
+  countFew(counts, weights, ratios, () => 0)
+  beside.forEach((block, x) => {
+    const before = counts.total
+    countFew(counts, block, ratios, (table) => table.ofNewcomer[x]!)
+    counts.newcomer[x] = counts.total - before
+  })
+  const ratio = new Float64Array(twins)
+  const vectors = ratios.map((table) => new Float64Array(table.count))
+  for (let i = 0; i < twins; i++)
+    for (let j = i; j < twins; j++) {
+      const at = row[i * twins + j]!
+      if (ratios.length > 0) ratioOfRow(ratio, vectors, ratios, i, j)
+      const sum =
+        ratios.length > 0
+          ? countRowTimes(three, at, j, ratio, counts.once)
+          : countRow(three, at, j, counts.once)
+      const last = three[at + j]! * (ratios.length > 0 ? ratio[j]! : 1)
+      counts.total += sum
+      counts.once[i]! += sum
+      counts.once[j]! += sum
+      if (i === j) {
+        counts.twice[i]! += sum + 2 * last
+        counts.thrice[i]! += last
+      } else counts.twice[j]! += last
+    }
+  return counts
+}
+
+/** Sets of at most two twins beside what is there anyway. */
+function countFew(
+  counts: Counts,
+  { none, one, two }: Few,
+  ratios: readonly ClassTable[],
+  fixed: (table: ClassTable) => number,
+): void {
+  const twins = one.length
+  const ratioOf = (i: number, j: number) =>
+    ratios.reduce((all, table) => {
+      const [a, b] = [i < 0 ? 0 : table.ofTwin[i]!, j < 0 ? 0 : table.ofTwin[j]!]
+      return all * valueAt(table, fixed(table), a, b)
+    }, 1)
+  counts.total += none * ratioOf(-1, -1)
+  for (let i = 0; i < twins; i++) {
+    const alone = one[i]! * ratioOf(i, -1)
+    counts.total += alone
+    counts.once[i]! += alone
+    for (let j = i; j < twins; j++) {
+      if (two[i * twins + j] === 0) continue
+      const both = two[i * twins + j]! * ratioOf(i, j)
+      counts.total += both
+      counts.once[i]! += both
+      counts.once[j]! += both
+      if (i === j) counts.twice[i]! += both
+    }
+  }
+}
+
+/** Ratio of the sets of i, j and each third twin. */
+function ratioOfRow(
+  out: Float64Array,
+  vectors: readonly Float64Array[],
+  ratios: readonly ClassTable[],
+  i: number,
+  j: number,
+): void {
+  out.fill(1)
+  for (let t = 0; t < ratios.length; t++) {
+    const table = ratios[t]!
+    rowInto(vectors[t]!, table, table.ofTwin[i]!, table.ofTwin[j]!)
+    multiplyBy(out, j, vectors[t]!, table.ofTwin)
+  }
+}
+
+function multiplyBy(out: Float64Array, j: number, vector: Float64Array, ofTwin: Uint8Array): void {
+  for (let k = j; k < out.length; k++) out[k]! *= vector[ofTwin[k]!]!
+}
+
+function countRow(three: Float64Array, at: number, j: number, once: Float64Array): number {
+  let sum = 0
+  for (let k = j; k < once.length; k++) {
+    const w = three[at + k]!
+    sum += w
+    once[k]! += w
+  }
+  return sum
+}
+
+function countRowTimes(
+  three: Float64Array,
+  at: number,
+  j: number,
+  ratio: Float64Array,
+  once: Float64Array,
+): number {
+  let sum = 0
+  for (let k = j; k < once.length; k++) {
+    const w = three[at + k]! * ratio[k]!
+    sum += w
+    once[k]! += w
+  }
+  return sum
+}
+
+/**
+ * P(fault now), from sums over all sets. What sets with one, two or three of a class of twins weigh is shared among its
+ * faults exactly: o / E1, o·(E1 − o) / E2 and o·(E2 − o·(E1 − o)) / E3.
+ */
+export function faultsOf(
+  { total, once, twice, thrice, newcomer }: Counts,
+  model: Model,
+  { members, e1, e2, e3 }: Twins,
+  { faults, fault, standsIn }: Elements,
+): Float64Array {
+  const { odds } = model.weights
+  const standsNow = standsIn.at(-1)!
+  const out = new Float64Array(faults)
+  members.forEach((list, h) => {
+    const one = once[h]! - 2 * twice[h]! + 3 * thrice[h]!
+    const two = twice[h]! - 3 * thrice[h]!
+    for (const f of list) {
+      if (!standsNow[f]) continue
+      const o = odds[f]!
+      const rest = o * (e1[h]! - o)
+      let mass = (o / e1[h]!) * one
+      if (e2[h]! > 0) mass += (rest / e2[h]!) * two
+      if (e3[h]! > 0) mass += ((o * (e2[h]! - rest)) / e3[h]!) * thrice[h]!
+      out[f] = mass / total
+    }
+  })
+  newcomer.forEach((mass, x) => {
+    if (standsNow[faults + x]) out[fault[faults + x]!]! += mass / total
+  })
+  return out
+}
