@@ -1,4 +1,5 @@
 import { Belief } from '../inference/belief'
+import { SetWeigher } from '../inference/set-weigher'
 import type { Model } from '../inference/model'
 import { entriesOf, faultsWithEntryMoved } from '../inference/stability'
 import { COMPLAINTS, type Complaint } from '../vehicle/complaint'
@@ -140,8 +141,6 @@ function moveCauses(subject: Subject, tally: Tally) {
   }
 }
 
-/** Heaviest sets that a prior is followed through. */
-const SETS_FOLLOWED = 2_000
 const PRIOR_LADDER = Object.keys(PRIORS) as Prior[]
 const priorKey = (fault: string, complaint: Complaint) => `prior > ${fault} @ ${complaint}`
 
@@ -149,18 +148,8 @@ const priorKey = (fault: string, complaint: Complaint) => `prior > ${fault} @ ${
 function movePriors(subject: Subject, tally: Tally) {
   const { belief, model, wanted } = subject
   const { complaint } = subject.vignette.file.case
-  const n = model.faults.length
-  const alone = new Float64Array(n + 1)
-  const both = wanted.map(() => new Float64Array(n + 1))
-  let mass = 0
-  for (const set of belief.heaviestSets(SETS_FOLLOWED)) {
-    const members = belief.present(set)
-    mass += set.probability
-    for (const f of members) {
-      alone[f]! += set.probability
-      wanted.forEach((g, k) => (members.includes(g) ? (both[k]![f]! += set.probability) : 0))
-    }
-  }
+  const weigher = new SetWeigher(belief)
+  const alone = belief.faults
   model.faults.forEach((fault, f) => {
     const known = tally.asking(priorKey(fault.id, complaint), subject)
     if (!known) return
@@ -169,10 +158,11 @@ function movePriors(subject: Subject, tally: Tally) {
       const to = PRIORS[PRIOR_LADDER[Math.min(PRIOR_LADDER.length - 1, Math.max(0, at + by))]!]
       const was = PRIORS[PRIOR_LADDER[at]!]
       const ratio = to / (1 - to) / (was / (1 - was))
-      wanted.forEach((g, k) => {
-        const now = (alone[g]! + (ratio - 1) * both[k]![f]!) / (mass + (ratio - 1) * alone[f]!)
-        note(known, subject, Math.abs(now - alone[g]! / mass))
-      })
+      for (const g of wanted) {
+        const both = f === g ? alone[f]! : weigher.together(f, g)
+        const now = (alone[g]! + (ratio - 1) * both) / (1 + (ratio - 1) * alone[f]!)
+        note(known, subject, Math.abs(now - alone[g]!))
+      }
     }
   })
 }

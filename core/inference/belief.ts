@@ -1,7 +1,9 @@
 import { placeOfElements } from './class-factor'
-import { classTable, type ClassTable } from './class-table'
+import { classTable, placesOfThree, type ClassTable } from './class-table'
 import { ConditionsOfEpoch } from './conditions-of-epoch'
 import { countUp, faultsOf, type Counts } from './counts'
+import { countByDifferences, momentsOf, type Moments } from './differences'
+import type { Summed } from './elimination'
 import { elementsOf, type Elements } from './elements'
 import {
   combineReadings,
@@ -36,6 +38,8 @@ export class Belief {
   /** P(fault present in the last epoch) */
   readonly faults: Float64Array
   private readonly sets: HeavySets
+  private knownMoments: Moments | undefined
+  private readonly placesIn = new Map<Summed, Int32Array>()
 
   constructor(
     readonly model: Model,
@@ -79,8 +83,12 @@ export class Belief {
     return classTable(partition, values, this.elements, this.twins)
   }
 
+  private get moments(): Moments {
+    return (this.knownMoments ??= momentsOf(this.weights))
+  }
+
   /** Up to `count` of the heaviest sets, heaviest first. */
-  heaviestSets(count: number): WeighedSet[] {
+  heaviestSets(count: number): readonly WeighedSet[] {
     return this.sets.heaviest(count)
   }
 
@@ -115,9 +123,17 @@ export class Belief {
     const now = this.conditions.at(-1)!
     return now.used.map((k) => {
       const { group, values } = conditionGiven(now, k)!
-      const { total } = countUp(this.weights, [this.table(group, values)])
+      const { total } = countUp(this.weights, [this.groupTable(group, values)])
       return { condition: this.model.conditions[k]!.id, probability: total / this.counts.total }
     })
+  }
+
+  /** A function of the classes of a group of conditions; where each set stands among them is found once. */
+  groupTable(group: Summed, values: Float64Array): ClassTable {
+    const table = this.table(group, values)
+    const places = this.placesIn.get(group) ?? placesOfThree(table, this.weights.three.length)
+    this.placesIn.set(group, places)
+    return { ...table, places }
   }
 
   /**
@@ -157,7 +173,9 @@ export class Belief {
 
   /** P(fault now) with some evidence changed, over all sets. */
   withChanges(changes: readonly Change[]): Float64Array {
-    const counts = countUp(this.weights, ratiosOf(changes, this))
+    const ratios = ratiosOf(changes, this)
+    const counts =
+      countByDifferences(this.weights, this.moments, ratios) ?? countUp(this.weights, ratios)
     return faultsOf(counts, this.model, this.twins, this.elements)
   }
 
@@ -168,10 +186,12 @@ export class Belief {
   }
 
   private changesWithout(source: string): Change[] {
+    const touched = new Set(
+      this.readings.flatMap((one) => (sourceOf(one) === source ? [keyOf(one)] : [])),
+    )
     return this.evidence.flatMap((was): Change[] => {
-      const own = this.readings.filter((reading) => keyOf(reading) === was.key)
-      const left = own.filter((reading) => sourceOf(reading) !== source)
-      if (left.length === own.length) return []
+      if (!touched.has(was.key)) return []
+      const left = this.readings.filter((one) => keyOf(one) === was.key && sourceOf(one) !== source)
       const factor = left.length > 0 ? combineReadings(was.sign.sign.states, left) : undefined
       return [{ was, factor }]
     })

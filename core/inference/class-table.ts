@@ -8,8 +8,12 @@ export interface ClassTable {
   count: number
   ofTwin: Uint8Array
   ofNewcomer: Uint8Array
+  /** twins that it says anything of, rising */
+  linked: Uint8Array
   /** by multiset of up to three classes */
   values: Float64Array
+  /** where the multiset of each set of three twins stands, where that was found once for many tables of these classes */
+  places?: Int32Array
 }
 
 /** The function that these values by multiset are, of a partition that no two twins differ in. */
@@ -19,12 +23,18 @@ export function classTable(
   { faults, newcomers }: Elements,
   twins: Twins,
 ): ClassTable {
-  return {
-    count,
-    ofTwin: Uint8Array.from(twins.members, ([first]) => classOf[first!]!),
-    ofNewcomer: Uint8Array.from(newcomers, (_, x) => classOf[faults + x]!),
-    values,
-  }
+  const ofTwin = new Uint8Array(twins.count)
+  const ofNewcomer = new Uint8Array(newcomers.length)
+  for (let t = 0; t < twins.count; t++) ofTwin[t] = classOf[twins.first[t]!]!
+  for (let x = 0; x < newcomers.length; x++) ofNewcomer[x] = classOf[faults + x]!
+  return { count, ofTwin, ofNewcomer, linked: linkedIn(ofTwin), values }
+}
+
+function linkedIn(ofTwin: Uint8Array): Uint8Array {
+  const linked = new Uint8Array(ofTwin.length)
+  let count = 0
+  for (let t = 0; t < ofTwin.length; t++) if (ofTwin[t] !== 0) linked[count++] = t
+  return linked.subarray(0, count)
 }
 
 /** The values for two classes and every third, into `out`. */
@@ -34,8 +44,13 @@ export function rowInto(
   a: number,
   b: number,
 ): void {
-  const multisets = multisetsOf(count)
-  for (let c = 0; c < count; c++) out[c] = values[placeOf(multisets, a, b, c)]!
+  const { offset } = multisetsOf(count)
+  const low = a < b ? a : b
+  const high = a < b ? b : a
+  for (let c = 0; c < low; c++) out[c] = values[offset[c * count + low]! + high]!
+  for (let c = low; c < high; c++) out[c] = values[offset[low * count + c]! + high]!
+  const at = offset[low * count + high]!
+  for (let c = high; c < count; c++) out[c] = values[at + c]!
 }
 
 /** The value for three classes. */
@@ -45,3 +60,30 @@ export const valueAt = (
   b: number,
   c: number,
 ): number => values[placeOf(multisetsOf(count), a, b, c)]!
+
+/** The values for three classes in any order, at (a·count + b)·count + c. */
+export function cubeOf({ count, values }: Pick<ClassTable, 'count' | 'values'>): Float64Array {
+  const cube = new Float64Array(count ** 3)
+  const multisets = multisetsOf(count)
+  for (let a = 0; a < count; a++)
+    for (let b = 0; b < count; b++)
+      for (let c = 0; c < count; c++)
+        cube[(a * count + b) * count + c] = values[placeOf(multisets, a, b, c)]!
+  return cube
+}
+
+/** Where the classes of every set of three twins stand among the multisets of a table, in the order of the weights. */
+export function placesOfThree(
+  { count, ofTwin }: Pick<ClassTable, 'count' | 'ofTwin'>,
+  size: number,
+): Int32Array {
+  const places = new Int32Array(size)
+  const multisets = multisetsOf(count)
+  const twins = ofTwin.length
+  let at = 0
+  for (let i = 0; i < twins; i++)
+    for (let j = i; j < twins; j++)
+      for (let k = j; k < twins; k++)
+        places[at++] = placeOf(multisets, ofTwin[i]!, ofTwin[j]!, ofTwin[k]!)
+  return places
+}

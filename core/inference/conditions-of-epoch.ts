@@ -16,8 +16,6 @@ export class ConditionsOfEpoch {
   /** P(evidence | set), one row for each group of conditions that hang together */
   readonly summed: readonly Summed[]
   private readonly elimination: Elimination
-  private readonly priors: readonly ClassFactor[]
-  private readonly jointly = new Map<number, Summed[][]>()
 
   constructor(model: Model, evidence: readonly Evidence[], elements: Elements, epoch: number) {
     const mask = evidence.reduce((all, { sign }) => all | sign.conditions, 0)
@@ -26,31 +24,18 @@ export class ConditionsOfEpoch {
       0,
     )
     this.used = model.conditions.flatMap((_, k) => ((needed >> k) & 1 ? [k] : []))
-    this.priors = this.used.map((k) => priorFactor(model.conditions[k]!, k, elements, epoch))
+    const priors = this.used.map((k) => priorFactor(model.conditions[k]!, k, elements, epoch))
     const read = evidence.map((item) => evidenceFactor(item))
-    this.elimination = new Elimination([...this.priors, ...read])
+    this.elimination = new Elimination([...priors, ...read])
     this.summed = this.elimination.run()
   }
 
   /**
-   * P(evidence, conditions of the mask in a state | set) for each of their states (bit b: the b-th condition of the mask,
-   * rising): the prior of each is left only the half in which it is as the state says.
+   * P(evidence, conditions of the mask in a state | set), one row for each group; bit b of the state tells whether the
+   * b-th condition of the mask holds.
    */
-  joint(mask: number): readonly Summed[][] {
-    const known = this.jointly.get(mask)
-    if (known) return known
-    const fixed = this.used.filter((k) => (mask >> k) & 1)
-    const fresh = Array.from({ length: 1 << fixed.length }, (_, state) => {
-      const holds = maskOf(fixed, state)
-      return this.elimination.run(
-        this.priors.map((prior, at) => {
-          const k = this.used[at]!
-          return (mask >> k) & 1 ? halfOf(prior, k, (holds >> k) & 1) : undefined
-        }),
-      )
-    })
-    this.jointly.set(mask, fresh)
-    return fresh
+  joint(mask: number, state: number): readonly Summed[] {
+    return this.elimination.run({ mask, holds: maskOf(scopeOf(mask), state) })
   }
 }
 
@@ -101,13 +86,3 @@ function evidenceFactor({ sign, factor, partition }: Evidence): ClassFactor {
 /** The conditions of a mask, rising. */
 export const scopeOf = (mask: number): number[] =>
   Array.from({ length: 32 - Math.clz32(mask) }, (_, k) => k).filter((k) => (mask >> k) & 1)
-
-/** The values of a prior where its condition holds (1) or does not (0), and nothing elsewhere. */
-function halfOf({ scope, count, values }: ClassFactor, k: number, is: number): Float64Array {
-  const { size } = multisetsOf(count)
-  const bit = scope.indexOf(k)
-  const half = values.slice()
-  for (let state = 0; state < 1 << scope.length; state++)
-    if (((state >> bit) & 1) !== is) half.fill(0, state * size, (state + 1) * size)
-  return half
-}

@@ -1,4 +1,4 @@
-import { rowInto, valueAt, type ClassTable } from './class-table'
+import { cubeOf, rowInto, type ClassTable } from './class-table'
 import type { Elements } from './elements'
 import type { Model } from './model'
 import type { Twins } from './twins'
@@ -34,16 +34,18 @@ export function countUp(weights: Weights, ratios: readonly ClassTable[] = []): C
     counts.newcomer[x] = counts.total - before
   })
   const ratio = new Float64Array(twins)
-  const vectors = ratios.map((table) => new Float64Array(table.count))
+  const readers = ratios.map((table) => readerOf(table))
   for (let i = 0; i < twins; i++)
     for (let j = i; j < twins; j++) {
       const at = row[i * twins + j]!
-      if (ratios.length > 0) ratioOfRow(ratio, vectors, ratios, i, j)
-      const sum =
-        ratios.length > 0
-          ? countRowTimes(three, at, j, ratio, counts.once)
-          : countRow(three, at, j, counts.once)
-      const last = three[at + j]! * (ratios.length > 0 ? ratio[j]! : 1)
+      let sum: number
+      let last = three[at + j]!
+      if (readers.length === 0) sum = countRow(three, at, j, counts.once)
+      else {
+        for (let t = 0; t < readers.length; t++) readers[t]!(ratio, i, j, at, t === 0)
+        sum = countRowTimes(three, at, j, ratio, counts.once)
+        last *= ratio[j]!
+      }
       counts.total += sum
       counts.once[i]! += sum
       counts.once[j]! += sum
@@ -55,27 +57,78 @@ export function countUp(weights: Weights, ratios: readonly ClassTable[] = []): C
   return counts
 }
 
-/** Sets of at most two twins beside what is there anyway. */
-function countFew(
+/** Puts the ratios of the sets of i, j and each k ≥ j into `out`, or multiplies them into it; `at` is where they stand. */
+type ReadRow = (out: Float64Array, i: number, j: number, at: number, isFirst: boolean) => void
+
+function readerOf(table: ClassTable): ReadRow {
+  const { places, values, ofTwin, count } = table
+  if (places)
+    return (out, _, j, at, isFirst) =>
+      isFirst ? putPlaces(out, j, values, places, at) : timesPlaces(out, j, values, places, at)
+  const cube = cubeOf(table)
+  return (out, i, j, _, isFirst) => {
+    const slice = (ofTwin[i]! * count + ofTwin[j]!) * count
+    if (isFirst) putSlice(out, j, cube, slice, ofTwin)
+    else timesSlice(out, j, cube, slice, ofTwin)
+  }
+}
+
+function putPlaces(
+  out: Float64Array,
+  j: number,
+  values: Float64Array,
+  places: Int32Array,
+  at: number,
+): void {
+  for (let k = j; k < out.length; k++) out[k] = values[places[at + k]!]!
+}
+
+function timesPlaces(
+  out: Float64Array,
+  j: number,
+  values: Float64Array,
+  places: Int32Array,
+  at: number,
+): void {
+  for (let k = j; k < out.length; k++) out[k]! *= values[places[at + k]!]!
+}
+
+function putSlice(
+  out: Float64Array,
+  j: number,
+  cube: Float64Array,
+  slice: number,
+  ofTwin: Uint8Array,
+): void {
+  for (let k = j; k < out.length; k++) out[k] = cube[slice + ofTwin[k]!]!
+}
+
+function timesSlice(
+  out: Float64Array,
+  j: number,
+  cube: Float64Array,
+  slice: number,
+  ofTwin: Uint8Array,
+): void {
+  for (let k = j; k < out.length; k++) out[k]! *= cube[slice + ofTwin[k]!]!
+}
+
+/** Sets of at most two twins beside what is there anyway; `fixed` gives its class, 0 for none. */
+export function countFew(
   counts: Counts,
   { none, one, two }: Few,
   ratios: readonly ClassTable[],
   fixed: (table: ClassTable) => number,
 ): void {
   const twins = one.length
-  const ratioOf = (i: number, j: number) =>
-    ratios.reduce((all, table) => {
-      const [a, b] = [i < 0 ? 0 : table.ofTwin[i]!, j < 0 ? 0 : table.ofTwin[j]!]
-      return all * valueAt(table, fixed(table), a, b)
-    }, 1)
-  counts.total += none * ratioOf(-1, -1)
+  const ratio = ratiosOfFew(ratios, twins, fixed)
+  counts.total += none * ratio.none
   for (let i = 0; i < twins; i++) {
-    const alone = one[i]! * ratioOf(i, -1)
+    const alone = one[i]! * ratio.one[i]!
     counts.total += alone
     counts.once[i]! += alone
     for (let j = i; j < twins; j++) {
-      if (two[i * twins + j] === 0) continue
-      const both = two[i * twins + j]! * ratioOf(i, j)
+      const both = two[i * twins + j]! * ratio.two[i * twins + j]!
       counts.total += both
       counts.once[i]! += both
       counts.once[j]! += both
@@ -84,24 +137,29 @@ function countFew(
   }
 }
 
-/** Ratio of the sets of i, j and each third twin. */
-function ratioOfRow(
-  out: Float64Array,
-  vectors: readonly Float64Array[],
+/** The product of the ratios of sets of at most two twins. */
+function ratiosOfFew(
   ratios: readonly ClassTable[],
-  i: number,
-  j: number,
-): void {
-  out.fill(1)
-  for (let t = 0; t < ratios.length; t++) {
-    const table = ratios[t]!
-    rowInto(vectors[t]!, table, table.ofTwin[i]!, table.ofTwin[j]!)
-    multiplyBy(out, j, vectors[t]!, table.ofTwin)
+  twins: number,
+  fixed: (table: ClassTable) => number,
+): Few {
+  const all: Few = {
+    none: 1,
+    one: new Float64Array(twins).fill(1),
+    two: new Float64Array(twins * twins).fill(1),
   }
-}
-
-function multiplyBy(out: Float64Array, j: number, vector: Float64Array, ofTwin: Uint8Array): void {
-  for (let k = j; k < out.length; k++) out[k]! *= vector[ofTwin[k]!]!
+  for (const table of ratios) {
+    const { count, ofTwin } = table
+    const rows = new Float64Array(count * count)
+    for (let a = 0; a < count; a++) rowInto(rows.subarray(a * count), table, fixed(table), a)
+    all.none *= rows[0]!
+    for (let i = 0; i < twins; i++) {
+      const slice = ofTwin[i]! * count
+      all.one[i]! *= rows[slice]!
+      for (let j = i; j < twins; j++) all.two[i * twins + j]! *= rows[slice + ofTwin[j]!]!
+    }
+  }
+  return all
 }
 
 function countRow(three: Float64Array, at: number, j: number, once: Float64Array): number {

@@ -15,6 +15,16 @@ export interface Summed extends Partition {
   values: Float64Array
 }
 
+/** Conditions, by a bit mask, that are known to hold or not to. */
+export interface FixedConditions {
+  mask: number
+  holds: number
+}
+const EVERY_STATE: FixedConditions = { mask: 0, holds: 0 }
+
+/** More than any bit mask of conditions. */
+const MOST_STATES = 2 ** 20
+
 /** One product of two factors, in which conditions that no other factor depends on are summed out. */
 interface Step {
   left: number
@@ -23,6 +33,10 @@ interface Step {
   join: Join
   scope: readonly number[]
   sumsOut: readonly number[]
+  /** conditions that its outcome depends on in any way, those summed out before it among them */
+  involves: number
+  /** outcomes by how the conditions involved were fixed */
+  known: Map<number, Float64Array>
 }
 
 interface Slot extends Partition {
@@ -93,34 +107,51 @@ export class Elimination {
     const out = this.slots.length
     const conditions = sumsOut.reduce((mask, k) => mask | (1 << k), a.conditions | b.conditions)
     this.slots.push({ scope, conditions, count: join.count, classOf: join.classOf })
-    this.steps.push({ left, right, out, join, scope, sumsOut })
+    const involves = conditions | maskOf(scope, -1)
+    this.steps.push({ left, right, out, join, scope, sumsOut, involves, known: new Map() })
     return out
   }
 
-  /** What is left of the product, with `values` in place of the factors' own where they are given. */
-  run(values: readonly (Float64Array | undefined)[] = []): Summed[] {
-    const held = this.factors.map((factor, at) => values[at] ?? factor.values)
-    for (const step of this.steps) held[step.out] = this.carryOut(step, held)
+  /** What is left of the product, summed over all states of the conditions, or over those in which the `fixed` are as told. */
+  run(fixed = EVERY_STATE): Summed[] {
+    const held = this.factors.map((factor) => factor.values)
+    for (const step of this.steps) {
+      const own = { mask: fixed.mask & step.involves, holds: fixed.holds & step.involves }
+      const key = own.mask * MOST_STATES + own.holds
+      const outcome = step.known.get(key) ?? this.carryOut(step, held, own)
+      step.known.set(key, outcome)
+      held[step.out] = outcome
+    }
     return this.left.map((at) => {
       const { count, classOf, conditions } = this.slots[at]!
       return { count, classOf, conditions, values: held[at]! }
     })
   }
 
-  private carryOut({ left, right, join, scope, sumsOut }: Step, held: Float64Array[]) {
+  private carryOut(
+    { left, right, join, scope, sumsOut }: Step,
+    held: readonly Float64Array[],
+    fixed: FixedConditions,
+  ): Float64Array {
     const { size } = multisetsOf(join.count)
     const out = new Float64Array(size << scope.length)
     const [a, b] = [this.slots[left]!, this.slots[right]!]
     const sizeOfA = multisetsOf(a.count).size
     const sizeOfB = multisetsOf(b.count).size
-    for (let state = 0; state < 1 << scope.length; state++)
+    const own = maskOf(sumsOut, -1) & fixed.mask
+    for (let state = 0; state < 1 << scope.length; state++) {
+      const kept = maskOf(scope, state)
+      if ((kept ^ fixed.holds) & fixed.mask & maskOf(scope, -1)) continue
+      let put = multiplyInto
       for (let summed = 0; summed < 1 << sumsOut.length; summed++) {
-        const holds = maskOf(scope, state) | maskOf(sumsOut, summed)
-        const put = summed === 0 ? multiplyInto : addProductInto
+        const holds = kept | maskOf(sumsOut, summed)
+        if ((holds ^ fixed.holds) & own) continue
         const fromA = stateOf(a.scope, holds) * sizeOfA
         const fromB = stateOf(b.scope, holds) * sizeOfB
         put(out, state * size, join, held[left]!, fromA, held[right]!, fromB)
+        put = addProductInto
       }
+    }
     return out
   }
 }

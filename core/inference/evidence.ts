@@ -88,9 +88,9 @@ function partitionIn(
   { fault, standsIn }: Elements,
   epoch: number,
 ): Partition {
+  if (standsIn.length === 1) return classes
   const stands = standsIn[epoch]!
-  return {
-    count: classes.count,
-    classOf: Uint8Array.from(fault, (f, e) => (stands[e] ? classes.classOf[f]! : 0)),
-  }
+  const classOf = new Uint8Array(fault.length)
+  for (let e = 0; e < fault.length; e++) if (stands[e]) classOf[e] = classes.classOf[fault[e]!]!
+  return { count: classes.count, classOf }
 }

@@ -9,8 +9,21 @@ export interface WeighedSet {
   probability: number
 }
 
+/** Twins i ≤ j ≤ k of a multiset, −1 for none, before them; its weight, and the share of its heaviest set in that. */
+type Visit = (
+  i: number,
+  j: number,
+  k: number,
+  newcomer: number,
+  weight: number,
+  share: number,
+) => void
+
 /** Finds the heaviest sets among so many without going through all of them, or goes through all of them. */
 export class HeavySets {
+  /** the heaviest that were asked for so far */
+  private found: readonly WeighedSet[] = []
+
   constructor(
     private readonly weights: Weights,
     private readonly twins: Twins,
@@ -22,63 +35,70 @@ export class HeavySets {
    * Up to `count` of the heaviest sets, heaviest first. A multiset of twins is as heavy as its heaviest set; those that
    * may hold one of the heaviest are found by a tally of magnitudes, and only their sets are looked at one by one.
    */
-  heaviest(count: number): WeighedSet[] {
+  heaviest(count: number): readonly WeighedSet[] {
+    if (this.found.length < count) this.found = this.find(count)
+    return this.found.slice(0, count)
+  }
+
+  private find(count: number): WeighedSet[] {
+    const { total } = this
     const tally = new Int32Array(MAGNITUDES)
-    this.eachMultiset((weight, share) => void tally[magnitudeOf((weight * share) / this.total)]!++)
+    this.eachMultiset((_i, _j, _k, _newcomer, weight, share) => {
+      tally[magnitudeOf((weight * share) / total)]!++
+    })
     const least = leastOf(tally, count)
     const found: WeighedSet[] = []
-    const held = new Int32Array(MAGNITUDES)
-    this.eachMultiset((weight, share, members, newcomer) => {
-      if (magnitudeOf((weight * share) / this.total) > least) return
-      this.expand(weight / this.total, members, newcomer, (set) => {
-        const magnitude = magnitudeOf(set.probability)
-        if (magnitude > least) return false
-        held[magnitude]!++
-        found.push(set)
-        return true
-      })
+    this.eachMultiset((i, j, k, newcomer, weight, share) => {
+      if (magnitudeOf((weight * share) / total) <= least)
+        this.expand(i, j, k, newcomer, weight / total, least, found)
     })
-    const enough = leastOf(held, count)
-    return found
-      .filter(({ probability }) => magnitudeOf(probability) <= enough)
-      .sort((a, b) => b.probability - a.probability)
-      .slice(0, count)
+    return found.sort((a, b) => b.probability - a.probability).slice(0, count)
   }
 
   /** Every set that has a weight. */
   all(): WeighedSet[] {
     const found: WeighedSet[] = []
-    this.eachMultiset((weight, _, members, newcomer) =>
-      this.expand(weight / this.total, members, newcomer, (set) => found.push(set) > 0),
+    this.eachMultiset((i, j, k, newcomer, weight) =>
+      this.expand(i, j, k, newcomer, weight / this.total, MAGNITUDES, found),
     )
     return found
   }
 
-  /** Every multiset of twins: its weight, the share of its heaviest set in that, its twins, rising, and the newcomer. */
-  private eachMultiset(
-    visit: (weight: number, share: number, twins: readonly number[], newcomer: number) => void,
-  ): void {
+  private eachMultiset(visit: Visit): void {
     const { twins: count, row, three, beside } = this.weights
     const { one, two, three: ofThree } = this.topShares()
-    const few = (block: Few, newcomer: number) => {
-      visit(block.none, 1, [], newcomer)
-      for (let i = 0; i < count; i++) {
-        visit(block.one[i]!, one[i]!, [i], newcomer)
-        for (let j = i; j < count; j++)
-          visit(block.two[i * count + j]!, i === j ? two[i]! : one[i]! * one[j]!, [i, j], newcomer)
+    this.eachOfFew(this.weights, -1, one, two, visit)
+    beside.forEach((block, newcomer) => this.eachOfFew(block, newcomer, one, two, visit))
+    for (let i = 0; i < count; i++)
+      for (let j = i; j < count; j++) {
+        const at = row[i * count + j]!
+        const pair = i === j ? two[i]! : one[i]! * one[j]!
+        for (let k = j; k < count; k++) {
+          const weight = three[at + k]!
+          if (weight === 0) continue
+          let share = pair * one[k]!
+          if (k === j) share = i === j ? ofThree[i]! : one[i]! * two[j]!
+          visit(i, j, k, -1, weight, share)
+        }
+      }
+  }
+
+  private eachOfFew(
+    { none, one: single, two: double }: Few,
+    newcomer: number,
+    one: Float64Array,
+    two: Float64Array,
+    visit: Visit,
+  ): void {
+    const count = single.length
+    if (none > 0) visit(-1, -1, -1, newcomer, none, 1)
+    for (let i = 0; i < count; i++) {
+      if (single[i]! > 0) visit(-1, -1, i, newcomer, single[i]!, one[i]!)
+      for (let j = i; j < count; j++) {
+        const weight = double[i * count + j]!
+        if (weight > 0) visit(-1, i, j, newcomer, weight, i === j ? two[i]! : one[i]! * one[j]!)
       }
     }
-    few(this.weights, -1)
-    beside.forEach(few)
-    for (let i = 0; i < count; i++)
-      for (let j = i; j < count; j++)
-        for (let k = j; k < count; k++) {
-          const weight = three[row[i * count + j]! + k]!
-          if (weight === 0) continue
-          const pair = i === j ? two[i]! : j === k ? two[j]! : one[i]! * one[j]!
-          const share = i === k ? ofThree[i]! : pair * one[i === j ? k : j === k ? i : k]!
-          visit(weight, share, [i, j, k], -1)
-        }
   }
 
   /** Share of the heaviest set in sets of one, two and three of a class of twins. */
@@ -93,38 +113,61 @@ export class HeavySets {
     }
   }
 
-  /** The sets of a multiset, those with large odds first; `take` says whether to go on along a list of twins. */
+  /** Adds the sets of a multiset whose magnitude is `least` or larger, those with large odds first. */
   private expand(
-    weight: number,
-    twins: readonly number[],
+    i: number,
+    j: number,
+    k: number,
     newcomer: number,
-    take: (set: WeighedSet) => boolean,
+    probability: number,
+    least: number,
+    into: WeighedSet[],
   ): void {
+    const { odds } = this
     const { members, e1, e2, e3 } = this.twins
-    const times = (t: number) => twins.filter((other) => other === t).length
-    const sums = [...new Set(twins)].reduce(
-      (product, t) => product * [e1, e2, e3][times(t) - 1]![t]!,
-      1,
-    )
-    const choose = (at: number, faults: readonly number[], odds: number): boolean => {
-      if (at === twins.length) {
-        const probability = (weight * odds) / sums
-        return take({ faults: faults.toSorted((a, b) => a - b), newcomer, probability })
-      }
-      const list = members[twins[at]!]!
-      const isAgain = at > 0 && twins[at - 1] === twins[at]
-      const from = isAgain ? list.indexOf(faults.at(-1)!) + 1 : 0
+    const put = (p: number, ...faults: number[]) => {
+      if (magnitudeOf(p) > least) return false
+      into.push({ faults: faults.sort((a, b) => a - b), newcomer, probability: p })
+      return true
+    }
+    if (k < 0) return void put(probability)
+    const last = members[k]!
+    if (j < 0) {
+      for (const c of last) if (!put((probability / e1[k]!) * odds[c]!, c)) break
+      return
+    }
+    const sum =
+      i === k
+        ? e3[k]!
+        : j === k
+          ? e2[k]! * (i < 0 ? 1 : e1[i]!)
+          : (i === j ? e2[j]! : e1[j]! * (i < 0 ? 1 : e1[i]!)) * e1[k]!
+    const first = i < 0 ? NOBODY : members[i]!
+    const second = members[j]!
+    for (let x = 0; x < first.length; x++) {
+      const a = first[x]!
+      const p = (probability / sum) * (a < 0 ? 1 : odds[a]!)
       let any = false
-      for (let x = from; x < list.length; x++) {
-        const f = list[x]!
-        if (!choose(at + 1, [...faults, f], odds * this.odds[f]!)) break
+      for (let y = i === j ? x + 1 : 0; y < second.length; y++) {
+        const b = second[y]!
+        let anyThird = false
+        for (let z = j === k ? y + 1 : 0; z < last.length; z++) {
+          const c = last[z]!
+          const isPut =
+            a < 0 ? put(p * odds[b]! * odds[c]!, b, c) : put(p * odds[b]! * odds[c]!, a, b, c)
+          if (!isPut) break
+          anyThird = true
+        }
+        if (!anyThird) break
         any = true
       }
-      return any
+      if (!any) break
     }
-    if (weight > 0) choose(0, [], 1)
   }
 }
+
+/** In place of the twins of a first member that there is none of. */
+const NOBODY: readonly number[] = [-1]
 
 /** Magnitudes of a probability: 16 for each halving, 0 for ½ and more, the last for all that is very small. */
 const MAGNITUDES = 1024

@@ -22,6 +22,8 @@ export interface Believed {
   elements: Elements
   /** hidden conditions of each epoch */
   conditions: readonly ConditionsOfEpoch[]
+  /** a function of the classes of a group of conditions, as one of twins */
+  groupTable: (group: Summed, values: Float64Array) => ClassTable
 }
 
 /** Likelihood of a change over that of what was, for three classes that its sign has as it was, while the conditions of `holds` hold. */
@@ -52,7 +54,7 @@ export function ratiosOf(changes: readonly Change[], believed: Believed): ClassT
           (change.was.sign.conditions & group.conditions) !== 0,
       )
       if (own.length === 0) return []
-      return [classTable(group, ratioInGroup(own, ofEpoch, group, at), elements, twins)]
+      return [believed.groupTable(group, ratioInGroup(own, ofEpoch, group, at))]
     }),
   )
   return [...plain, ...ofConditions]
@@ -74,9 +76,9 @@ function ratioInGroup(
     known: new Map<number, Float64Array>(),
   }))
   const out = new Float64Array(multisetsOf(group.count).size)
-  ofEpoch.joint(mask).forEach((groups, state) => {
+  for (let state = 0; state < 1 << fixed.length; state++) {
     const holds = maskOf(fixed, state)
-    const part = groups[at]!.values.slice()
+    const part = ofEpoch.joint(mask, state)[at]!.values.slice()
     for (const { change, places, scope, known } of signs) {
       const own = stateOf(scope, holds)
       const ratios = known.get(own) ?? valuesOf(change.was.partition.count, ratioOf(change, holds))
@@ -84,7 +86,7 @@ function ratioInGroup(
       for (let x = 0; x < part.length; x++) part[x]! *= ratios[places[x]!]!
     }
     for (let x = 0; x < part.length; x++) out[x]! += part[x]!
-  })
+  }
   for (let x = 0; x < out.length; x++) out[x]! /= group.values[x]!
   return out
 }
@@ -97,7 +99,7 @@ export function conditionGiven(
   const at = ofEpoch.summed.findIndex(({ conditions }) => (conditions >> condition) & 1)
   const group = ofEpoch.summed[at]
   if (!group) return undefined
-  const holding = ofEpoch.joint(1 << condition)[1]![at]!.values
+  const holding = ofEpoch.joint(1 << condition, 1)[at]!.values
   return { group, values: holding.map((value, x) => value / group.values[x]!) }
 }
 
@@ -121,9 +123,10 @@ export function ratioOnElements(
   const ofEpoch = conditions[was.epoch]!
   const at = ofEpoch.summed.findIndex((group) => (group.conditions & mask) !== 0)
   const group = ofEpoch.summed[at]!
-  const states = ofEpoch.joint(mask).map((groups, state) => ({
-    joint: groups[at]!.values,
-    ratio: under(maskOf(scopeOf(mask), state)),
+  const scope = scopeOf(mask)
+  const states = Array.from({ length: 1 << scope.length }, (_, state) => ({
+    joint: ofEpoch.joint(mask, state)[at]!.values,
+    ratio: under(maskOf(scope, state)),
   }))
   return (set) => {
     const place = placeOfElements(group, set)

@@ -143,7 +143,7 @@ function movedBy(belief: Belief, heard: readonly PlacedReading[]): Moved[] {
 
 /** Leading sets that are told, and sets that are looked at for them: several histories may come to one set now. */
 const SETS_TOLD = 20
-const SETS_LOOKED_AT = 400
+const SETS_LOOKED_AT = 600
 const LEAST_SET = 1e-4
 
 /** Nothing wrong, not in the book, and the leading sets as they are now. */

@@ -1,6 +1,6 @@
 import { LEVELS } from '../knowledge/levels'
 import type { Belief } from './belief'
-import type { Few } from './weights'
+import { SetWeigher } from './set-weigher'
 
 /**
  * For each fault, the share of its probability now in which a fault of the same set would have caused it, by the links
@@ -47,40 +47,4 @@ function causedShare(
       }
     }
   return caused
-}
-
-/** P(set) of single sets of elements, from the weights of their twins. */
-class SetWeigher {
-  constructor(private readonly belief: Belief) {}
-
-  /** P(the set of these elements); −1 for none. */
-  weightOf(...elements: readonly number[]): number {
-    const { weights, counts } = this.belief
-    const own = elements.filter((e) => e >= 0)
-    const { faults } = this.belief.elements
-    const newcomers = own.filter((e) => e >= faults)
-    const rest = own.filter((e) => e < faults)
-    if (newcomers.length > 1) return 0
-    const block = newcomers[0] === undefined ? weights : weights.beside[newcomers[0] - faults]!
-    return this.among(block, rest) / counts.total
-  }
-
-  private among(block: Few, faults: readonly number[]): number {
-    const { twins, weights, model } = this.belief
-    const of = faults.map((f) => twins.of[f]!).sort((a, b) => a - b)
-    const [i = 0, j = 0, k = 0] = of
-    const whole =
-      of.length === 3
-        ? weights.three[weights.row[i * twins.count + j]! + k]!
-        : of.length === 2
-          ? block.two[i * twins.count + j]!
-          : of.length === 1
-            ? block.one[i]!
-            : block.none
-    if (whole === 0) return 0
-    const sums = [twins.e1, twins.e2, twins.e3]
-    const times = (t: number) => of.filter((other) => other === t).length
-    const shared = [...new Set(of)].reduce((all, t) => all * sums[times(t) - 1]![t]!, 1)
-    return faults.reduce((p, f) => p * model.weights.odds[f]!, whole / shared)
-  }
 }

@@ -96,8 +96,8 @@ export function faultsWithEntryMoved(
 }
 
 /** Heaviest sets that a moved level of one fault is followed through; what they leave out is seldom a thousandth. */
-const SETS_FOLLOWED = 2_000
-const followed = new WeakMap<Belief, WeighedSet[]>()
+const SETS_FOLLOWED = 4_000
+const followed = new WeakMap<Belief, readonly WeighedSet[]>()
 
 /** The heaviest sets of a belief, found once. */
 function setsFollowed(belief: Belief): readonly WeighedSet[] {

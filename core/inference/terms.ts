@@ -1,9 +1,9 @@
-import { multisetsOf, placeOf } from './multisets'
 import type { ClassTable } from './class-table'
+import { multisetsOf, placeOf } from './multisets'
 
 /**
- * A product of functions of classes, taken apart for sets beside one fixed member (class 0 of every function: none):
- * of no other member, of one, of two, so that f(x, a, b) = none · single[a] · single[b] · pair[a, b] for two twins a, b.
+ * A product of functions of classes, taken apart for sets beside one fixed member x (class 0 of every function: none):
+ * f(x, a, b) = none · single[a] · single[b] · pair[a, b] for two twins a, b.
  */
 export interface Terms {
   none: number
@@ -25,90 +25,78 @@ export function termsOf(
     pair: new Float64Array(twins * twins).fill(1),
   }
   for (const table of tables) {
-    const { count, ofTwin } = table
-    const { none, single, pair } = ownTerms(table, fixed(table))
-    terms.none *= none
-    multiplyPairs(terms, linkedOf(ofTwin), ofTwin, single, pair, count)
+    const own = termsByClass(table, fixed(table))
+    terms.none *= own.none
+    multiplyTerms(terms, table, own)
   }
   return terms
 }
 
-/** The terms of one table by class. */
-function ownTerms({ count, values }: ClassTable, fixed: number): Terms {
+/** The terms of one table, by class instead of twin. */
+function termsByClass({ count, values }: ClassTable, fixed: number): Terms {
   const multisets = multisetsOf(count)
-  const at = (a: number, b: number) => values[placeOf(multisets, fixed, a, b)]!
-  const none = at(0, 0)
-  const single = Float64Array.from({ length: count }, (_, a) => at(a, 0) / none)
+  const none = values[placeOf(multisets, fixed, 0, 0)]!
+  const single = new Float64Array(count)
   const pair = new Float64Array(count * count)
+  for (let a = 0; a < count; a++) single[a] = values[placeOf(multisets, fixed, a, 0)]! / none
   for (let a = 0; a < count; a++)
     for (let b = 0; b < count; b++)
-      pair[a * count + b] = at(a, b) / (none * single[a]! * single[b]!)
+      pair[a * count + b] =
+        values[placeOf(multisets, fixed, a, b)]! / (none * single[a]! * single[b]!)
   return { none, single, pair }
 }
 
-/** Twins that a table says anything of, rising. */
-export const linkedOf = (ofTwin: Uint8Array): Uint8Array =>
-  Uint8Array.from(ofTwin.keys()).filter((twin) => ofTwin[twin] !== 0)
-
-function multiplyPairs(
-  { single, pair }: Terms,
-  linked: Uint8Array,
-  ofTwin: Uint8Array,
-  ownSingle: Float64Array,
-  ownPair: Float64Array,
-  count: number,
-): void {
+/** Multiplies the terms of all with those of one table, which has the number 1 for what it says nothing of. */
+function multiplyTerms(terms: Terms, { ofTwin, linked, count }: ClassTable, own: Terms): void {
+  const { single, pair } = terms
   const twins = single.length
   for (let x = 0; x < linked.length; x++) {
     const i = linked[x]!
     const row = ofTwin[i]! * count
-    single[i]! *= ownSingle[ofTwin[i]!]!
+    single[i]! *= own.single[ofTwin[i]!]!
     for (let y = x; y < linked.length; y++) {
       const j = linked[y]!
-      pair[i * twins + j]! *= ownPair[row + ofTwin[j]!]!
+      pair[i * twins + j]! *= own.pair[row + ofTwin[j]!]!
     }
   }
 }
 
-/** What three members say together beyond their single and pair terms, for every three classes; 1 where any says nothing. */
+/** What three members say together beyond their single and pair terms; 1 where any of them says nothing. */
 export interface TripleTerms {
-  table: ClassTable
-  /** at (a·count + b)·count + c */
-  cube: Float64Array
+  count: number
+  ofTwin: Uint8Array
   linked: Uint8Array
   /** place in `linked` of the first twin not before each */
   from: Uint8Array
+  /** by three classes, at (a·count + b)·count + c */
+  cube: Float64Array
 }
 
-/** The triple terms of those tables in which three members say anything together. */
-export function tripleTermsOf(tables: readonly ClassTable[]): TripleTerms[] {
-  return tables.flatMap((table) => {
-    const { count, ofTwin } = table
-    const multisets = multisetsOf(count)
-    const { none, single, pair } = ownTerms(table, 0)
-    const cube = new Float64Array(count ** 3)
-    let largest = 0
-    for (let a = 0; a < count; a++)
-      for (let b = 0; b < count; b++)
-        for (let c = 0; c < count; c++) {
-          const apart =
-            none *
-            single[a]! *
-            single[b]! *
-            single[c]! *
-            pair[a * count + b]! *
-            pair[a * count + c]! *
-            pair[b * count + c]!
-          const term = table.values[placeOf(multisets, a, b, c)]! / apart
-          cube[(a * count + b) * count + c] = term
-          largest = Math.max(largest, Math.abs(term - 1))
-        }
-    if (largest < 1e-15) return []
-    const linked = linkedOf(ofTwin)
-    const from = Uint8Array.from({ length: ofTwin.length + 1 }, (_, twin) => {
-      const at = linked.findIndex((one) => one >= twin)
-      return at < 0 ? linked.length : at
-    })
-    return [{ table, cube, linked, from }]
-  })
+/** The triple terms of a table, or nothing where three members never say more than two by two. */
+export function tripleTermsOf(table: ClassTable): TripleTerms | undefined {
+  const { count, ofTwin, linked, values } = table
+  const multisets = multisetsOf(count)
+  const { none, single, pair } = termsByClass(table, 0)
+  const cube = new Float64Array(count ** 3)
+  let largest = 0
+  for (let a = 0; a < count; a++)
+    for (let b = 0; b < count; b++)
+      for (let c = 0; c < count; c++) {
+        const two = none * single[a]! * single[b]! * pair[a * count + b]!
+        const apart = two * single[c]! * pair[a * count + c]! * pair[b * count + c]!
+        const term = values[placeOf(multisets, a, b, c)]! / apart
+        cube[(a * count + b) * count + c] = term
+        largest = Math.max(largest, Math.abs(term - 1))
+      }
+  return largest < 1e-15
+    ? undefined
+    : { count, ofTwin, linked, from: placesFrom(linked, ofTwin.length), cube }
+}
+
+/** For each twin, the place in a rising list of the first that is not before it. */
+function placesFrom(linked: Uint8Array, twins: number): Uint8Array {
+  const from = new Uint8Array(twins + 1).fill(linked.length)
+  for (let x = linked.length - 1; x >= 0; x--) from[linked[x]!] = x
+  for (let t = twins - 1; t >= 0; t--) from[t] = Math.min(from[t]!, from[t + 1]!)
+  return from
 }

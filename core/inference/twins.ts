@@ -12,6 +12,8 @@ export interface Twins {
   count: number
   /** class of twins of each fault */
   of: Uint8Array
+  /** one fault of each class */
+  first: Uint8Array
   /** faults of each class, those with the largest odds first */
   members: readonly (readonly number[])[]
   /** Σ o, Σ_{a<b} o·o and Σ_{a<b<c} o·o·o over the faults of a class; the last two are 0 where they exclude each other */
@@ -31,15 +33,23 @@ export function twinsOf(model: Model, elements: Elements, partitions: readonly P
   const isShared = new Uint8Array(exclusions.count)
   faults.forEach((fault, f) => fault.excludes && (isShared[exclusions.classOf[f]!] = 1))
   const refined = new Refinement(n)
-  refined.by(faults.map(({ group }) => KINDS.get(group) ?? 0))
+  refined.by(
+    faults.map(({ group }) => KINDS.get(group) ?? 0),
+    3,
+  )
   refined.by(
     faults.map((_, f) => (isShared[exclusions.classOf[f]!] ? 1 + exclusions.classOf[f]! : 0)),
+    exclusions.count + 1,
   )
-  for (const stands of elements.standsIn) refined.by(stands)
-  elements.newcomers.forEach(({ fault }) => refined.by(faults.map((_, f) => (f === fault ? 1 : 0))))
-  for (const { classOf } of partitions) refined.by(classOf)
-  const { of, count } = refined
-  const members: number[][] = Array.from({ length: count }, () => [])
+  for (const stands of elements.standsIn) refined.by(stands, 2)
+  for (const { fault } of elements.newcomers)
+    refined.by(
+      faults.map((_, f) => (f === fault ? 1 : 0)),
+      2,
+    )
+  for (const { classOf, count } of partitions) refined.by(classOf, count)
+  const { of, count: classes } = refined
+  const members: number[][] = Array.from({ length: classes }, () => [])
   of.forEach((twin, f) => members[twin]!.push(f))
   for (const list of members) list.sort((a, b) => odds[b]! - odds[a]!)
   const sums = members.map((list) => symmetricSums(list.map((f) => odds[f]!)))
@@ -49,8 +59,9 @@ export function twinsOf(model: Model, elements: Elements, partitions: readonly P
   })
   const alone = (value: number, twin: number) => (exclusion[twin]! >= 0 ? 0 : value)
   return {
-    count,
+    count: classes,
     of: Uint8Array.from(of),
+    first: Uint8Array.from(members, ([one]) => one!),
     members,
     e1: Float64Array.from(sums, ([one]) => one),
     e2: Float64Array.from(sums, ([, two], twin) => alone(two, twin)),
@@ -80,18 +91,23 @@ function symmetricSums(values: readonly number[]): [number, number, number] {
 class Refinement {
   of: Int16Array
   count = 1
+  private place = new Int16Array(0)
   constructor(length: number) {
     this.of = new Int16Array(length)
   }
-  /** Tells apart what has different classes here; longer lists are read as far as needed. */
-  by(classOf: ArrayLike<number>): void {
-    const place = new Map<number, number>()
-    for (let f = 0; f < this.of.length; f++) {
-      const key = this.of[f]! * 512 + classOf[f]!
-      let at = place.get(key)
-      if (at === undefined) place.set(key, (at = place.size))
-      this.of[f] = at
+  /** Tells apart what has different classes here, of which there are fewer than `classes`; longer lists are read as far as needed. */
+  by(classOf: ArrayLike<number>, classes: number): void {
+    const { of } = this
+    if (this.place.length < this.count * classes)
+      this.place = new Int16Array(2 * this.count * classes)
+    const { place } = this
+    place.fill(-1, 0, this.count * classes)
+    let count = 0
+    for (let f = 0; f < of.length; f++) {
+      const key = of[f]! * classes + classOf[f]!
+      if (place[key]! < 0) place[key] = count++
+      of[f] = place[key]!
     }
-    this.count = place.size
+    this.count = count
   }
 }

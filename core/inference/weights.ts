@@ -1,7 +1,7 @@
 import { rowInto, valueAt, type ClassTable } from './class-table'
 import type { Elements } from './elements'
 import type { Model } from './model'
-import { termsOf, tripleTermsOf, type TripleTerms } from './terms'
+import { termsOf, tripleTermsOf, type Terms, type TripleTerms } from './terms'
 import { stands, type Newcomer, type Timeline } from './timeline'
 import type { Twins } from './twins'
 
@@ -45,17 +45,19 @@ export function weigh(
 ): Weights {
   const { scale, nothing, most } = model.weights
   const { newcomers } = elements
-  const own = few(twins, likelihoods, () => 0, scale, nothing)
+  const { apart, whole } = likelihoods
+  const terms = termsOf(apart, twins.count, () => 0)
+  const own = few(twins, terms, whole, () => 0, scale, nothing)
   const out: Weights = { twins: twins.count, ...rowsOf(twins.count), ...own, beside: [] }
   if (most < 2) out.two.fill(0)
-  if (most > 2) sweep(out, twins, likelihoods, scale)
+  if (most > 2) sweep(out, twins, terms, likelihoods, scale)
   const barred = newcomers.map((newcomer) => barredBy(newcomer, model, twins, timeline))
-  const beside = newcomers.map(({ chance }, x) =>
-    withoutBarred(
-      few(twins, likelihoods, (t) => t.ofNewcomer[x]!, scale * chance, nothing * chance),
-      barred[x]!,
-    ),
-  )
+  const beside = newcomers.map(({ chance }, x) => {
+    const fixed = (table: ClassTable) => table.ofNewcomer[x]!
+    const besideIt = termsOf(apart, twins.count, fixed)
+    const block = few(twins, besideIt, whole, fixed, scale * chance, nothing * chance)
+    return withoutBarred(block, barred[x]!)
+  })
   takeChances(out, newcomers, barred)
   return { ...out, beside }
 }
@@ -75,12 +77,12 @@ function rowsOf(twins: number): Pick<Weights, 'row' | 'three'> {
 /** Sets of at most two twins, beside a member that is there anyway: `fixed` gives its class, 0 for none. */
 function few(
   { count, e1, e2, exclusion }: Twins,
-  { apart, whole }: Likelihoods,
+  { none, single, pair }: Terms,
+  whole: readonly ClassTable[],
   fixed: (table: ClassTable) => number,
   scale: number,
   nothing: number,
 ): Few {
-  const { none, single, pair } = termsOf(apart, count, fixed)
   const one = new Float64Array(count)
   const two = new Float64Array(count * count)
   const wholeOf = (i: number, j: number) =>
@@ -108,34 +110,38 @@ const excludes = (exclusion: Int16Array, i: number, j: number): boolean =>
 function sweep(
   { row, three }: Weights,
   { count, e1, e2, e3, exclusion }: Twins,
+  { none, single, pair }: Terms,
   { apart, whole }: Likelihoods,
   scale: number,
 ): void {
-  const { none, single, pair } = termsOf(apart, count, () => 0)
-  const triples = tripleTermsOf(apart)
+  const triples = apart.flatMap((table) => tripleTermsOf(table) ?? [])
   const alone = single.map((value, i) => value * e1[i]!)
+  const allowed = pair.slice()
   for (let i = 0; i < count; i++)
-    for (let j = i; j < count; j++) if (excludes(exclusion, i, j)) pair[i * count + j] = 0
+    for (let j = i; j < count; j++) if (excludes(exclusion, i, j)) allowed[i * count + j] = 0
   /** what two or three faults of one class weigh, against distinct ones */
   const twice = e2.map((value, i) => value / (e1[i]! * e1[i]!))
   const thrice = e3.map((value, i) => value / (e1[i]! * e1[i]! * e1[i]!))
   const vectors = whole.map((table) => new Float64Array(table.count))
-  for (let i = 0; i < count; i++)
+  for (let i = 0; i < count; i++) {
+    const ofI = triples.filter(({ ofTwin }) => ofTwin[i] !== 0)
     for (let j = i; j < count; j++) {
       const at = row[i * count + j]!
-      const two = scale * none * alone[i]! * alone[j]! * pair[i * count + j]!
+      const two = scale * none * alone[i]! * alone[j]! * allowed[i * count + j]!
       if (two === 0 || (i === j && twice[i] === 0)) continue
-      fillRow(three, at, j, two, alone, pair, i * count, j * count)
-      for (const triple of triples) multiplyTriple(three, at, i, j, triple)
-      whole.forEach((table, t) => {
+      fillRow(three, at, j, two, alone, allowed, i * count, j * count)
+      for (let t = 0; t < ofI.length; t++) multiplyTriple(three, at, i, j, ofI[t]!)
+      for (let t = 0; t < whole.length; t++) {
+        const table = whole[t]!
         rowInto(vectors[t]!, table, table.ofTwin[i]!, table.ofTwin[j]!)
         multiplyRow(three, at, j, vectors[t]!, table.ofTwin)
-      })
+      }
       if (i === j) {
         three[at + j]! *= thrice[j]!
         for (let k = j + 1; k < count; k++) three[at + k]! *= twice[j]!
       } else three[at + j]! *= twice[j]!
     }
+  }
 }
 
 /** three[at + k] = two · alone[k] · pair[i, k] · pair[j, k], for k ≥ j. */
@@ -159,11 +165,10 @@ function multiplyTriple(
   at: number,
   i: number,
   j: number,
-  { table: { ofTwin, count }, cube, linked, from }: TripleTerms,
+  { ofTwin, count, cube, linked, from }: TripleTerms,
 ): void {
-  const [a, b] = [ofTwin[i]!, ofTwin[j]!]
-  if (a === 0 || b === 0) return
-  const slice = (a * count + b) * count
+  if (ofTwin[j] === 0) return
+  const slice = (ofTwin[i]! * count + ofTwin[j]!) * count
   for (let x = from[j]!; x < linked.length; x++) {
     const k = linked[x]!
     three[at + k]! *= cube[slice + ofTwin[k]!]!
