@@ -1,5 +1,5 @@
 import { placeOfElements } from './class-factor'
-import { classTable, placesOfThree, type ClassTable } from './class-table'
+import { classTable, placesOfThree, productOf, type ClassTable } from './class-table'
 import { ConditionsOfEpoch } from './conditions-of-epoch'
 import { countUp, faultsOf, type Counts } from './counts'
 import { countByDifferences, momentsOf, type Moments } from './differences'
@@ -9,11 +9,12 @@ import {
   combineReadings,
   gatherEvidence,
   keyOf,
+  type Change,
   type Evidence,
   type PlacedReading,
 } from './evidence'
 import { HeavySets, type WeighedSet } from './heavy-sets'
-import { conditionGiven, ratioOnElements, ratiosOf, type Change } from './leave-out'
+import { conditionGiven, ratioOnElements, ratiosOf } from './leave-out'
 import type { Model } from './model'
 import { valuesOf } from './multisets'
 import { classLikelihood } from './sign-classes'
@@ -175,7 +176,8 @@ export class Belief {
   withChanges(changes: readonly Change[]): Float64Array {
     const ratios = ratiosOf(changes, this)
     const counts =
-      countByDifferences(this.weights, this.moments, ratios) ?? countUp(this.weights, ratios)
+      countByDifferences(this.weights, this.moments, ratios) ??
+      countUp(this.weights, this.fewer(ratios))
     return faultsOf(counts, this.model, this.twins, this.elements)
   }
 
@@ -183,6 +185,15 @@ export class Belief {
   ratioOnSets(change: Change): (set: WeighedSet) => number {
     const ratio = ratioOnElements(change, this)
     return (set) => ratio(this.elementsIn(set))
+  }
+
+  /** The same product in fewer tables, where going through all sets with each would cost more than joining them. */
+  private fewer(tables: readonly ClassTable[]): readonly ClassTable[] {
+    const apart = tables.filter(({ places }) => !places)
+    if (apart.length < MANY_TABLES) return tables
+    const joined = productOf(apart)
+    const places = placesOfThree(joined, this.weights.three.length)
+    return [{ ...joined, places }, ...tables.filter((table) => table.places)]
   }
 
   private changesWithout(source: string): Change[] {
@@ -203,6 +214,9 @@ export class Belief {
     return new Belief(this.model, [...this.readings, reading], this.timeline).faults
   }
 }
+
+/** So many tables are joined before all sets are gone through. */
+const MANY_TABLES = 3
 
 /** Likelihoods that lie further apart than this are not taken apart into terms: these would lose digits. */
 const MOST_APART = 1e5

@@ -44,6 +44,53 @@ describe('the engine against brute force on small random books', () => {
       { numRuns: 150 },
     )
   })
+  it('agrees where readings are as sharp as can be, and products of likelihoods lie very far apart', () => {
+    fc.assert(
+      fc.property(randomCase, fc.constantFrom(1e-7, 1e-12), (random, least) => {
+        const { book, model, timeline } = modelOrSkip(random)
+        const readings = random.readings.map((reading, n) => ({
+          ...reading,
+          validity: 1,
+          likelihood: Object.fromEntries(
+            Object.entries(reading.likelihood).map(([state, p], j) => [
+              state,
+              (j + n) % 2 === 0 ? p : p * least,
+            ]),
+          ),
+        }))
+        const { odds, scale, nothing } = model.weights
+        const weights = new Map(
+          bruteForceSets([...book.faults]).map((ids) => [
+            ids.join('+'),
+            ids.length === 0
+              ? nothing
+              : ids.reduce((w, id) => w * odds[model.faultIndex.get(id)!]!, scale),
+          ]),
+        )
+        const truth = bruteForcePosterior(book, [...book.faults], weights, readings, random.works)
+        const belief = new Belief(model, readings, timeline)
+        const present = (key: string, id: string) => {
+          const [start, came] = key.split('|')
+          const now = start!
+            .split('+')
+            .filter((one) => !random.works.some((w) => w.repaired.includes(one)))
+          return now.includes(id) || came?.split('@')[0] === id
+        }
+        for (const fault of book.faults) {
+          const p = [...truth].reduce(
+            (sum, [key, q]) => (present(key, fault.id) ? sum + q : sum),
+            0,
+          )
+          expect(Math.abs(belief.faults[model.faultIndex.get(fault.id)!]! - p)).toBeLessThan(1e-11)
+        }
+        const source = readings[0]?.source
+        if (source === undefined) return
+        const fewer = new Belief(model, readings.slice(1), timeline).faults
+        belief.without(source).forEach((p, f) => expect(Math.abs(p - fewer[f]!)).toBeLessThan(1e-9))
+      }),
+      { numRuns: 100 },
+    )
+  })
   it('leaving one reading out equals never having taken it, and one more equals having had it', () => {
     fc.assert(
       fc.property(randomCase, (random) => {

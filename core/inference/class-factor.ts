@@ -61,16 +61,6 @@ function pairsOf(left: Partition, right: Partition) {
   return { classOf, pairs }
 }
 
-/** For each multiset of the classes of a partition, where it stands among those of a coarser one. */
-export function placesIn(finer: Partition, coarser: Partition): Int32Array {
-  const out = new Int32Array(multisetsOf(finer.count).size)
-  const classIn = new Uint8Array(finer.count)
-  finer.classOf.forEach((own, e) => (classIn[own] = coarser.classOf[e]!))
-  classIn[0] = 0
-  fillPlaces(out, classIn, coarser.count)
-  return out
-}
-
 /** For each multiset of the finer classes, the place of what they are among `count` coarser ones. */
 function fillPlaces(out: Int32Array, coarser: Uint8Array, count: number): void {
   const multisets = multisetsOf(count)

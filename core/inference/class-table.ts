@@ -1,5 +1,5 @@
 import type { Partition } from './class-factor'
-import { multisetsOf, placeOf } from './multisets'
+import { multisetsOf, placeOf, valuesOf } from './multisets'
 import type { Elements } from './elements'
 import type { Twins } from './twins'
 
@@ -86,4 +86,38 @@ export function placesOfThree(
       for (let k = j; k < twins; k++)
         places[at++] = placeOf(multisets, ofTwin[i]!, ofTwin[j]!, ofTwin[k]!)
   return places
+}
+
+/** The product of several tables as one, over the classes that any of them tells apart. */
+export function productOf(tables: readonly ClassTable[]): ClassTable {
+  const [first] = tables
+  const twins = first!.ofTwin.length
+  const length = 1 + twins + first!.ofNewcomer.length
+  const own = tables.map(({ ofTwin, ofNewcomer }) => Uint8Array.from([0, ...ofTwin, ...ofNewcomer]))
+  let joint = new Uint8Array(length)
+  let count = 1
+  own.forEach((classOf, t) => {
+    const classes = tables[t]!.count
+    const known = new Int16Array(count * classes).fill(-1)
+    count = 0
+    joint = joint.map((old, e) => {
+      const key = old * classes + classOf[e]!
+      if (known[key]! < 0) known[key] = count++
+      return known[key]!
+    })
+  })
+  const one = new Uint8Array(count)
+  joint.forEach((own, e) => (one[own] = e))
+  const inTable = own.map((classOf) => one.map((e) => classOf[e]!))
+  const layouts = tables.map((table) => multisetsOf(table.count))
+  const values = valuesOf(count, (a, b, c) => {
+    let product = 1
+    for (let t = 0; t < tables.length; t++) {
+      const of = inTable[t]!
+      product *= tables[t]!.values[placeOf(layouts[t]!, of[a]!, of[b]!, of[c]!)]!
+    }
+    return product
+  })
+  const ofTwin = joint.slice(1, 1 + twins)
+  return { count, ofTwin, ofNewcomer: joint.slice(1 + twins), linked: linkedIn(ofTwin), values }
 }

@@ -1,6 +1,6 @@
 import type { ClassFactor } from './class-factor'
 import { Elimination, maskOf, type Summed } from './elimination'
-import type { Evidence } from './evidence'
+import type { Change, Evidence } from './evidence'
 import type { ConditionModel, Model } from './model'
 import { multisetsOf, valuesOf } from './multisets'
 import { classLikelihood } from './sign-classes'
@@ -17,7 +17,12 @@ export class ConditionsOfEpoch {
   readonly summed: readonly Summed[]
   private readonly elimination: Elimination
 
-  constructor(model: Model, evidence: readonly Evidence[], elements: Elements, epoch: number) {
+  constructor(
+    model: Model,
+    private readonly evidence: readonly Evidence[],
+    elements: Elements,
+    epoch: number,
+  ) {
     const mask = evidence.reduce((all, { sign }) => all | sign.conditions, 0)
     const needed = model.conditions.reduce(
       (all, { ancestry }, k) => ((mask >> k) & 1 ? all | ancestry : all),
@@ -25,7 +30,11 @@ export class ConditionsOfEpoch {
     )
     this.used = model.conditions.flatMap((_, k) => ((needed >> k) & 1 ? [k] : []))
     const priors = this.used.map((k) => priorFactor(model.conditions[k]!, k, elements, epoch))
-    const read = evidence.map((item) => evidenceFactor(item))
+    const read = evidence.map((item) => ({
+      scope: scopeOf(item.sign.conditions),
+      ...item.partition,
+      values: valuesOfEvidence(item),
+    }))
     this.elimination = new Elimination([...priors, ...read])
     this.summed = this.elimination.run()
   }
@@ -36,6 +45,18 @@ export class ConditionsOfEpoch {
    */
   joint(mask: number, state: number): readonly Summed[] {
     return this.elimination.run({ mask, holds: maskOf(scopeOf(mask), state) })
+  }
+
+  /** P(evidence | set) with some evidence changed, one row for each group. */
+  changed(changes: readonly Change[]): readonly Summed[] {
+    const replaced = new Map(
+      changes.map(({ was, factor, as = was.sign }) => {
+        const at = this.used.length + this.evidence.indexOf(was)
+        const nothing = new Float64Array(was.factor.length).fill(1)
+        return [at, valuesOfEvidence({ ...was, sign: as, factor: factor ?? nothing })]
+      }),
+    )
+    return this.elimination.run(undefined, replaced)
   }
 }
 
@@ -72,15 +93,16 @@ function priorFactor(
   return { scope, count, classOf, values }
 }
 
-/** P(what was read of one sign | set, conditions it depends on). */
-function evidenceFactor({ sign, factor, partition }: Evidence): ClassFactor {
+/** P(what was read of one sign | set, conditions it depends on), as the values of a class factor. */
+function valuesOfEvidence({ sign, factor, partition }: Evidence): Float64Array {
   const scope = scopeOf(sign.conditions)
-  const { count } = partition
-  const { size } = multisetsOf(count)
+  const { size } = multisetsOf(partition.count)
   const values = new Float64Array(size << scope.length)
-  for (let state = 0; state < 1 << scope.length; state++)
-    valuesOf(count, classLikelihood(sign, factor, maskOf(scope, state)), values, state * size)
-  return { scope, ...partition, values }
+  for (let state = 0; state < 1 << scope.length; state++) {
+    const likelihood = classLikelihood(sign, factor, maskOf(scope, state))
+    valuesOf(partition.count, likelihood, values, state * size)
+  }
+  return values
 }
 
 /** The conditions of a mask, rising. */

@@ -21,6 +21,7 @@ export interface FixedConditions {
   holds: number
 }
 const EVERY_STATE: FixedConditions = { mask: 0, holds: 0 }
+const NOTHING_REPLACED: ReadonlyMap<number, Float64Array> = new Map()
 
 /** More than any bit mask of conditions. */
 const MOST_STATES = 2 ** 20
@@ -56,8 +57,11 @@ export class Elimination {
   private readonly steps: Step[] = []
   private readonly left: number[]
 
-  constructor(private readonly factors: readonly ClassFactor[]) {
-    this.slots = factors.map(({ scope, count, classOf }) => ({
+  private readonly factors: readonly ClassFactor[]
+
+  constructor(factors: readonly ClassFactor[]) {
+    this.factors = [...factors, oneFor(factors)]
+    this.slots = this.factors.map(({ scope, count, classOf }) => ({
       scope,
       count,
       classOf,
@@ -88,7 +92,8 @@ export class Elimination {
   /** Plans the products of these factors and the sums over what the rest does not depend on; gives the last slot. */
   private sumOut(of: readonly number[], rest: readonly number[]): number {
     const elsewhere = new Set(rest.flatMap((at) => this.slots[at]!.scope))
-    const waiting = [...of]
+    // A condition that a single factor depends on is summed out in its product with one.
+    const waiting = of.length > 1 ? [...of] : [this.factors.length - 1, ...of]
     while (waiting.length > 1) {
       waiting.sort((a, b) => this.slots[a]!.count - this.slots[b]!.count)
       const [left, right] = waiting.splice(0, 2) as [number, number]
@@ -112,20 +117,35 @@ export class Elimination {
     return out
   }
 
-  /** What is left of the product, summed over all states of the conditions, or over those in which the `fixed` are as told. */
-  run(fixed = EVERY_STATE): Summed[] {
-    const held = this.factors.map((factor) => factor.values)
+  /**
+   * What is left of the product, summed over all states of the conditions, or over those in which the `fixed` are as
+   * told; with other values in factors of the same classes, by their places, where they are given. Only the steps above
+   * what is different are done again.
+   */
+  run(
+    fixed = EVERY_STATE,
+    replaced: ReadonlyMap<number, Float64Array> = NOTHING_REPLACED,
+  ): Summed[] {
+    const held = this.factors.map((factor, at) => replaced.get(at) ?? factor.values)
+    const isOther = this.factors.map((_, at) => replaced.has(at))
     for (const step of this.steps) {
+      isOther[step.out] = isOther[step.left]! || isOther[step.right]!
       const own = { mask: fixed.mask & step.involves, holds: fixed.holds & step.involves }
-      const key = own.mask * MOST_STATES + own.holds
-      const outcome = step.known.get(key) ?? this.carryOut(step, held, own)
-      step.known.set(key, outcome)
-      held[step.out] = outcome
+      held[step.out] = isOther[step.out]
+        ? this.carryOut(step, held, own)
+        : this.carryOutOnce(step, held, own)
     }
     return this.left.map((at) => {
       const { count, classOf, conditions } = this.slots[at]!
       return { count, classOf, conditions, values: held[at]! }
     })
+  }
+
+  private carryOutOnce(step: Step, held: readonly Float64Array[], fixed: FixedConditions) {
+    const key = fixed.mask * MOST_STATES + fixed.holds
+    const outcome = step.known.get(key) ?? this.carryOut(step, held, fixed)
+    step.known.set(key, outcome)
+    return outcome
   }
 
   private carryOut(
@@ -155,6 +175,14 @@ export class Elimination {
     return out
   }
 }
+
+/** The factor that changes nothing, over the elements that these are over. */
+const oneFor = ([first]: readonly ClassFactor[]): ClassFactor => ({
+  scope: [],
+  count: 1,
+  classOf: new Uint8Array(first?.classOf.length ?? 0),
+  values: Float64Array.of(1),
+})
 
 /** The conditions that hold in a state of a scope, as a bit mask over all conditions. */
 export const maskOf = (scope: readonly number[], state: number): number =>

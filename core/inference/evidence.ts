@@ -19,6 +19,13 @@ export interface Evidence {
   partition: Partition
 }
 
+/** Evidence as it would be: with another factor, or none, and perhaps of another book's sign of the same classes. */
+export interface Change {
+  was: Evidence
+  factor: Float64Array | undefined
+  as?: SignModel
+}
+
 /** Share of a reading's error that a repeat with the same instrument under the same conditions has too. */
 export const SAME_ERROR = 0.9
 

@@ -1,20 +1,13 @@
-import { placeOfElements, placesIn } from './class-factor'
+import { placeOfElements } from './class-factor'
 import { classTable, type ClassTable } from './class-table'
 import { scopeOf, type ConditionsOfEpoch } from './conditions-of-epoch'
 import type { Elements } from './elements'
-import { maskOf, stateOf, type Summed } from './elimination'
-import type { Evidence } from './evidence'
-import { multisetsOf, valuesOf } from './multisets'
+import { maskOf, type Summed } from './elimination'
+import type { Change } from './evidence'
+import { valuesOf } from './multisets'
 import { classLikelihood } from './sign-classes'
 import type { SignModel } from './sign-model'
 import type { Twins } from './twins'
-
-/** Evidence as it would be: with another factor, or none, and perhaps of another book's sign of the same classes. */
-export interface Change {
-  was: Evidence
-  factor: Float64Array | undefined
-  as?: SignModel
-}
 
 /** What the ratios of a change are made of. */
 export interface Believed {
@@ -35,8 +28,8 @@ function ratioOf({ was, factor, as }: Change, holds: number) {
 
 /**
  * By how much the weight of a set changes with some evidence, as functions of its members' classes: for each sign that
- * depends on no condition, one; for the signs of one group of conditions together, one, in which P(conditions | set,
- * evidence) is summed over: Σ_state joint(state) · Π ratios(state) / Σ_state joint(state).
+ * depends on no condition, one; for the signs of one group of conditions together, one: what summing the conditions out
+ * gives with the change, over what it gave.
  */
 export function ratiosOf(changes: readonly Change[], believed: Believed): ClassTable[] {
   const { twins, elements, conditions } = believed
@@ -45,50 +38,18 @@ export function ratiosOf(changes: readonly Change[], believed: Believed): ClassT
     const { partition } = change.was
     return classTable(partition, valuesOf(partition.count, ratioOf(change, 0)), elements, twins)
   })
-  const ofConditions = conditions.flatMap((ofEpoch, epoch) =>
-    ofEpoch.summed.flatMap((group, at) => {
-      const own = changes.filter(
-        (change) =>
-          !isPlain(change) &&
-          change.was.epoch === epoch &&
-          (change.was.sign.conditions & group.conditions) !== 0,
-      )
-      if (own.length === 0) return []
-      return [believed.groupTable(group, ratioInGroup(own, ofEpoch, group, at))]
-    }),
-  )
+  const ofConditions = conditions.flatMap((ofEpoch, epoch) => {
+    const own = changes.filter((change) => !isPlain(change) && change.was.epoch === epoch)
+    if (own.length === 0) return []
+    const mask = own.reduce((all, { was }) => all | was.sign.conditions, 0)
+    const after = ofEpoch.changed(own)
+    return ofEpoch.summed.flatMap((group, at) => {
+      if ((group.conditions & mask) === 0) return []
+      const ratio = after[at]!.values.map((value, x) => value / group.values[x]!)
+      return [believed.groupTable(group, ratio)]
+    })
+  })
   return [...plain, ...ofConditions]
-}
-
-/** The ratio of several changes of signs that depend on one group of conditions, by multiset of the group's classes. */
-function ratioInGroup(
-  changes: readonly Change[],
-  ofEpoch: ConditionsOfEpoch,
-  group: Summed,
-  at: number,
-): Float64Array {
-  const mask = changes.reduce((all, { was }) => all | was.sign.conditions, 0)
-  const fixed = scopeOf(mask)
-  const signs = changes.map((change) => ({
-    change,
-    places: placesIn(group, change.was.partition),
-    scope: scopeOf(change.was.sign.conditions),
-    known: new Map<number, Float64Array>(),
-  }))
-  const out = new Float64Array(multisetsOf(group.count).size)
-  for (let state = 0; state < 1 << fixed.length; state++) {
-    const holds = maskOf(fixed, state)
-    const part = ofEpoch.joint(mask, state)[at]!.values.slice()
-    for (const { change, places, scope, known } of signs) {
-      const own = stateOf(scope, holds)
-      const ratios = known.get(own) ?? valuesOf(change.was.partition.count, ratioOf(change, holds))
-      known.set(own, ratios)
-      for (let x = 0; x < part.length; x++) part[x]! *= ratios[places[x]!]!
-    }
-    for (let x = 0; x < part.length; x++) out[x]! += part[x]!
-  }
-  for (let x = 0; x < out.length; x++) out[x]! /= group.values[x]!
-  return out
 }
 
 /** P(condition | set, evidence), by multiset of the classes of its group: its joint with "it holds", over the whole. */

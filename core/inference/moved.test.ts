@@ -12,7 +12,7 @@ describe('on the shipped book', () => {
   const { belief, model } = believe(
     readCaseFile(readFileSync('data/demo/cases/01-minibus-radiator-seam.json', 'utf8')),
   )
-  it('what each reading moves, over the heaviest sets, is within 0.1 dB of ranking without it', () => {
+  it('what is told that each reading moves is what ranking without it gives, to 0.05 dB, the least that is told', () => {
     const { moved } = rankBelief(belief, new Set())
     const sources = [...new Set(belief.readings.map(sourceOf))]
     for (const source of sources.filter((_, i) => i % 3 === 0)) {
@@ -24,16 +24,16 @@ describe('on the shipped book', () => {
         if (belief.faults[f]! < 0.01) return
         const truth = logit(belief.faults[f]!) - logit(without[f]!)
         const told = moved.find((m) => m.source === source && m.fault === fault.id)?.decibans ?? 0
-        expect(Math.abs(told - truth), `${source} ${fault.id}`).toBeLessThan(0.1)
+        expect(Math.abs(told - truth), `${source} ${fault.id}`).toBeLessThan(0.05)
       })
     }
   })
-  it('one more reading by multiplying the kept weights is ranking anew, to 1e-7', () => {
+  it('one more reading is ranking anew', () => {
     const last = belief.readings.at(-1)!
     const fewer = new Belief(model, belief.readings.slice(0, -1))
     const more = fewer.withOneMore(last)
     model.faults.forEach((fault, f) =>
-      expect(Math.abs(more[f]! - belief.faults[f]!), fault.id).toBeLessThan(1e-7),
+      expect(Math.abs(more[f]! - belief.faults[f]!), fault.id).toBeLessThan(1e-12),
     )
   })
   it('agrees with a plain enumeration of every set and condition to 1e-9', () => {

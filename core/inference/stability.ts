@@ -97,13 +97,27 @@ export function faultsWithEntryMoved(
 
 /** Heaviest sets that a moved level of one fault is followed through; what they leave out is seldom a thousandth. */
 const SETS_FOLLOWED = 4_000
-const followed = new WeakMap<Belief, readonly WeighedSet[]>()
 
-/** The heaviest sets of a belief, found once. */
-function setsFollowed(belief: Belief): readonly WeighedSet[] {
-  const known = followed.get(belief) ?? belief.heaviestSets(SETS_FOLLOWED)
-  followed.set(belief, known)
-  return known
+interface FollowedSet {
+  set: WeighedSet
+  /** faults of it that are there now */
+  now: readonly number[]
+}
+
+const followed = new WeakMap<Belief, FollowedSet[][][]>()
+
+/** The heaviest sets of a belief by the faults that are there in each epoch, found once. */
+function setsFollowed(belief: Belief): readonly FollowedSet[][][] {
+  const known = followed.get(belief)
+  if (known) return known
+  const sets = belief.heaviestSets(SETS_FOLLOWED).map((set) => ({ set, now: belief.present(set) }))
+  const fresh = Array.from({ length: belief.epochs }, (_, epoch) => {
+    const byFault: FollowedSet[][] = belief.model.faults.map(() => [])
+    for (const one of sets) for (const f of belief.present(one.set, epoch)) byFault[f]!.push(one)
+    return byFault
+  })
+  followed.set(belief, fresh)
+  return fresh
 }
 
 /**
@@ -119,11 +133,10 @@ function withFaultMoved(
   const ratio = belief.ratioOnSets({ was: evidence, factor: evidence.factor, as })
   const faults = Float64Array.from(belief.faults)
   let total = 1
-  for (const set of setsFollowed(belief)) {
-    if (!belief.present(set, evidence.epoch).includes(fault)) continue
+  for (const { set, now } of setsFollowed(belief)[evidence.epoch]![fault]!) {
     const more = set.probability * (ratio(set) - 1)
     total += more
-    for (const f of belief.present(set)) faults[f]! += more
+    for (const f of now) faults[f]! += more
   }
   return faults.map((p) => p / total)
 }

@@ -4,7 +4,8 @@ import type { Belief } from '../inference/belief'
 import type { CaseInput } from '../record/case-input'
 import { caseStateOf, type CaseState } from '../record/case-state'
 import { mayHave } from '../vehicle/profile'
-import { entropyBits, predictionOf } from './predict'
+import { predictionOf } from './predict'
+import { entropyBits } from './shown'
 
 export interface NextCheck {
   check: CheckId

@@ -3,6 +3,7 @@ import type { Belief } from '../inference/belief'
 import type { CheckId } from '../checks/registry'
 import { openSigns, plannedOf, possibleChecks } from './next-check'
 import { predictionOf } from './predict'
+import { chanceIn } from './shown'
 
 /** The single answer that would most change the lead. */
 export interface Pivot {
@@ -26,13 +27,12 @@ export function pivotAnswer(belief: Belief, input: CaseInput): Pivot | undefined
   let best: { pivot: Pivot; worth: number } | undefined
   for (const check of possibleChecks(planned)) {
     for (const sign of openSigns(check, planned)) {
-      const given = prediction.of(sign)
-      const states = sign.columns + 1
-      for (let j = 0; j < states; j++) {
+      const shown = prediction.of(sign)
+      for (let j = 0; j < shown.states; j++) {
         const p = new Float64Array(n)
         let chance = 0
         members.forEach((list, i) => {
-          const w = weights[i]! * given[i * states + j]!
+          const w = weights[i]! * chanceIn(shown, i, j)
           chance += w
           for (const f of list) p[f]! += w
         })

@@ -9,7 +9,8 @@ import { mayHave } from '../vehicle/profile'
 import { POLICIES } from '../vehicle/policy'
 import { pivotAnswer } from './pivot'
 import { makePlan, waitFor } from './plan'
-import { entropyBits, Prediction, signBits } from './predict'
+import { Prediction } from './predict'
+import { chanceIn, entropyBits, shownOf, signBits } from './shown'
 import { testOrReplace } from './test-or-replace'
 import { stabilityOf } from '../inference/stability'
 
@@ -106,22 +107,25 @@ describe('what a check would tell', () => {
   const prediction = new Prediction(belief, 800)
   it('predictions are probabilities, and information is never more than is left to know', () => {
     for (const sign of belief.model.signs.all()) {
-      const given = prediction.of(sign)
+      const shown = prediction.of(sign)
       for (let i = 0; i < 20; i++) {
-        const row = given.subarray(i * (sign.columns + 1), (i + 1) * (sign.columns + 1))
+        const row = sign.sign.states.map((_, j) => chanceIn(shown, i, j))
         expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9)
       }
-      const bits = signBits(prediction.weights, given, sign.columns + 1)
+      const bits = signBits(prediction.weights, shown)
       expect(bits).toBeGreaterThanOrEqual(0)
       expect(bits).toBeLessThanOrEqual(entropyBits(prediction.weights) + 1e-9)
     }
   })
   it('a sign that no set changes tells nothing', () => {
-    expect(signBits(Float64Array.of(0.5, 0.5), Float64Array.of(0.3, 0.7, 0.3, 0.7), 2)).toBeCloseTo(
+    const even = Float64Array.of(0.5, 0.5)
+    const two = Uint16Array.of(0, 1)
+    expect(signBits(even, shownOf(2, two, Float64Array.of(0.3, 0.7, 0.3, 0.7)))).toBeCloseTo(0, 12)
+    expect(signBits(even, shownOf(2, two, Float64Array.of(1, 0, 0, 1)))).toBeCloseTo(1, 12)
+    expect(signBits(even, shownOf(2, Uint16Array.of(0, 0), Float64Array.of(0.3, 0.7)))).toBeCloseTo(
       0,
       12,
     )
-    expect(signBits(Float64Array.of(0.5, 0.5), Float64Array.of(1, 0, 0, 1), 2)).toBeCloseTo(1, 12)
   })
 })
 

@@ -9,6 +9,7 @@ import { coolDownMinutesOf } from '../vehicle/profile'
 import { minutesOf, openSigns, plannedOf, possibleChecks, stillOpen } from './next-check'
 import { admits, opening } from './policies'
 import { type Prediction, predictionOf } from './predict'
+import { chanceIn, takeShown, type Shown } from './shown'
 
 export interface PlanStep {
   check: CheckId
@@ -113,7 +114,7 @@ export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 
     if (!best || (best.bits < LEAST_BITS && !fixed)) break
     for (let p = 0; p < beliefs.length; p++)
       for (const sign of best.candidate.signs) {
-        observe(beliefs[p]!, prediction.of(sign), sign.columns + 1, truths[p]!, evenly(++draws))
+        observe(beliefs[p]!, prediction.of(sign), truths[p]!, evenly(++draws))
       }
     const { check } = best.candidate
     done.add(check.id)
@@ -178,25 +179,11 @@ function choose(
 }
 
 /** Draws what a reading of the sign shows when `truth` is true, and takes it into the belief. */
-function observe(
-  weights: Float64Array,
-  given: Float64Array,
-  states: number,
-  truth: number,
-  u: number,
-) {
-  let shown = states - 1
-  let sum = 0
-  for (let j = 0; j < states; j++) {
-    sum += given[truth * states + j]!
-    if (u < sum) {
-      shown = j
-      break
-    }
-  }
-  let total = 0
-  for (let i = 0; i < weights.length; i++) total += weights[i]! *= given[i * states + shown]!
-  for (let i = 0; i < weights.length; i++) weights[i]! /= total
+function observe(weights: Float64Array, shown: Shown, truth: number, u: number) {
+  let state = 0
+  for (let sum = chanceIn(shown, truth, 0); u >= sum && state < shown.states - 1;)
+    sum += chanceIn(shown, truth, ++state)
+  takeShown(weights, shown, state)
 }
 
 /** Truths in proportion to their weight, by equal steps through the running sum. */

@@ -2,6 +2,7 @@ import type { Belief } from '../inference/belief'
 import { scopeOf } from '../inference/conditions-of-epoch'
 import { firstOf } from '../inference/sign-classes'
 import type { SignModel } from '../inference/sign-model'
+import { shownOf, signBits, type Shown } from './shown'
 
 /** How often a reading shows the state that is there; the rest is spread over the other states. */
 const READING_RIGHT = 0.9
@@ -29,8 +30,9 @@ export class Prediction {
   /** the members again, three for each set, the number of faults for none */
   readonly flat: Int16Array
   private readonly conditionsGiven: Float64Array
-  private readonly known = new Map<string, Float64Array>()
-  private readonly rows = new Map<string, Float64Array>()
+  private readonly known = new Map<string, Shown>()
+  /** a row for each set */
+  private readonly apart: Uint16Array
 
   constructor(
     readonly belief: Belief,
@@ -43,45 +45,58 @@ export class Prediction {
     this.lost = 1 - mass
     this.flat = new Int16Array(3 * sets.length).fill(belief.model.faults.length)
     this.members.forEach((list, i) => list.forEach((f, k) => (this.flat[3 * i + k] = f)))
+    this.apart = Uint16Array.from({ length: sets.length }, (_, i) => i)
     this.conditionsGiven = belief.conditionsOf(sets)
   }
 
   /** Information of one reading of the sign under these weights of the sets, bits. */
   bits(weights: Float64Array, sign: SignModel): number {
-    const given = this.of(sign)
-    let rows = this.rows.get(sign.sign.id)
-    if (!rows) this.rows.set(sign.sign.id, (rows = rowEntropies(given, sign.columns + 1)))
-    return signBits(weights, given, sign.columns + 1, rows)
+    return signBits(weights, this.of(sign))
   }
 
-  /** P(reading shows state j | set i), sets × states of the sign, hidden conditions summed out given the evidence. */
-  of(sign: SignModel): Float64Array {
+  /** What a reading of the sign would show, hidden conditions summed out given the evidence. */
+  of(sign: SignModel): Shown {
     const known = this.known.get(sign.sign.id)
     if (known) return known
+    const classes = this.classesOf(sign)
+    const row = sign.conditions === 0 ? rowsOf(classes, sign.classes.count) : this.apart
+    const shown = shownOf(sign.columns + 1, row, this.chancesOf(sign, classes, row))
+    this.known.set(sign.sign.id, shown)
+    return shown
+  }
+
+  /** P(state | a set of the row) of every row, errors of the reading included. */
+  private chancesOf(sign: SignModel, classes: Uint8Array, row: Uint16Array): Float64Array {
     const states = sign.columns + 1
-    const count = this.members.length
-    const out = new Float64Array(count * states)
+    let rows = 0
+    for (let i = 0; i < row.length; i++) if (row[i]! >= rows) rows = row[i]! + 1
+    const out = new Float64Array(rows * states)
     const used = scopeOf(sign.conditions)
     const leaks = Array.from({ length: 1 << used.length }, (_, combination) =>
       this.leakUnder(sign, used, combination),
     )
-    const classes = this.classesOf(sign)
-    for (let i = 0; i < count; i++)
-      leaks.forEach((leak, combination) => {
+    let done = -1
+    for (let i = 0; i < row.length; i++) {
+      if (row[i]! <= done) continue
+      done = row[i]!
+      for (let combination = 0; combination < leaks.length; combination++) {
         const p = this.chanceOf(i, used, combination)
-        if (p > 1e-9) addStates(out, i * states, p, sign, leak, classes, 3 * i)
-      })
+        if (p > 1e-9) addStates(out, done * states, p, sign, leaks[combination]!, classes, 3 * i)
+      }
+    }
     const wrong = (1 - READING_RIGHT) / Math.max(1, states - 1)
     for (let at = 0; at < out.length; at++)
       out[at] = READING_RIGHT * out[at]! + wrong * (1 - out[at]!)
-    this.known.set(sign.sign.id, out)
     return out
   }
 
   /** Classes in a sign of the members of each set, three for each; 0 for none. */
   private classesOf({ classes: { classOf } }: SignModel): Uint8Array {
-    const none = this.belief.model.faults.length
-    return Uint8Array.from(this.flat, (f) => (f === none ? 0 : classOf[f]!))
+    const { flat } = this
+    const none = classOf.length
+    const out = new Uint8Array(flat.length)
+    for (let at = 0; at < flat.length; at++) if (flat[at] !== none) out[at] = classOf[flat[at]!]!
+    return out
   }
 
   /** P(the conditions used are in this combination | set, evidence), each taken by itself. */
@@ -138,39 +153,15 @@ function addStates(
   out[from + columns]! += p * (1 - lower)
 }
 
-/** Entropy in bits of probabilities that sum to one. */
-export function entropyBits(probabilities: ArrayLike<number>): number {
-  let sum = 0
-  for (let i = 0; i < probabilities.length; i++)
-    if (probabilities[i]! > 0) sum -= probabilities[i]! * Math.log2(probabilities[i]!)
-  return sum
-}
-
-/** Σ_j p·log2 p of each row of a prediction: what a reading of the sign leaves open in each set, negative bits. */
-export function rowEntropies(given: Float64Array, states: number): Float64Array {
-  const out = new Float64Array(given.length / states)
-  for (let i = 0; i < out.length; i++)
-    for (let j = 0; j < states; j++) {
-      const p = given[i * states + j]!
-      if (p > 0) out[i]! += p * Math.log2(p)
-    }
-  return out
-}
-
-/** Information of one reading of a sign about the set, bits: Σ_S P(S)·Σ_j P(j|S)·log2 P(j|S) − Σ_j P(j)·log2 P(j). */
-export function signBits(
-  weights: Float64Array,
-  given: Float64Array,
-  states: number,
-  rows = rowEntropies(given, states),
-): number {
-  const total = new Float64Array(states)
-  let bits = 0
-  for (let i = 0; i < weights.length; i++) {
-    const w = weights[i]!
-    bits += w * rows[i]!
-    for (let j = 0; j < states; j++) total[j]! += w * given[i * states + j]!
+/** Rows of sets whose members are of the same classes, numbered as they are met. */
+function rowsOf(classes: Uint8Array, count: number): Uint16Array {
+  const known = new Int16Array(count ** 3).fill(-1)
+  const row = new Uint16Array(classes.length / 3)
+  let rows = 0
+  for (let i = 0; i < row.length; i++) {
+    const key = (classes[3 * i]! * count + classes[3 * i + 1]!) * count + classes[3 * i + 2]!
+    if (known[key]! < 0) known[key] = rows++
+    row[i] = known[key]!
   }
-  for (let j = 0; j < states; j++) if (total[j]! > 0) bits -= total[j]! * Math.log2(total[j]!)
-  return Math.max(0, bits)
+  return row
 }

@@ -4,6 +4,7 @@ import { guardMet } from '../inference/rank'
 import type { CheckId } from '../checks/registry'
 import { minutesOf, openSigns, plannedOf, possibleChecks, type Planned } from './next-check'
 import { type Prediction, predictionOf } from './predict'
+import { chanceIn } from './shown'
 
 /** The shop's prices. Without them everything is reckoned in hours of labour. */
 export interface Prices {
@@ -103,15 +104,14 @@ function bestTest(
     if (check.asksKeeper) continue
     for (const sign of openSigns(check, planned)) {
       if (sign.classes.classOf[fault] === 0 && sign.causes.length === 0) continue
-      const given = prediction.of(sign)
-      const states = sign.columns + 1
+      const shown = prediction.of(sign)
       let hit = 0
       let hitMass = 0
       let alarm = 0
       let alarmMass = 0
       prediction.members.forEach((members, i) => {
         const w = prediction.weights[i]!
-        const abnormal = 1 - given[i * states]!
+        const abnormal = 1 - chanceIn(shown, i, 0)
         if (members.includes(fault)) {
           hit += w * abnormal
           hitMass += w
