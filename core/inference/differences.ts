@@ -120,7 +120,7 @@ export function countByDifferences(
       once[linked[x]!]! += sum
       once[linked[y]!]! += sum
     }
-  countAlike(counts, weights, g, linked)
+  countAlike(counts, weights, moments, g, linked)
   beside.forEach((block, b) => {
     const before = counts.total
     countFew(counts, block, ratios, (table) => table.ofNewcomer[b]!)
@@ -210,6 +210,7 @@ function addThirds(
 function countAlike(
   { twice, thrice }: Counts,
   { twins, row, three, two }: Weights,
+  moments: Moments,
   { none, one, two: pairs, three: triple }: Ratio,
   linked: Uint8Array,
 ): void {
@@ -217,12 +218,7 @@ function countAlike(
   linked.forEach((twin, x) => (place[twin] = x))
   const m = linked.length
   for (let h = 0; h < twins; h++) {
-    if (
-      two[h * twins + h] === 0 &&
-      three[row[h * twins + h]! + h] === 0 &&
-      !isPlural(row, three, h, twins)
-    )
-      continue
+    if (moments.two[h * twins + h] === 0) continue
     const x = place[h]!
     const ofPair = x < 0 ? none : pairs[x * m + x]!
     twice[h]! += two[h * twins + h]! * ofPair
@@ -237,11 +233,4 @@ function countAlike(
     twice[h]! += 3 * all
     thrice[h]! += all
   }
-}
-
-/** Whether any set of three holds two of this class of twins. */
-function isPlural(row: Int32Array, three: Float64Array, h: number, twins: number): boolean {
-  for (let k = h; k < twins; k++) if (three[row[h * twins + h]! + k]! > 0) return true
-  for (let k = 0; k < h; k++) if (three[row[k * twins + h]! + h]! > 0) return true
-  return false
 }

@@ -27,23 +27,3 @@ export function stands(timeline: Timeline, fault: number, from: number, epoch: n
     if (timeline[e - 1]!.repaired.includes(fault)) return false
   return true
 }
-
-/**
- * Faults present in `epoch`, rising, of a vehicle that began with `members` and got `newcomer` on the way. A
- * repair maps S to S without what was repaired plus what the work brought in.
- */
-export function presentIn(
-  timeline: Timeline,
-  members: readonly number[],
-  newcomer: Newcomer | undefined,
-  epoch: number,
-): number[] {
-  const out = epoch === 0 ? [...members] : members.filter((f) => stands(timeline, f, 0, epoch))
-  if (
-    newcomer &&
-    stands(timeline, newcomer.fault, newcomer.from, epoch) &&
-    !out.includes(newcomer.fault)
-  )
-    out.push(newcomer.fault)
-  return out.sort((a, b) => a - b)
-}
