@@ -30,7 +30,7 @@ describe('multisets of up to three classes', () => {
         [c, a, b],
         [c, b, a],
       ] as const
-      expect(new Set(orders.map((order) => placeOf(multisets, ...order))).size).toBe(1)
+      expect(new Set(orders.map(([x, y, z]) => placeOf(multisets, x, y, z))).size).toBe(1)
     }
   })
   it('hold the values of a function, each at its place', () => {

@@ -40,7 +40,7 @@ describe('import and export', () => {
     return { ...file, records: file.records.map(bare), events: file.events.map(bare) }
   }
   it('a case comes back the same from this shop, and from another shop after export', async () => {
-    const original = JSON.parse(demoCase('05-minibus-second-leak.json'))
+    const original = newCase(() => {}, '05-minibus-second-leak.json')
     original.attachments = [
       {
         sha256: 'a'.repeat(64),
@@ -109,8 +109,11 @@ describe('import and export', () => {
 })
 
 /** A file of demo data under ids of its own, as another shop might have it. */
-function newCase(change: (file: Parsed) => void = () => {}): Parsed {
-  const file = JSON.parse(demoCase('01-minibus-radiator-seam.json'))
+function newCase(
+  change: (file: Parsed) => void = () => {},
+  name = '01-minibus-radiator-seam.json',
+): Parsed {
+  const file = JSON.parse(demoCase(name))
   const renamed = new Map<string, string>(
     [file.case, file.vehicle, ...file.records, ...file.events].map(({ id }) => [id, uuidv7()]),
   )
