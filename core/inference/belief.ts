@@ -108,7 +108,7 @@ export class Belief {
     return out.sort((a, b) => a - b)
   }
 
-  /** P(all members of the set now are among the faults counted). */
+  /** P(all members of the set now are among the faults counted); alike faults are both counted or both not. */
   onlyOf(isCounted: (fault: number) => boolean): number {
     const { fault, standsIn } = this.elements
     const stands = standsIn.at(-1)!

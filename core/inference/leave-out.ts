@@ -45,12 +45,15 @@ export function ratiosOf(changes: readonly Change[], believed: Believed): ClassT
     const after = ofEpoch.changed(own)
     return ofEpoch.summed.flatMap((group, at) => {
       if ((group.conditions & mask) === 0) return []
-      const ratio = after[at]!.values.map((value, x) => value / group.values[x]!)
+      const ratio = after[at]!.values.map((value, x) => share(value, group.values[x]!))
       return [believed.groupTable(group, ratio)]
     })
   })
   return [...plain, ...ofConditions]
 }
+
+/** A part over its whole; nothing of a whole so small that it is told as nothing, for such sets weigh nothing. */
+const share = (part: number, whole: number): number => (whole > 0 ? part / whole : 0)
 
 /** P(condition | set, evidence), by multiset of the classes of its group: its joint with "it holds", over the whole. */
 export function conditionGiven(
@@ -61,7 +64,7 @@ export function conditionGiven(
   const group = ofEpoch.summed[at]
   if (!group) return undefined
   const holding = ofEpoch.joint(1 << condition, 1)[at]!.values
-  return { group, values: holding.map((value, x) => value / group.values[x]!) }
+  return { group, values: holding.map((value, x) => share(value, group.values[x]!)) }
 }
 
 /** By how much the weight of a set changes with one piece of evidence, whose sign may tell other faults apart than it did. */

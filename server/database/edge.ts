@@ -116,7 +116,7 @@ async function insertAsJson<T extends ManyTable>(
   const text = statement`insert into ${into} (${list.join()})
     select ${list.join()} from json_populate_recordset(null::${into}, $1) on conflict do nothing`
   const isEntry = 'id' in columns
-  return tx.$client.query(isEntry ? `${text} returning id` : text, [
+  return tx.$client.query(isEntry ? statement`${text} returning id` : text, [
     JSON.stringify(rows.map(asColumns)),
   ])
 }
