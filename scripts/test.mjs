@@ -78,7 +78,9 @@ async function vitest(suite, config, { env = {}, more = [], ...how } = {}) {
 async function besideTheJourneys() {
   const how = { background: true }
   await simple('types', process.execPath, ['scripts/typecheck.mjs', '--prepared'], how)
-  await vitest('unit', 'vitest.config.ts', { ...how, more: ['--testTimeout=300000'] })
+  const patient = { ...how, more: ['--testTimeout=300000'] }
+  await vitest('screens', 'vitest.screens.config.ts', patient)
+  await vitest('unit', 'vitest.config.ts', patient)
 }
 
 async function serverSuite(cluster, stops) {
@@ -136,8 +138,7 @@ await main(async () => {
       cluster = await startCluster(CLUSTER, { fresh: true, durable: false })
       stops.push(cluster.stop)
     }
-    // Each of the two keeps one core busy. Not beside the build, which writes what both read.
-    await Promise.all([vitest('screens', 'vitest.screens.config.ts'), serverSuite(cluster, stops)])
+    await serverSuite(cluster, stops)
     if (wanted('journeys')) {
       await ensureChromium()
       const instance = await startInstance(cluster, 'journeys', { withCases: true })
