@@ -80,6 +80,8 @@ export {
   type EntryBody,
   IDENTITY,
   MAX_PHOTOGRAPH_BYTES,
+  ROW_ENTITIES,
+  type RowEntity,
   whenWritten,
 } from './record/entry'
 export { type CaseRecord, caseRecord, type Imported } from './record/envelope'

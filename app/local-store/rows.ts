@@ -8,6 +8,7 @@ import {
   type EntryBody,
   type Imported,
   type Instrument,
+  type RowEntity,
   type SystemProfile,
   type Vehicle,
 } from '#core'
@@ -131,22 +132,11 @@ export const ROW_OF: {
   }),
 }
 
-/** Rows that can be sent again, in the order in which one may build on the other. */
-export const SENT_AGAIN = [
-  'vehicles',
-  'profiles',
-  'instruments',
-  'cases',
-  'records',
-  'events',
-] as const satisfies readonly Entity[]
-export type SentAgain = (typeof SENT_AGAIN)[number]
-
 /**
  * What was sent of a row, made of the row again; nothing of one that does not tell who wrote it, or that was taken in
  * from a file.
  */
-export const BODY_OF: { [E in SentAgain]: (row: Rows[E]) => EntryBody<E> | undefined } = {
+export const BODY_OF: { [E in RowEntity]: (row: Rows[E]) => EntryBody<E> | undefined } = {
   vehicles: ({ written, ...vehicle }) => asWritten(written, { vehicle }),
   profiles: ({ written, receivedAt: _, ...profile }) => asWritten(written, profile),
   instruments: ({ written, supersedes, ...instrument }) =>

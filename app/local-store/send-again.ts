@@ -1,7 +1,7 @@
-import { IDENTITY, whenWritten } from '#core'
+import { IDENTITY, ROW_ENTITIES, type RowEntity, whenWritten } from '#core'
 import type { LocalDatabase } from './database'
 import { isGone, isWaiting, type Entry, type OutboxItem, type Told } from './entries'
-import { BODY_OF, SENT_AGAIN, type SentAgain } from './rows'
+import { BODY_OF } from './rows'
 
 /**
  * Puts everything that this person recorded and that stands here back in line, as it was sent: the server has forgotten
@@ -22,15 +22,15 @@ export async function sendAgain(local: LocalDatabase): Promise<void> {
   })
 }
 
-type EntrySentAgain = { [E in SentAgain]: Told<E> }[SentAgain]
+type EntrySentAgain = { [E in RowEntity]: Told<E> }[RowEntity]
 
-const place = ({ kind }: EntrySentAgain) => SENT_AGAIN.indexOf(kind)
+const place = ({ kind }: EntrySentAgain) => ROW_ENTITIES.indexOf(kind)
 
 const canBeSentAgain = (entry: Entry): entry is EntrySentAgain =>
-  !isGone(entry) && !isWaiting(entry) && (SENT_AGAIN as readonly string[]).includes(entry.kind)
+  !isGone(entry) && !isWaiting(entry) && (ROW_ENTITIES as readonly string[]).includes(entry.kind)
 
 /** An entry as it waits to be sent, when this person made it. */
-function waitingAgain<E extends SentAgain>(
+function waitingAgain<E extends RowEntity>(
   { id, kind, row, case: of }: Told<E>,
   person: string,
 ): object | undefined {

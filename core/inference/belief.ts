@@ -1,5 +1,5 @@
 import { placeOfElements } from './class-factor'
-import { classTable, placesOfThree, productOf, type ClassTable } from './class-table'
+import { classTable, productOf, type ClassTable } from './class-table'
 import { ConditionsOfEpoch } from './conditions-of-epoch'
 import { countUp, faultsOf, type Counts } from './counts'
 import { countByDifferences, momentsOf, type Moments } from './differences'
@@ -16,7 +16,7 @@ import {
 import { HeavySets, type WeighedSet } from './heavy-sets'
 import { conditionGiven, ratioOnElements, ratiosOf } from './leave-out'
 import type { Model } from './model'
-import { valuesOf } from './multisets'
+import { placesAmong, valuesOf } from './multisets'
 import { classLikelihood } from './sign-classes'
 import type { Newcomer, Timeline } from './timeline'
 import { twinsOf, type Twins } from './twins'
@@ -132,7 +132,7 @@ export class Belief {
   /** A function of the classes of a group of conditions; where each set stands among them is found once. */
   groupTable(group: Summed, values: Float64Array): ClassTable {
     const table = this.table(group, values)
-    const places = this.placesIn.get(group) ?? placesOfThree(table, this.weights.three.length)
+    const places = this.placesIn.get(group) ?? placesAmong(table.ofTwin, table.count)
     this.placesIn.set(group, places)
     return { ...table, places }
   }
@@ -192,7 +192,7 @@ export class Belief {
     const apart = tables.filter(({ places }) => !places)
     if (apart.length < MANY_TABLES) return tables
     const joined = productOf(apart)
-    const places = placesOfThree(joined, this.weights.three.length)
+    const places = placesAmong(joined.ofTwin, joined.count)
     return [{ ...joined, places }, ...tables.filter((table) => table.places)]
   }
 

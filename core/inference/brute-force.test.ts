@@ -1,10 +1,19 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { Belief } from './belief'
-import type { Sign } from '../knowledge/types'
+import type { Book, Sign } from '../knowledge/types'
 import { bruteForcePosterior, bruteForceSets } from './brute-force.fixture'
 import type { PlacedReading } from './evidence'
+import type { Model } from './model'
 import { modelOrSkip, randomCase } from './random-book.fixture'
+
+/** Prior probability of every allowed set, by the ids of its faults. */
+function priorWeights(book: Book, { weights, faultIndex }: Model): Map<string, number> {
+  const { odds, scale, nothing } = weights
+  const weightOf = (ids: readonly string[]) =>
+    ids.reduce((w, id) => w * odds[faultIndex.get(id)!]!, ids.length === 0 ? nothing : scale)
+  return new Map(bruteForceSets([...book.faults]).map((ids) => [ids.join('+'), weightOf(ids)]))
+}
 
 describe('the engine against brute force on small random books', () => {
   it('agrees to 1e-12, with hidden conditions, overrides, exclusions, shared validity, and work on the vehicle', () => {
@@ -13,15 +22,7 @@ describe('the engine against brute force on small random books', () => {
         const { book, model, timeline } = modelOrSkip(random)
         const names = (list: readonly number[]) => list.map((f) => model.faults[f]!.id).join('+')
         const belief = new Belief(model, random.readings, timeline)
-        const { odds, scale, nothing } = model.weights
-        const weights = new Map(
-          bruteForceSets([...book.faults]).map((ids) => [
-            ids.join('+'),
-            ids.length === 0
-              ? nothing
-              : ids.reduce((w, id) => w * odds[model.faultIndex.get(id)!]!, scale),
-          ]),
-        )
+        const weights = priorWeights(book, model)
         const truth = bruteForcePosterior(
           book,
           [...book.faults],
@@ -58,15 +59,7 @@ describe('the engine against brute force on small random books', () => {
             ]),
           ),
         }))
-        const { odds, scale, nothing } = model.weights
-        const weights = new Map(
-          bruteForceSets([...book.faults]).map((ids) => [
-            ids.join('+'),
-            ids.length === 0
-              ? nothing
-              : ids.reduce((w, id) => w * odds[model.faultIndex.get(id)!]!, scale),
-          ]),
-        )
+        const weights = priorWeights(book, model)
         const truth = bruteForcePosterior(book, [...book.faults], weights, readings, random.works)
         const belief = new Belief(model, readings, timeline)
         const present = (key: string, id: string) => {

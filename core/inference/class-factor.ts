@@ -1,4 +1,4 @@
-import { multisetsOf, placeOf } from './multisets'
+import { multisetsOf, placeOf, placesAmong } from './multisets'
 
 /** Classes of the elements that may be in a set; class 0 says nothing. */
 export interface Partition {
@@ -35,15 +35,18 @@ export interface Join extends Partition {
 /** The coarsest partition that is finer than both; class 0 is what says nothing in both. */
 export function joinOf(left: Partition, right: Partition): Join {
   const { classOf, pairs } = pairsOf(left, right)
-  const count = pairs.length
-  const { size } = multisetsOf(count)
-  const inLeft = new Int32Array(size)
-  const inRight = new Int32Array(size)
-  const ofLeft = Uint8Array.from(pairs, ([a]) => a)
-  const ofRight = Uint8Array.from(pairs, ([, b]) => b)
-  fillPlaces(inLeft, ofLeft, left.count)
-  fillPlaces(inRight, ofRight, right.count)
-  return { count, classOf, inLeft, inRight }
+  return {
+    count: pairs.length,
+    classOf,
+    inLeft: placesAmong(
+      Uint8Array.from(pairs, ([a]) => a),
+      left.count,
+    ),
+    inRight: placesAmong(
+      Uint8Array.from(pairs, ([, b]) => b),
+      right.count,
+    ),
+  }
 }
 
 /** The pairs of classes that occur, (0, 0) first, the rest in the order of the left. */
@@ -61,32 +64,7 @@ function pairsOf(left: Partition, right: Partition) {
   return { classOf, pairs }
 }
 
-/** For each multiset of the finer classes, the place of what they are among `count` coarser ones. */
-function fillPlaces(out: Int32Array, coarser: Uint8Array, count: number): void {
-  const multisets = multisetsOf(count)
-  const finer = coarser.length
-  let at = 0
-  for (let i = 0; i < finer; i++)
-    for (let j = i; j < finer; j++)
-      for (let k = j; k < finer; k++)
-        out[at++] = placeOf(multisets, coarser[i]!, coarser[j]!, coarser[k]!)
-}
-
-/** out[x] = a[ia[x]] · b[ib[x]], from these starts. */
-export function multiplyInto(
-  out: Float64Array,
-  at: number,
-  { inLeft, inRight }: Join,
-  left: Float64Array,
-  leftAt: number,
-  right: Float64Array,
-  rightAt: number,
-): void {
-  for (let x = 0; x < inLeft.length; x++)
-    out[at + x] = left[leftAt + inLeft[x]!]! * right[rightAt + inRight[x]!]!
-}
-
-/** out[x] += a[ia[x]] · b[ib[x]]. */
+/** out[x] += a[ia[x]] · b[ib[x]], from these starts. */
 export function addProductInto(
   out: Float64Array,
   at: number,

@@ -72,22 +72,6 @@ export function cubeOf({ count, values }: Pick<ClassTable, 'count' | 'values'>):
   return cube
 }
 
-/** Where the classes of every set of three twins stand among the multisets of a table, in the order of the weights. */
-export function placesOfThree(
-  { count, ofTwin }: Pick<ClassTable, 'count' | 'ofTwin'>,
-  size: number,
-): Int32Array {
-  const places = new Int32Array(size)
-  const multisets = multisetsOf(count)
-  const twins = ofTwin.length
-  let at = 0
-  for (let i = 0; i < twins; i++)
-    for (let j = i; j < twins; j++)
-      for (let k = j; k < twins; k++)
-        places[at++] = placeOf(multisets, ofTwin[i]!, ofTwin[j]!, ofTwin[k]!)
-  return places
-}
-
 /** The product of several tables as one, over the classes that any of them tells apart. */
 export function productOf(tables: readonly ClassTable[]): ClassTable {
   const [first] = tables

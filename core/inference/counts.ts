@@ -42,7 +42,8 @@ export function countUp(weights: Weights, ratios: readonly ClassTable[] = []): C
       let last = three[at + j]!
       if (readers.length === 0) sum = countRow(three, at, j, counts.once)
       else {
-        for (let t = 0; t < readers.length; t++) readers[t]!(ratio, i, j, at, t === 0)
+        ratio.fill(1, j)
+        for (let t = 0; t < readers.length; t++) readers[t]!(ratio, i, j, at)
         sum = countRowTimes(three, at, j, ratio, counts.once)
         last *= ratio[j]!
       }
@@ -57,30 +58,14 @@ export function countUp(weights: Weights, ratios: readonly ClassTable[] = []): C
   return counts
 }
 
-/** Puts the ratios of the sets of i, j and each k ≥ j into `out`, or multiplies them into it; `at` is where they stand. */
-type ReadRow = (out: Float64Array, i: number, j: number, at: number, isFirst: boolean) => void
+/** Multiplies the ratios of the sets of i, j and each k ≥ j into `out`; `at` is where these sets stand. */
+type ReadRow = (out: Float64Array, i: number, j: number, at: number) => void
 
 function readerOf(table: ClassTable): ReadRow {
   const { places, values, ofTwin, count } = table
-  if (places)
-    return (out, _, j, at, isFirst) =>
-      isFirst ? putPlaces(out, j, values, places, at) : timesPlaces(out, j, values, places, at)
+  if (places) return (out, _, j, at) => timesPlaces(out, j, values, places, at)
   const cube = cubeOf(table)
-  return (out, i, j, _, isFirst) => {
-    const slice = (ofTwin[i]! * count + ofTwin[j]!) * count
-    if (isFirst) putSlice(out, j, cube, slice, ofTwin)
-    else timesSlice(out, j, cube, slice, ofTwin)
-  }
-}
-
-function putPlaces(
-  out: Float64Array,
-  j: number,
-  values: Float64Array,
-  places: Int32Array,
-  at: number,
-): void {
-  for (let k = j; k < out.length; k++) out[k] = values[places[at + k]!]!
+  return (out, i, j) => timesSlice(out, j, cube, (ofTwin[i]! * count + ofTwin[j]!) * count, ofTwin)
 }
 
 function timesPlaces(
@@ -91,16 +76,6 @@ function timesPlaces(
   at: number,
 ): void {
   for (let k = j; k < out.length; k++) out[k]! *= values[places[at + k]!]!
-}
-
-function putSlice(
-  out: Float64Array,
-  j: number,
-  cube: Float64Array,
-  slice: number,
-  ofTwin: Uint8Array,
-): void {
-  for (let k = j; k < out.length; k++) out[k] = cube[slice + ofTwin[k]!]!
 }
 
 function timesSlice(

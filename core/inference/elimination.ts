@@ -1,11 +1,4 @@
-import {
-  addProductInto,
-  type ClassFactor,
-  type Join,
-  joinOf,
-  multiplyInto,
-  type Partition,
-} from './class-factor'
+import { addProductInto, type ClassFactor, type Join, joinOf, type Partition } from './class-factor'
 import { multisetsOf } from './multisets'
 
 /** What is left when every condition is summed out: for each group of conditions that hang together, a row by multiset. */
@@ -162,14 +155,12 @@ export class Elimination {
     for (let state = 0; state < 1 << scope.length; state++) {
       const kept = maskOf(scope, state)
       if ((kept ^ fixed.holds) & fixed.mask & maskOf(scope, -1)) continue
-      let put = multiplyInto
       for (let summed = 0; summed < 1 << sumsOut.length; summed++) {
         const holds = kept | maskOf(sumsOut, summed)
         if ((holds ^ fixed.holds) & own) continue
         const fromA = stateOf(a.scope, holds) * sizeOfA
         const fromB = stateOf(b.scope, holds) * sizeOfB
-        put(out, state * size, join, held[left]!, fromA, held[right]!, fromB)
-        put = addProductInto
+        addProductInto(out, state * size, join, held[left]!, fromA, held[right]!, fromB)
       }
     }
     return out

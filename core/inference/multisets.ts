@@ -59,3 +59,19 @@ export function valuesOf(
     for (let b = a; b < count; b++) for (let c = b; c < count; c++) out[at++] = value(a, b, c)
   return out
 }
+
+/**
+ * Where each multiset of finer classes stands among those of `count` coarser ones; `coarser` gives the coarser class of
+ * each finer one, of three different members as of three alike.
+ */
+export function placesAmong(coarser: Uint8Array, count: number): Int32Array {
+  const multisets = multisetsOf(count)
+  const finer = coarser.length
+  const places = new Int32Array(multisetsOf(finer).size)
+  let at = 0
+  for (let i = 0; i < finer; i++)
+    for (let j = i; j < finer; j++)
+      for (let k = j; k < finer; k++)
+        places[at++] = placeOf(multisets, coarser[i]!, coarser[j]!, coarser[k]!)
+  return places
+}

@@ -1,6 +1,7 @@
 import { rowInto, valueAt, type ClassTable } from './class-table'
 import type { Elements } from './elements'
 import type { Model } from './model'
+import { multisetsOf } from './multisets'
 import { termsOf, tripleTermsOf, type Terms, type TripleTerms } from './terms'
 import { stands, type Newcomer, type Timeline } from './timeline'
 import type { Twins } from './twins'
@@ -48,7 +49,9 @@ export function weigh(
   const { apart, whole } = likelihoods
   const terms = termsOf(apart, twins.count, () => 0)
   const own = few(twins, terms, whole, () => 0, scale, nothing)
-  const out: Weights = { twins: twins.count, ...rowsOf(twins.count), ...own, beside: [] }
+  const { offset: row, size } = multisetsOf(twins.count)
+  const three = new Float64Array(size)
+  const out: Weights = { twins: twins.count, row, three, ...own, beside: [] }
   if (most < 2) out.two.fill(0)
   if (most > 2) sweep(out, twins, terms, likelihoods, scale)
   const barred = newcomers.map((newcomer) => barredBy(newcomer, model, twins, timeline))
@@ -60,18 +63,6 @@ export function weigh(
   })
   takeChances(out, newcomers, barred)
   return { ...out, beside }
-}
-
-/** Where the rows of three twins begin, and room for them. */
-function rowsOf(twins: number): Pick<Weights, 'row' | 'three'> {
-  const row = new Int32Array(twins * twins)
-  let at = 0
-  for (let i = 0; i < twins; i++)
-    for (let j = i; j < twins; j++) {
-      row[i * twins + j] = at - j
-      at += twins - j
-    }
-  return { row, three: new Float64Array(at) }
 }
 
 /** Sets of at most two twins, beside a member that is there anyway: `fixed` gives its class, 0 for none. */

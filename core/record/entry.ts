@@ -58,13 +58,25 @@ export function asSent<T extends CaseRecord | CaseEvent>(entry: T): T {
   return sent as T
 }
 
+/** Kinds of entries that are rows; a photograph is bytes. */
+export type RowEntity = Exclude<Entity, 'photographs'>
+/** These kinds, in the order in which one may build on the other. */
+export const ROW_ENTITIES = [
+  'vehicles',
+  'profiles',
+  'instruments',
+  'cases',
+  'records',
+  'events',
+] as const satisfies readonly RowEntity[]
+
 interface Moment {
   observedAt: string
   clockOffsetMs?: number | undefined
 }
 
 /** When an entry that is a row was recorded, by its device. */
-export function whenWritten(body: EntryBody<Exclude<Entity, 'photographs'>>): Moment {
+export function whenWritten(body: EntryBody<RowEntity>): Moment {
   if ('record' in body) return body.record
   return 'event' in body ? body.event : body
 }

@@ -1,11 +1,11 @@
 import { sql } from 'drizzle-orm'
 import { z } from 'zod'
-import { message } from '#core'
+import { message, ROW_ENTITIES } from '#core'
 import { type Actor, requireActor } from '../auth/actor'
 import { inTransaction } from '../database/client'
 import type { Transaction } from '../database/edge'
 import { defineApi, isDatabaseAway, readChecked, saidOf } from '../utils/define-api'
-import { ROW_ENTITIES, takeEntry } from '../utils/entry-rules'
+import { takeEntry } from '../utils/entry-rules'
 import { doneTogether } from '../utils/together'
 
 /** Entries of one batch, and what they may be together, bytes. */

@@ -1,8 +1,9 @@
 import { getRouterParam, setResponseStatus } from 'h3'
+import type { RowEntity } from '#core'
 import { requireActor } from '../auth/actor'
 import { inTransaction } from '../database/client'
 import { defineApi, readJson } from './define-api'
-import { type RowEntity, takeEntry } from './entry-rules'
+import { takeEntry } from './entry-rules'
 
 /** PUT of one entry under its own id: 201 when written, 200 when it was here already, 409 when other content is. */
 export function defineEntryRoute(entity: RowEntity) {

@@ -1,7 +1,6 @@
 import {
   asSent,
   ENTRIES,
-  type Entity,
   type EntryBody,
   IDENTITY,
   may,
@@ -9,6 +8,7 @@ import {
   type Permission,
   permissionForEvent,
   permissionForRecord,
+  type RowEntity,
   whenWritten,
 } from '#core'
 import type { Actor } from '../auth/actor'
@@ -26,17 +26,6 @@ import {
 import { refuse } from './api-error'
 import { checked } from './checked'
 import { noteEntry } from './metrics'
-
-/** Kinds of entries that are rows; a photograph is written anew first and has a route of its own. */
-export type RowEntity = Exclude<Entity, 'photographs'>
-export const ROW_ENTITIES = [
-  'vehicles',
-  'profiles',
-  'instruments',
-  'cases',
-  'records',
-  'events',
-] as const satisfies readonly RowEntity[]
 
 interface Rules<E extends RowEntity> {
   /** what a person needs beside being allowed to record */
