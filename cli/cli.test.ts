@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process'
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { benchmark } from './benchmark'
+import { benchmark } from './benchmark/benchmark'
 import { runCli } from './run'
 import { rankCase, readCaseFile } from '#core'
 
@@ -104,17 +104,35 @@ describe('the command line', () => {
     expect(run(['knowledge', 'audit']).stdout).toContain('Pairs that no check can tell apart')
   })
   it('benchmarks with exactly the figures promised, the engine agreeing with a plain enumeration to 1e-9', () => {
-    const result = benchmark({ runs: 2, readings: 10 })
-    expect(Object.keys(result)).toEqual([
+    const result = benchmark({ runs: 2, readings: 10, most: 1 })
+    const ofEngine = [
+      'posteriorMs',
       'fullRankingMs',
       'oneMoreReadingMs',
+      'nextCheckMs',
+      'questionsMs',
       'planMs',
+      'pivotMs',
+      'stabilityMs',
+    ] as const
+    expect(Object.keys(result)).toEqual([
+      ...ofEngine,
       'logAnalysisMs',
       'baselineRatio',
+      'openingMs',
+      'openingColdMs',
       'memoryMB',
+      'boardMs',
+      'demo',
+      'vignettes',
+      'nodeVersion',
+      'cpu',
     ])
-    for (const key of ['fullRankingMs', 'oneMoreReadingMs', 'planMs', 'logAnalysisMs'] as const)
-      expect(Object.keys(result[key])).toEqual(['median', 'p95'])
+    for (const times of [result, result.demo, result.vignettes])
+      for (const key of ofEngine) {
+        expect(Object.keys(times[key]), key).toEqual(['median', 'p95'])
+        expect(times[key].median, key).toBeGreaterThan(0)
+      }
   }, 600_000)
   it('reads standard input, and files from where npm was called', () => {
     expect(call(['validate'], readFileSync(seam, 'utf8')).stdout).toMatch(/^Good: /)

@@ -1,7 +1,6 @@
 import { writeFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { BOOK, caseJsonSchema, InputError, readCaseFile } from '#core'
-import { benchmark } from './benchmark'
 import { sentence } from '../words/catalogue'
 import { fromCaller, type Read, reader, UsageError, lines, type Streams, told } from './reading'
 import { rankCommand } from './commands/rank'
@@ -9,6 +8,7 @@ import { planCommand } from './commands/plan'
 import { checkCommand } from './commands/check'
 import { logCommand } from './commands/log'
 import { auditCommand } from './commands/audit'
+import { benchmarkCommand } from './commands/benchmark'
 
 function readArguments(args: string[]) {
   try {
@@ -20,6 +20,7 @@ function readArguments(args: string[]) {
         write: { type: 'string' },
         policy: { type: 'string', default: 'certainty' },
         prices: { type: 'string' },
+        warmed: { type: 'boolean', default: false },
         column: { type: 'string', multiple: true, default: [] },
       },
     })
@@ -48,14 +49,8 @@ function run(args: string[], read: Read): string {
     case 'knowledge':
       if (file !== 'audit') throw new UsageError(told('sayAudit'))
       return auditCommand(json)
-    case 'benchmark': {
-      const result = benchmark()
-      return json
-        ? `${JSON.stringify(result)}\n`
-        : `${Object.entries(result)
-            .map(([k, v]) => `${k}: ${typeof v === 'object' ? `${v.median} (p95 ${v.p95})` : v}`)
-            .join('\n')}\n`
-    }
+    case 'benchmark':
+      return benchmarkCommand(file, values.warmed, json)
     case 'validate': {
       const input = readCaseFile(read(file))
       const summary = {

@@ -30,10 +30,12 @@ export { BOOK, BOOK_HASH, reasonFor } from './knowledge/book'
 
 export { Belief } from './inference/belief'
 export { benchmarkReadings } from './inference/benchmark-case'
-export { buildModel } from './inference/model'
+export { buildModel, type Model } from './inference/model'
 export { plainPosterior } from './inference/plain-enumeration'
 export { rankBelief } from './inference/rank'
+export { type PlacedReading } from './inference/evidence'
 export { stabilityOf } from './inference/stability'
+export { type Timeline } from './inference/timeline'
 
 export { type BeltAndPump } from './checks/belt-and-pump/record'
 export { type CapTest } from './checks/cap/record'
@@ -121,19 +123,23 @@ export {
 export { carryData, carryInstrument, carryProfile, carryRecord } from './record/version-1'
 export { APPLICATION_VERSION } from './record/written-by'
 
-export { LEAST_QUESTION_BITS, type NextCheck } from './planning/next-check'
+export { LEAST_QUESTION_BITS, type NextCheck, nextChecks } from './planning/next-check'
+export { openQuestions } from './planning/questions'
 export { pivotAnswer } from './planning/pivot'
 export { makePlan } from './planning/plan'
 export { testOrReplace } from './planning/test-or-replace'
 
 export { partsSeen } from './diagnosis/parts-seen'
 export { auditBook } from './diagnosis/audit'
+export { builtInCase, rankBuiltInCase } from './diagnosis/built-in-case'
 export {
+  type Believed,
   type RankedCase,
   believe,
   chancesOf,
   leadOf,
   modelFor,
+  rankBelieved,
   rankCase,
 } from './diagnosis/rank-case'
 

@@ -1,6 +1,6 @@
 import type { CaseInput } from '#core'
-import type { Answer } from '../workers/answer'
-import type { RankAnswer, RankRequest } from '../workers/rank.worker'
+import { askRanker } from '../ranking/ranker'
+import type { Answer, Chances } from '../workers/answer'
 
 /** What a ranking depends on: the same key, the same answer. Receipts of the server change no key. */
 const keyOf = (input: CaseInput) =>
@@ -9,46 +9,38 @@ const keyOf = (input: CaseInput) =>
 /** Ranks a case in a web worker whenever it changes: one request at a time, and of those that wait only the newest. */
 export function useRanking(input: () => CaseInput | undefined) {
   const answer = shallowRef<Answer>()
+  /** how likely each fault is now, known before the reasons */
+  const chances = shallowRef<Chances>()
   const failed = ref(false)
   /** the answer shown is not yet that of the newest record */
   const pending = ref(true)
-  let ticket = 0
   let asked = ''
-  let busy = false
   let waiting: CaseInput | undefined
-  let worker: Worker | undefined
+  let leave: (() => void) | undefined
+
   function ask(value: CaseInput) {
-    busy = true
-    worker ??= start()
-    worker.postMessage({
-      ticket: ++ticket,
-      input: { ...value, at: new Date().toISOString() },
-    } satisfies RankRequest)
+    leave = askRanker(
+      { ...value, at: new Date().toISOString() },
+      {
+        first: (value) => (chances.value = value),
+        done(value) {
+          failed.value = false
+          answer.value = value
+          askNext()
+        },
+        failed() {
+          failed.value = true
+          askNext()
+        },
+      },
+    )
   }
   function askNext() {
-    busy = false
+    leave = undefined
     const next = waiting
     waiting = undefined
     if (next) ask(next)
     else pending.value = false
-  }
-  function start() {
-    const made = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), {
-      type: 'module',
-    })
-    made.addEventListener('message', (event: MessageEvent<RankAnswer>) => {
-      failed.value = false
-      answer.value = event.data
-      askNext()
-    })
-    // A worker that stopped is put away; what came in meanwhile, or comes next, is asked of a new one.
-    made.addEventListener('error', () => {
-      failed.value = true
-      made.terminate()
-      worker = undefined
-      askNext()
-    })
-    return made
   }
   watch(
     input,
@@ -58,11 +50,11 @@ export function useRanking(input: () => CaseInput | undefined) {
       if (key === asked) return
       asked = key
       pending.value = true
-      if (busy) waiting = value
+      if (leave) waiting = value
       else ask(value)
     },
     { immediate: true },
   )
-  onScopeDispose(() => worker?.terminate())
-  return { answer, failed, pending }
+  onScopeDispose(() => leave?.())
+  return { answer, chances, failed, pending }
 }

@@ -18,6 +18,7 @@ const filter = ref({ ...EVERYTHING_OPEN })
 const most = ref(PAGE)
 watch(filter, () => (most.value = PAGE))
 const { cards, count, bays } = useBoard(filter, most)
+useWarmRanker()
 const {
   elsewhere,
   more,

@@ -59,11 +59,14 @@ export function timelineOf(model: Model, works: readonly EpochWork[]): Timeline 
 }
 
 /** What the records of a case come to: every check's results, and the belief over faults that follows. */
-export function believe(input: CaseInput): {
+export interface Believed {
   assessment: Assessment
   model: Model
   belief: Belief
-} {
+}
+
+/** Assesses a case and finds how likely each fault is; reasons and plans follow from that. */
+export function believe(input: CaseInput): Believed {
   const assessment = assess(input)
   const model = modelFor(input)
   return {
@@ -83,19 +86,21 @@ export function leadOf(input: CaseInput): { name: string; probability: number } 
     : { name: model.faults[f]!.name, probability: belief.faults[f]! }
 }
 
-/** Probability of each fault by its id, and nothing more: what a change is compared with. */
-export function chancesOf(input: CaseInput): Record<string, number> {
-  const { belief, model } = believe(input)
-  const chances = Object.fromEntries(model.faults.map((fault, f) => [fault.id, belief.faults[f]!]))
-  return chances
+/** Probability of each fault by its id, and nothing more: what is told first, and what a change is compared with. */
+export function chancesOf({ belief, model }: Believed): Record<string, number> {
+  return Object.fromEntries(model.faults.map((fault, f) => [fault.id, belief.faults[f]!]))
 }
 
 /** Assesses and ranks a case: the one entry that the screen, the report, the server and the shell share. */
 export function rankCase(input: CaseInput): RankedCase {
-  const { assessment, belief } = believe(input)
+  return rankBelieved(believe(input), input)
+}
+
+/** The reasons, the next check and the questions that follow from what is believed of a case. */
+export function rankBelieved({ assessment, belief }: Believed, input: CaseInput): RankedCase {
   const ranking = rankBelief(belief, assessment.facts)
   const locate = locatingCheck(ranking.suspects, caseStateOf(input), input.vehicle.profile)
-  const ranked = {
+  return {
     assessment,
     ranking,
     ...(locate ? { locate } : {}),
@@ -104,5 +109,4 @@ export function rankCase(input: CaseInput): RankedCase {
     book: { version: BOOK.version, hash: BOOK_HASH },
     engine: ENGINE_VERSION,
   }
-  return ranked
 }

@@ -9,7 +9,7 @@ import { coolDownMinutesOf } from '../vehicle/profile'
 import { minutesOf, openSigns, plannedOf, possibleChecks, stillOpen } from './next-check'
 import { admits, opening } from './policies'
 import { type Prediction, predictionOf } from './predict'
-import { chanceIn, takeShown, type Shown } from './shown'
+import { chanceIn, normalise, takeShown, type Shown } from './shown'
 
 export interface PlanStep {
   check: CheckId
@@ -112,10 +112,11 @@ export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 
       : candidates.filter((c) => !done.has(c.check.id) && !waitsForAnother(c, candidates, done))
     const best = choose(open, beliefs, prediction, waits)
     if (!best || (best.bits < LEAST_BITS && !fixed)) break
-    for (let p = 0; p < beliefs.length; p++)
-      for (const sign of best.candidate.signs) {
+    for (let p = 0; p < beliefs.length; p++) {
+      for (const sign of best.candidate.signs)
         observe(beliefs[p]!, prediction.of(sign), truths[p]!, evenly(++draws))
-      }
+      normalise(beliefs[p]!)
+    }
     const { check } = best.candidate
     done.add(check.id)
     reached = lead()
@@ -178,7 +179,7 @@ function choose(
   return best && { candidate: best, bits: best.bits }
 }
 
-/** Draws what a reading of the sign shows when `truth` is true, and takes it into the belief. */
+/** Draws what a reading of the sign shows when `truth` is true, and takes it into the belief, which no longer sums to one. */
 function observe(weights: Float64Array, shown: Shown, truth: number, u: number) {
   let state = 0
   for (let sum = chanceIn(shown, truth, 0); u >= sum && state < shown.states - 1;)

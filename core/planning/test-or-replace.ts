@@ -4,7 +4,7 @@ import { guardMet } from '../inference/rank'
 import type { CheckId } from '../checks/registry'
 import { minutesOf, openSigns, plannedOf, possibleChecks, type Planned } from './next-check'
 import { type Prediction, predictionOf } from './predict'
-import { chanceIn } from './shown'
+import type { Shown } from './shown'
 
 /** The shop's prices. Without them everything is reckoned in hours of labour. */
 export interface Prices {
@@ -105,22 +105,10 @@ function bestTest(
     for (const sign of openSigns(check, planned)) {
       if (sign.classes.classOf[fault] === 0 && sign.causes.length === 0) continue
       const shown = prediction.of(sign)
-      let hit = 0
-      let hitMass = 0
-      let alarm = 0
-      let alarmMass = 0
-      prediction.members.forEach((members, i) => {
-        const w = prediction.weights[i]!
-        const abnormal = 1 - chanceIn(shown, i, 0)
-        if (members.includes(fault)) {
-          hit += w * abnormal
-          hitMass += w
-        } else {
-          alarm += w * abnormal
-          alarmMass += w
-        }
-      })
-      if (hitMass === 0 || alarmMass === 0) continue
+      const { hit, alarm } = abnormalWith(prediction, shown, fault)
+      const hitMass = prediction.faults[fault]!
+      const alarmMass = 1 - hitMass
+      if (hitMass === 0 || alarmMass <= 0) continue
       const c = minutesOf(check) * perMinute
       const total =
         c +
@@ -137,4 +125,21 @@ function bestTest(
     }
   }
   return best
+}
+
+/** P(the sign reads abnormal, fault there) and P(the sign reads abnormal, fault not there). */
+function abnormalWith(
+  { weights, members, faults }: Prediction,
+  { states, row, base, listed, chance }: Shown,
+  fault: number,
+) {
+  const abnormal = 1 - chance[base * states]!
+  let hit = abnormal * faults[fault]!
+  let all = abnormal
+  for (const i of listed) {
+    const more = weights[i]! * (1 - chance[row[i]! * states]! - abnormal)
+    all += more
+    if (members[i]!.includes(fault)) hit += more
+  }
+  return { hit, alarm: all - hit }
 }

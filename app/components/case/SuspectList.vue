@@ -1,29 +1,38 @@
 <script setup lang="ts">
-import type { Answer } from '../../workers/answer'
+import type { Answer, Chances } from '../../workers/answer'
 import { ofKind, reasonFor } from '#core'
+import { suspectsNow } from '../../ranking/suspects-now'
 import { formatChance } from '../../../words/format'
 
 const { say } = useWords()
 
-const props = defineProps<{ answer: Answer | undefined; failed: boolean; pending?: boolean }>()
+const props = defineProps<{
+  answer: Answer | undefined
+  /** how likely each fault is now, where that is known before the reasons */
+  chances?: Chances | undefined
+  failed: boolean
+  pending?: boolean
+}>()
 const emit = defineEmits<{ why: [fault: string] }>()
 const preferences = usePreferences()
 const all = ref(false)
 const open = inject(OPEN_CASE, undefined)
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
+const suspects = computed(() => suspectsNow(props.answer, props.chances))
 const rows = computed(() => {
-  const { answer } = props
-  if (!answer) return []
-  const { suspects, moved, says } = answer.ranked.ranking
+  const moved = props.answer?.ranked.ranking.moved ?? []
+  const says = props.answer?.ranked.ranking.says ?? []
+  // What it was before is told with the answer to the newest record, not to the one before it.
+  const before = props.pending ? undefined : props.answer?.before
   const declared = new Map(
     (open ? ofKind(open.records.value, 'suspect.declared') : []).map((d) => [
       d.data.fault,
       d.data.as,
     ]),
   )
-  return suspects.slice(0, all.value ? undefined : 5).map((s, i) => {
-    const was = answer.before?.probability[s.fault]
+  return suspects.value.slice(0, all.value ? undefined : 5).map((s, i) => {
+    const was = before?.probability[s.fault]
     const change =
       was === undefined ||
       Math.max(was, s.probability) < 0.05 ||
@@ -63,7 +72,9 @@ const rows = computed(() => {
     <p v-if="failed" class="problem">
       {{ say('case.suspect-list.theRankingStoppedOnThis') }}
     </p>
-    <p v-else-if="!answer" class="quiet">{{ say('case.suspect-list.workingItOut') }}</p>
+    <p v-else-if="suspects.length === 0" class="quiet">
+      {{ say('case.suspect-list.workingItOut') }}
+    </p>
     <TransitionGroup v-else name="move" tag="ol">
       <li v-for="row in rows" :key="row.fault">
         <button
@@ -107,11 +118,11 @@ const rows = computed(() => {
         </button>
       </li>
     </TransitionGroup>
-    <button v-if="answer" type="button" class="plain-button" @click="all = !all">
+    <button v-if="suspects.length > 0" type="button" class="plain-button" @click="all = !all">
       {{
         all
           ? say('case.suspect-list.theFirstFive')
-          : say('case.suspect-list.all', { suspects: answer.ranked.ranking.suspects.length })
+          : say('case.suspect-list.all', { suspects: suspects.length })
       }}
     </button>
     <p v-if="answer && answer.ranked.ranking.nothingWrong > 0.02" class="small quiet">

@@ -1,6 +1,6 @@
 import { ref, shallowRef } from 'vue'
 import type { CaseInput } from '#core'
-import { type Answer, answerOf } from '../../../app/workers/answer'
+import { type Answer, answerOf, type Chances } from '../../../app/workers/answer'
 
 /** The answer to the case that was asked for last: its screens are rendered one after another. */
 let last: { of: string; answer: Answer } | undefined
@@ -14,5 +14,6 @@ function answerTo(input: CaseInput): Answer {
 export function useRanking(input: () => CaseInput | undefined) {
   const value = input()
   const answer = shallowRef(value && answerTo(value))
-  return { answer, failed: ref(false), pending: ref(false) }
+  const chances = shallowRef<Chances>()
+  return { answer, chances, failed: ref(false), pending: ref(false) }
 }

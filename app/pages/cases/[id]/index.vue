@@ -14,7 +14,7 @@ const id = String(route.params.id)
 const input = computed(() => shop.caseInput(id))
 const { fetching, outcome, fetchIt, pinned, pin } = useCaseHere(id)
 const { state, records, events } = useCaseState(() => input.value)
-const { answer, failed, pending } = useRanking(() => input.value)
+const { answer, chances, failed, pending } = useRanking(() => input.value)
 const mayRecord = computed(() => session.current?.may.record === true)
 const part = ref<Part>()
 const tab = ref<CaseTab>('check')
@@ -84,7 +84,13 @@ function goFromWarning(check: CheckId) {
       />
     </main>
     <aside class="right" :class="{ shown: tab === 'suspects' }">
-      <SuspectList :answer="answer" :failed="failed" :pending="pending" @why="why = $event" />
+      <SuspectList
+        :answer="answer"
+        :chances="chances"
+        :failed="failed"
+        :pending="pending"
+        @why="why = $event"
+      />
       <NextBox :next="next" :nothing-is-left="nothingIsLeft" :later="later" />
       <div class="last">
         <v-btn class="report" :to="`/cases/${id}/report`">{{ say('case.reportExport') }}</v-btn>
