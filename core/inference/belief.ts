@@ -148,10 +148,11 @@ export class Belief {
     const given = conditions.map((_, k) => conditionGiven(this.conditions.at(-1)!, k))
     sets.forEach((set, i) => {
       const members = this.present(set)
+      const elements = this.elementsIn(set)
       conditions.forEach((condition, k) => {
         const known = given[k]
         if (known) {
-          out[i * K + k] = known.values[placeOfElements(known.group, this.elementsIn(set))]!
+          out[i * K + k] = known.values[placeOfElements(known.group, elements)]!
           return
         }
         let not = members.reduce((q, f) => q * condition.notByFault[f]!, condition.leakNot)

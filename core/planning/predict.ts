@@ -1,7 +1,15 @@
 import type { Belief } from '../inference/belief'
 import { scopeOf } from '../inference/conditions-of-epoch'
 import type { SignModel } from '../inference/sign-model'
-import { joined, rowsOfClasses, rowsOfValues, type SetRows } from './set-rows'
+import {
+  type FlatSets,
+  flatSetsOf,
+  joined,
+  oneRow,
+  rowsOfClasses,
+  rowsOfValues,
+  type SetRows,
+} from './set-rows'
 import { shownOf, signBits, type Shown } from './shown'
 import { StateChances } from './state-chances'
 
@@ -28,8 +36,7 @@ export class Prediction {
   readonly weights: Float64Array
   /** mass of the sets left out */
   readonly lost: number
-  /** the members again, three for each set, the number of faults for none */
-  readonly flat: Int16Array
+  private readonly sets: FlatSets
   /** P(fault now) among these sets */
   readonly faults: Float64Array
   /** P(condition of the book | set, evidence), set by set */
@@ -46,11 +53,15 @@ export class Prediction {
     const mass = sets.reduce((sum, { probability }) => sum + probability, 0)
     this.weights = Float64Array.from(sets, ({ probability }) => probability / mass)
     this.lost = 1 - mass
-    this.flat = new Int16Array(3 * sets.length).fill(belief.model.faults.length)
-    this.members.forEach((list, i) => list.forEach((f, k) => (this.flat[3 * i + k] = f)))
+    this.sets = flatSetsOf(this.members, belief.model.faults.length)
     this.faults = new Float64Array(belief.model.faults.length)
     this.members.forEach((list, i) => list.forEach((f) => (this.faults[f]! += this.weights[i]!)))
     this.conditionsGiven = belief.conditionsOf(sets)
+  }
+
+  /** The members again, three for each set, the number of faults for none. */
+  get flat(): Int16Array {
+    return this.sets.flat
   }
 
   /** Information of one reading of the sign under these weights of the sets, which sum to one; bits. */
@@ -62,40 +73,29 @@ export class Prediction {
   of(sign: SignModel): Shown {
     const known = this.known.get(sign.sign.id)
     if (known) return known
-    const classes = this.classesOf(sign)
     const rows = joined(
-      rowsOfClasses(classes, sign.classes.count),
+      rowsOfClasses(this.sets, sign.classes, sign.rows),
       this.rowsOfConditions(sign.conditions),
     )
-    const shown = shownOf(sign.columns + 1, rows.of, this.chancesOf(sign, classes, rows))
+    const shown = shownOf(sign.columns + 1, rows.of, this.chancesOf(sign, rows))
     this.known.set(sign.sign.id, shown)
     return shown
   }
 
   /** P(state | a set of the row) of every row, errors of the reading included. */
-  private chancesOf(sign: SignModel, classes: Uint8Array, rows: SetRows): Float64Array {
+  private chancesOf(sign: SignModel, { first }: SetRows): Float64Array {
     const states = sign.columns + 1
-    const out = new Float64Array(rows.count * states)
+    const out = new Float64Array(first.length * states)
     const chances = new StateChances(sign)
     const conditions = this.belief.model.conditions.length
-    let next = 0
-    for (let i = 0; next < rows.count; i++) {
-      if (rows.of[i]! < next) continue
-      chances.add(classes, 3 * i, this.conditionsGiven, i * conditions, out, next * states)
-      next++
+    for (let r = 0; r < first.length; r++) {
+      const set = first[r]!
+      if (set < 0) continue
+      chances.add(this.flat, 3 * set, this.conditionsGiven, set * conditions, out, r * states)
     }
     const wrong = (1 - READING_RIGHT) / Math.max(1, states - 1)
     for (let at = 0; at < out.length; at++)
       out[at] = READING_RIGHT * out[at]! + wrong * (1 - out[at]!)
-    return out
-  }
-
-  /** Classes in a sign of the members of each set, three for each; 0 for none. */
-  private classesOf({ classes: { classOf } }: SignModel): Uint8Array {
-    const { flat } = this
-    const none = classOf.length
-    const out = new Uint8Array(flat.length)
-    for (let at = 0; at < flat.length; at++) if (flat[at] !== none) out[at] = classOf[flat[at]!]!
     return out
   }
 
@@ -107,7 +107,7 @@ export class Prediction {
     const last = scope.at(-1)
     const rows =
       last === undefined
-        ? { of: new Uint16Array(this.weights.length), count: 1 }
+        ? oneRow(this.weights.length)
         : joined(
             this.rowsOfConditions(mask & ~(1 << last)),
             rowsOfValues(this.conditionsGiven, this.belief.model.conditions.length, last),

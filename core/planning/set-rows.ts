@@ -1,54 +1,102 @@
-/** A list of sets in rows, numbered as they are met: sets of one row are alike for what the rows are made for. */
+import type { SignClasses } from '../inference/sign-classes'
+
+/** A list of sets in rows: sets of one row are alike for what the rows are made for. */
 export interface SetRows {
   /** row of each set */
   of: Uint16Array
-  count: number
+  /** one set of each row, −1 for a row that no set is of */
+  first: Int16Array
 }
 
-/** Rows of sets whose three members are of the same classes, in any order; `classes` has three for each set. */
-export function rowsOfClasses(classes: Uint8Array, count: number): SetRows {
-  const known = new Int16Array(count ** 3).fill(-1)
-  const of = new Uint16Array(classes.length / 3)
-  let rows = 0
-  for (let i = 0; i < of.length; i++) {
-    const key = rising(classes[3 * i]!, classes[3 * i + 1]!, classes[3 * i + 2]!, count)
-    if (known[key]! < 0) known[key] = rows++
-    of[i] = known[key]!
+/** Members of each set, three for each, the number of faults for none; and the sets that hold each fault. */
+export interface FlatSets {
+  flat: Int16Array
+  heldBy: readonly Uint16Array[]
+}
+
+export function flatSetsOf(members: readonly (readonly number[])[], faults: number): FlatSets {
+  const flat = new Int16Array(3 * members.length).fill(faults)
+  const heldBy: number[][] = Array.from({ length: faults }, () => [])
+  members.forEach((list, i) =>
+    list.forEach((f, k) => {
+      flat[3 * i + k] = f
+      heldBy[f]!.push(i)
+    }),
+  )
+  return { flat, heldBy: heldBy.map((list) => Uint16Array.from(list)) }
+}
+
+/**
+ * Rows of sets whose members are of the same classes of a sign; row 0 is of those that hold no fault that speaks to it.
+ * Only sets that hold one are looked at, from each such fault.
+ */
+export function rowsOfClasses(
+  { flat, heldBy }: FlatSets,
+  { classOf, count }: SignClasses,
+  linked: readonly { fault: number }[],
+): SetRows {
+  const of = new Uint16Array(flat.length / 3)
+  const known = new Int16Array(count ** 3)
+  const first = [-1]
+  for (const { fault } of linked) {
+    const sets = heldBy[fault]!
+    for (let at = 0; at < sets.length; at++) {
+      const i = sets[at]!
+      const key = keyOf(flat, 3 * i, classOf, count)
+      if (key > 0 && known[key] === 0) known[key] = first.push(i) - 1
+      of[i] = known[key]!
+    }
   }
-  return { of, count: rows }
+  first[0] = of.indexOf(0)
+  return { of, first: Int16Array.from(first) }
 }
 
-/** One number for three classes in any order. */
-function rising(a: number, b: number, c: number, count: number): number {
+/** One number for the classes of three members in any order, 0 where all say nothing. */
+function keyOf(flat: Int16Array, at: number, classOf: Uint8Array, count: number): number {
+  const a = classIn(classOf, flat[at]!)
+  const b = classIn(classOf, flat[at + 1]!)
+  const c = classIn(classOf, flat[at + 2]!)
   const least = a < b ? (a < c ? a : c) : b < c ? b : c
   const most = a > b ? (a > c ? a : c) : b > c ? b : c
   return (least * count + (a + b + c - least - most)) * count + most
 }
 
+/** Class of a member, 0 for none. */
+export const classIn = (classOf: Uint8Array, fault: number): number =>
+  fault < classOf.length ? classOf[fault]! : 0
+
 /** Rows of sets that have the same number; `values` holds it for set i at i·stride + from. */
 export function rowsOfValues(values: Float64Array, stride: number, from: number): SetRows {
   const known = new Map<number, number>()
   const of = new Uint16Array(values.length / stride)
+  const first: number[] = []
   for (let i = 0; i < of.length; i++) {
     const value = values[i * stride + from]!
     let row = known.get(value)
-    if (row === undefined) known.set(value, (row = known.size))
+    if (row === undefined) known.set(value, (row = first.push(i) - 1))
     of[i] = row
   }
-  return { of, count: known.size }
+  return { of, first: Int16Array.from(first) }
 }
+
+/** All sets in one row. */
+export const oneRow = (sets: number): SetRows => ({
+  of: new Uint16Array(sets),
+  first: new Int16Array(1),
+})
 
 /** Rows of sets that are alike for both. */
 export function joined(a: SetRows, b: SetRows): SetRows {
-  if (a.count === 1) return b
-  if (b.count === 1) return a
-  const known = new Int16Array(a.count * b.count).fill(-1)
+  if (a.first.length === 1) return b
+  if (b.first.length === 1) return a
+  const width = b.first.length
+  const known = new Int16Array(a.first.length * width).fill(-1)
   const of = new Uint16Array(a.of.length)
-  let rows = 0
+  const first: number[] = []
   for (let i = 0; i < of.length; i++) {
-    const key = a.of[i]! * b.count + b.of[i]!
-    if (known[key]! < 0) known[key] = rows++
+    const key = a.of[i]! * width + b.of[i]!
+    if (known[key]! < 0) known[key] = first.push(i) - 1
     of[i] = known[key]!
   }
-  return { of, count: rows }
+  return { of, first: Int16Array.from(first) }
 }

@@ -1,5 +1,6 @@
 import { maskOf } from '../inference/elimination'
 import { scopeOf } from '../inference/conditions-of-epoch'
+import { classIn } from './set-rows'
 import { firstOf } from '../inference/sign-classes'
 import type { OverrideModel, SignModel } from '../inference/sign-model'
 
@@ -33,9 +34,9 @@ export class StateChances {
     this.left = new Float64Array(sign.columns)
   }
 
-  /** Adds the chances of a set, whose classes and chances of conditions stand from two places on, to `out`. */
+  /** Adds the chances of a set, whose members and chances of conditions stand from two places on, to `out`. */
   add(
-    classes: Uint8Array,
+    flat: Int16Array,
     member: number,
     given: Float64Array,
     conditions: number,
@@ -53,21 +54,23 @@ export class StateChances {
         const q = given[conditions + deciding[bit]!]!
         p *= (state >> bit) & 1 ? q : 1 - q
       }
-      if (p > 0) this.addUnder(leaks[state]!, p, classes, member, out, to)
+      if (p > 0) this.addUnder(leaks[state]!, p, flat, member, out, to)
     }
   }
 
   private addUnder(
     leak: Leak,
     p: number,
-    classes: Uint8Array,
+    flat: Int16Array,
     member: number,
     out: Float64Array,
     to: number,
   ): void {
     const { columns, overrides } = this.sign
-    const { below, override } = this.sign.classes
-    const [a, b, c] = [classes[member]!, classes[member + 1]!, classes[member + 2]!]
+    const { below, override, classOf } = this.sign.classes
+    const a = classIn(classOf, flat[member]!)
+    const b = classIn(classOf, flat[member + 1]!)
+    const c = classIn(classOf, flat[member + 2]!)
     const by = firstOf(override[a]!, override[b]!, override[c]!)
     const decided = by >= 0 ? overrides[by]!.below : leak.fixed ? leak.below : undefined
     let lower = 0
