@@ -10,7 +10,7 @@ import {
   rowsOfValues,
   type SetRows,
 } from './set-rows'
-import { shownOf, signBits, type Shown } from './shown'
+import { shownOf, signBits, type Shown, type Slabs, slabsFor } from './shown'
 import { StateChances } from './state-chances'
 
 /** How often a reading shows the state that is there; the rest is spread over the other states. */
@@ -41,6 +41,7 @@ export class Prediction {
   readonly faults: Float64Array
   /** P(condition of the book | set, evidence), set by set */
   private readonly conditionsGiven: Float64Array
+  private readonly slabs: Slabs
   private readonly known = new Map<string, Shown>()
   private readonly rowsOfMask = new Map<number, SetRows>()
 
@@ -54,6 +55,7 @@ export class Prediction {
     this.weights = Float64Array.from(sets, ({ probability }) => probability / mass)
     this.lost = 1 - mass
     this.sets = flatSetsOf(this.members, belief.model.faults.length)
+    this.slabs = slabsFor(sets.length)
     this.faults = new Float64Array(belief.model.faults.length)
     this.members.forEach((list, i) => list.forEach((f) => (this.faults[f]! += this.weights[i]!)))
     this.conditionsGiven = belief.conditionsOf(sets)
@@ -74,10 +76,10 @@ export class Prediction {
     const known = this.known.get(sign.sign.id)
     if (known) return known
     const rows = joined(
-      rowsOfClasses(this.sets, sign.classes, sign.rows),
+      rowsOfClasses(this.sets, sign.classes, sign.rows, this.slabs.rows.take(this.weights.length)),
       this.rowsOfConditions(sign.conditions),
     )
-    const shown = shownOf(sign.columns + 1, rows.of, this.chancesOf(sign, rows))
+    const shown = shownOf(sign.columns + 1, rows.of, this.chancesOf(sign, rows), this.slabs)
     this.known.set(sign.sign.id, shown)
     return shown
   }
@@ -85,7 +87,7 @@ export class Prediction {
   /** P(state | a set of the row) of every row, errors of the reading included. */
   private chancesOf(sign: SignModel, { first }: SetRows): Float64Array {
     const states = sign.columns + 1
-    const out = new Float64Array(first.length * states)
+    const out = this.slabs.chances.take(first.length * states)
     const chances = new StateChances(sign)
     const conditions = this.belief.model.conditions.length
     for (let r = 0; r < first.length; r++) {

@@ -5,7 +5,7 @@ export interface SetRows {
   /** row of each set */
   of: Uint16Array
   /** one set of each row, −1 for a row that no set is of */
-  first: Int16Array
+  first: readonly number[]
 }
 
 /** Members of each set, three for each, the number of faults for none; and the sets that hold each fault. */
@@ -28,15 +28,15 @@ export function flatSetsOf(members: readonly (readonly number[])[], faults: numb
 
 /**
  * Rows of sets whose members are of the same classes of a sign; row 0 is of those that hold no fault that speaks to it.
- * Only sets that hold one are looked at, from each such fault.
+ * Only sets that hold one are looked at, from each such fault. `of` is to be all 0, a number for each set.
  */
 export function rowsOfClasses(
   { flat, heldBy }: FlatSets,
   { classOf, count }: SignClasses,
   linked: readonly { fault: number }[],
+  of: Uint16Array,
 ): SetRows {
-  const of = new Uint16Array(flat.length / 3)
-  const known = new Int16Array(count ** 3)
+  const known = places(count ** 3)
   const first = [-1]
   for (const { fault } of linked) {
     const sets = heldBy[fault]!
@@ -48,7 +48,15 @@ export function rowsOfClasses(
     }
   }
   first[0] = of.indexOf(0)
-  return { of, first: Int16Array.from(first) }
+  return { of, first }
+}
+
+let buffer = new Int16Array(4096)
+
+/** A list of so many zeros, good until the next is asked for. */
+function places(length: number): Int16Array {
+  if (buffer.length < length) buffer = new Int16Array(2 * length)
+  return buffer.fill(0, 0, length)
 }
 
 /** One number for the classes of three members in any order, 0 where all say nothing. */
@@ -76,13 +84,13 @@ export function rowsOfValues(values: Float64Array, stride: number, from: number)
     if (row === undefined) known.set(value, (row = first.push(i) - 1))
     of[i] = row
   }
-  return { of, first: Int16Array.from(first) }
+  return { of, first }
 }
 
 /** All sets in one row. */
 export const oneRow = (sets: number): SetRows => ({
   of: new Uint16Array(sets),
-  first: new Int16Array(1),
+  first: [0],
 })
 
 /** Rows of sets that are alike for both. */
@@ -90,13 +98,13 @@ export function joined(a: SetRows, b: SetRows): SetRows {
   if (a.first.length === 1) return b
   if (b.first.length === 1) return a
   const width = b.first.length
-  const known = new Int16Array(a.first.length * width).fill(-1)
+  const known = places(a.first.length * width)
   const of = new Uint16Array(a.of.length)
   const first: number[] = []
   for (let i = 0; i < of.length; i++) {
     const key = a.of[i]! * width + b.of[i]!
-    if (known[key]! < 0) known[key] = first.push(i) - 1
-    of[i] = known[key]!
+    if (known[key] === 0) known[key] = first.push(i)
+    of[i] = known[key]! - 1
   }
-  return { of, first: Int16Array.from(first) }
+  return { of, first }
 }

@@ -1,3 +1,5 @@
+import { Slab } from './slab'
+
 /** What a reading of one sign would show in each of a list of sets; sets that the sign cannot tell apart share a row. */
 export interface Shown {
   states: number
@@ -13,31 +15,57 @@ export interface Shown {
   open: Float64Array
 }
 
-/** The same with what each row leaves open worked out, and the row of the most sets found. */
-export function shownOf(states: number, row: Uint16Array, chance: Float64Array): Shown {
-  const open = new Float64Array(chance.length / states)
-  for (let r = 0; r < open.length; r++)
-    for (let j = 0; j < states; j++) {
-      const p = chance[r * states + j]!
-      if (p > 0) open[r]! += p * Math.log2(p)
-    }
-  const base = fullest(row, open.length)
-  return { states, row, base, listed: setsBut(row, base), chance, open }
+/** Where the lists of many signs are kept. */
+export interface Slabs {
+  rows: Slab<Uint16Array>
+  chances: Slab<Float64Array>
 }
 
-/** The row that most sets are of. */
-function fullest(row: Uint16Array, rows: number): number {
-  const sets = new Uint16Array(rows)
+/** Slabs for so many sets. */
+export const slabsFor = (sets: number): Slabs => ({
+  rows: new Slab((length) => new Uint16Array(length), 64 * Math.max(1, sets)),
+  chances: new Slab((length) => new Float64Array(length), 16_384),
+})
+
+/** The same with what each row leaves open worked out, and the row of the most sets found. */
+export function shownOf(
+  states: number,
+  row: Uint16Array,
+  chance: Float64Array,
+  slabs = slabsFor(row.length),
+): Shown {
+  const rows = chance.length / states
+  const open = slabs.chances.take(rows)
+  leaveOpen(open, states, chance)
+  const sets = slabs.rows.take(rows)
+  const base = fullest(row, sets)
+  const listed = slabs.rows.take(row.length - (sets[base] ?? 0))
+  listBut(row, base, listed)
+  return { states, row, base, listed, chance, open }
+}
+
+function leaveOpen(open: Float64Array, states: number, chance: Float64Array): void {
+  for (let r = 0; r < open.length; r++) {
+    let sum = 0
+    for (let at = r * states; at < (r + 1) * states; at++) {
+      const p = chance[at]!
+      if (p > 0) sum += p * Math.log2(p)
+    }
+    open[r] = sum
+  }
+}
+
+/** The row that most sets are of; counts the sets of each. */
+function fullest(row: Uint16Array, sets: Uint16Array): number {
+  for (let i = 0; i < row.length; i++) sets[row[i]!]!++
   let base = 0
-  for (let i = 0; i < row.length; i++) if (++sets[row[i]!]! > sets[base]!) base = row[i]!
+  for (let r = 1; r < sets.length; r++) if (sets[r]! > sets[base]!) base = r
   return base
 }
 
-function setsBut(row: Uint16Array, base: number): Uint16Array {
-  const out = new Uint16Array(row.length)
-  let listed = 0
-  for (let i = 0; i < row.length; i++) if (row[i] !== base) out[listed++] = i
-  return out.subarray(0, listed)
+function listBut(row: Uint16Array, base: number, listed: Uint16Array): void {
+  let at = 0
+  for (let i = 0; i < row.length; i++) if (row[i] !== base) listed[at++] = i
 }
 
 /** P(the reading shows a state | a set of the list). */
