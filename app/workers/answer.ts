@@ -29,6 +29,6 @@ export function answerOf(input: CaseInput, believed: Believed = believe(input)):
   const records = input.records.filter((r) => r.id !== newest.id)
   return {
     ranked,
-    before: { record: newest.id, probability: chancesOf(believe({ ...input, records })) },
+    before: { record: newest.id, probability: chancesOf(believe({ ...input, records }, believed)) },
   }
 }

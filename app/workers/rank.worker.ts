@@ -1,4 +1,4 @@
-import { believe, type CaseInput, chancesOf, rankBuiltInCase } from '#core'
+import { type Believed, believe, type CaseInput, chancesOf, rankBuiltInCase } from '#core'
 import { type Answer, answerOf, type Chances } from './answer'
 
 export interface RankRequest {
@@ -20,11 +20,15 @@ function warmUp() {
 }
 setTimeout(warmUp)
 
+/** What was believed last; the next question is mostly of the same case with one entry more. */
+let last: Believed | undefined
+
 const post = (answer: RankAnswer) => self.postMessage(answer)
 
 self.addEventListener('message', ({ data: { ticket, input } }: MessageEvent<RankRequest>) => {
   warmed = WARMING_RUNS
-  const believed = believe(input)
+  const believed = believe(input, last)
+  last = believed
   post({ ticket, chances: chancesOf(believed) })
   post({ ticket, answer: answerOf(input, believed) })
 })

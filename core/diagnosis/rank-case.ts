@@ -1,6 +1,6 @@
 import { Belief } from '../inference/belief'
 import { buildModel, type Model } from '../inference/model'
-import { rankBelief, summarise, type Ranking } from '../inference/rank'
+import { nothingWrongIn, rankBelief, type Ranking } from '../inference/rank'
 import type { Timeline } from '../inference/timeline'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { LEVELS } from '../knowledge/levels'
@@ -65,14 +65,22 @@ export interface Believed {
   belief: Belief
 }
 
-/** Assesses a case and finds how likely each fault is; reasons and plans follow from that. */
-export function believe(input: CaseInput): Believed {
+/**
+ * Assesses a case and finds how likely each fault is; reasons and plans follow from that. What an `earlier` belief of the
+ * same case summed out is taken over where it still holds.
+ */
+export function believe(input: CaseInput, earlier?: Believed): Believed {
   const assessment = assess(input)
   const model = modelFor(input)
   return {
     assessment,
     model,
-    belief: new Belief(model, assessment.readings, timelineOf(model, assessment.works)),
+    belief: new Belief(
+      model,
+      assessment.readings,
+      timelineOf(model, assessment.works),
+      earlier?.belief,
+    ),
   }
 }
 
@@ -80,7 +88,7 @@ export function believe(input: CaseInput): Believed {
 export function leadOf(input: CaseInput): { name: string; probability: number } {
   const { belief, model } = believe(input)
   const f = belief.faults.reduce((best, p, i) => (p > belief.faults[best]! ? i : best), 0)
-  const { nothingWrong } = summarise(belief)
+  const nothingWrong = nothingWrongIn(belief)
   return nothingWrong > belief.faults[f]!
     ? { name: 'Nothing wrong', probability: nothingWrong }
     : { name: model.faults[f]!.name, probability: belief.faults[f]! }

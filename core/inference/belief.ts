@@ -1,7 +1,7 @@
 import { placeOfElements } from './class-factor'
 import { classTable, productOf, type ClassTable } from './class-table'
 import { ConditionsOfEpoch } from './conditions-of-epoch'
-import { countUp, faultsOf, type Counts } from './counts'
+import { countUp, faultsOf, weightsByPlace, weightWithin, type Counts } from './counts'
 import { countByDifferences, momentsOf, type Moments } from './differences'
 import type { Summed } from './elimination'
 import { elementsOf, type Elements } from './elements'
@@ -14,7 +14,7 @@ import {
   type PlacedReading,
 } from './evidence'
 import { HeavySets, type WeighedSet } from './heavy-sets'
-import { conditionGiven, ratioOnElements, ratiosOf } from './leave-out'
+import { conditionGiven, type ConditionGiven, ratioOnElements, ratiosOf } from './leave-out'
 import type { Model } from './model'
 import { placesAmong, valuesOf } from './multisets'
 import { classLikelihood } from './sign-classes'
@@ -25,7 +25,8 @@ import { weigh, type Weights } from './weights'
 /**
  * The posterior over every allowed set of faults, exact, from the readings of a case: sets true at the beginning,
  * each with at most one newcomer that the work on the vehicle brought in. Faults that nothing read so far can tell
- * apart are summed up together, hidden conditions are summed out by their classes, and no set is cut off.
+ * apart are summed up together, hidden conditions are summed out by their classes, and no set is cut off. Conditions of an
+ * `earlier` belief of the same vehicle are taken over where nothing was read since that depends on them.
  */
 export class Belief {
   readonly epochs: number
@@ -41,18 +42,22 @@ export class Belief {
   private readonly sets: HeavySets
   private knownMoments: Moments | undefined
   private readonly placesIn = new Map<Summed, Int32Array>()
+  private readonly given = new Map<number, ConditionGiven | undefined>()
 
   constructor(
     readonly model: Model,
     readonly readings: readonly PlacedReading[],
     readonly timeline: Timeline = [],
+    earlier?: Belief,
   ) {
     this.epochs = timeline.length + 1
     this.elements = elementsOf(model.faults.length, timeline)
     this.evidence = gatherEvidence(model.signs, readings, this.elements)
     this.conditions = Array.from({ length: this.epochs }, (_, epoch) => {
       const own = this.evidence.filter((e) => e.epoch === epoch && e.sign.conditions !== 0)
-      return new ConditionsOfEpoch(model, own, this.elements, epoch)
+      const known = earlier?.model === model && sameTimeline(earlier.timeline, timeline)
+      const before = known ? earlier.conditions[epoch]! : undefined
+      return before?.isOf(own) ? before : new ConditionsOfEpoch(model, own, this.elements, epoch)
     })
     const plain = this.evidence.filter((e) => e.sign.conditions === 0)
     const summed = this.conditions.flatMap((ofEpoch) => ofEpoch.summed)
@@ -110,23 +115,32 @@ export class Belief {
 
   /** P(all members of the set now are among the faults counted); alike faults are both counted or both not. */
   onlyOf(isCounted: (fault: number) => boolean): number {
-    const { fault, standsIn } = this.elements
+    const { faults, fault, standsIn } = this.elements
     const stands = standsIn.at(-1)!
-    const classOf = Uint8Array.from(fault, (f, e) => (stands[e] && !isCounted(f) ? 1 : 0))
-    const values = valuesOf(2, (a, b, c) => (a + b + c === 0 ? 1 : 0))
-    return (
-      countUp(this.weights, [this.table({ count: 2, classOf }, values)]).total / this.counts.total
-    )
+    const isOut = (e: number) => stands[e] === 1 && !isCounted(fault[e]!)
+    const ofTwins = Array.from(this.twins.first, isOut)
+    const ofNewcomers = this.newcomers.map((_, x) => isOut(faults + x))
+    return weightWithin(this.weights, ofTwins, ofNewcomers) / this.counts.total
   }
 
   /** P(condition now | evidence), of the conditions that the readings now depend on. */
   conditionsNow(): { condition: string; probability: number }[] {
-    const now = this.conditions.at(-1)!
-    return now.used.map((k) => {
-      const { group, values } = conditionGiven(now, k)!
-      const { total } = countUp(this.weights, [this.groupTable(group, values)])
-      return { condition: this.model.conditions[k]!.id, probability: total / this.counts.total }
+    const byGroup = new Map<Summed, Float64Array>()
+    return this.conditions.at(-1)!.used.map((k) => {
+      const { group, values } = this.givenNow(k)!
+      const sets =
+        byGroup.get(group) ?? weightsByPlace(this.weights, this.groupTable(group, values))
+      byGroup.set(group, sets)
+      const holding = values.reduce((sum, value, x) => sum + value * sets[x]!, 0)
+      return { condition: this.model.conditions[k]!.id, probability: holding / this.counts.total }
     })
+  }
+
+  /** P(condition now | set, evidence) by the classes of its group; found once. */
+  private givenNow(condition: number): ConditionGiven | undefined {
+    if (!this.given.has(condition))
+      this.given.set(condition, conditionGiven(this.conditions.at(-1)!, condition))
+    return this.given.get(condition)
   }
 
   /** A function of the classes of a group of conditions; where each set stands among them is found once. */
@@ -145,7 +159,7 @@ export class Belief {
     const { conditions } = this.model
     const K = conditions.length
     const out = new Float64Array(sets.length * K)
-    const given = conditions.map((_, k) => conditionGiven(this.conditions.at(-1)!, k))
+    const given = conditions.map((_, k) => this.givenNow(k))
     sets.forEach((set, i) => {
       const members = this.present(set)
       const elements = this.elementsIn(set)
@@ -212,9 +226,13 @@ export class Belief {
   /** P(fault now) after one more reading. */
   withOneMore(reading: PlacedReading): Float64Array {
     if (!this.model.signs.has(reading.sign)) return this.faults
-    return new Belief(this.model, [...this.readings, reading], this.timeline).faults
+    return new Belief(this.model, [...this.readings, reading], this.timeline, this).faults
   }
 }
+
+/** Whether the same work was done on a vehicle. */
+const sameTimeline = (a: Timeline, b: Timeline): boolean =>
+  (a.length === 0 && b.length === 0) || JSON.stringify(a) === JSON.stringify(b)
 
 /** So many tables are joined before all sets are gone through. */
 const MANY_TABLES = 3

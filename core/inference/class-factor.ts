@@ -77,3 +77,21 @@ export function addProductInto(
   for (let x = 0; x < inLeft.length; x++)
     out[at + x]! += left[leftAt + inLeft[x]!]! * right[rightAt + inRight[x]!]!
 }
+
+/** out[x] += a[ia[x]] · b[ib[x]] + a[ia[x] + Δa] · b[ib[x] + Δb], from these starts: both states of one condition at once. */
+export function addTwoProductsInto(
+  out: Float64Array,
+  at: number,
+  { inLeft, inRight }: Join,
+  left: Float64Array,
+  [leftAt, leftThen]: readonly [number, number],
+  right: Float64Array,
+  [rightAt, rightThen]: readonly [number, number],
+): void {
+  for (let x = 0; x < inLeft.length; x++) {
+    const a = inLeft[x]!
+    const b = inRight[x]!
+    out[at + x]! +=
+      left[leftAt + a]! * right[rightAt + b]! + left[leftThen + a]! * right[rightThen + b]!
+  }
+}

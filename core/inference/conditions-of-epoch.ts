@@ -39,6 +39,21 @@ export class ConditionsOfEpoch {
     this.summed = this.elimination.run()
   }
 
+  /** Whether exactly this evidence was summed over. */
+  isOf(evidence: readonly Evidence[]): boolean {
+    return (
+      evidence.length === this.evidence.length &&
+      evidence.every(({ key, sign, factor }, at) => {
+        const own = this.evidence[at]!
+        return (
+          own.key === key &&
+          own.sign === sign &&
+          factor.every((value, j) => value === own.factor[j])
+        )
+      })
+    )
+  }
+
   /**
    * P(evidence, conditions of the mask in a state | set), one row for each group; bit b of the state tells whether the
    * b-th condition of the mask holds.
@@ -51,7 +66,7 @@ export class ConditionsOfEpoch {
   changed(changes: readonly Change[]): readonly Summed[] {
     const replaced = new Map(
       changes.map(({ was, factor, as = was.sign }) => {
-        const at = this.used.length + this.evidence.indexOf(was)
+        const at = this.used.length + this.evidence.findIndex(({ key }) => key === was.key)
         const nothing = new Float64Array(was.factor.length).fill(1)
         return [at, valuesOfEvidence({ ...was, sign: as, factor: factor ?? nothing })]
       }),

@@ -1,4 +1,11 @@
-import { addProductInto, type ClassFactor, type Join, joinOf, type Partition } from './class-factor'
+import {
+  addProductInto,
+  addTwoProductsInto,
+  type ClassFactor,
+  type Join,
+  joinOf,
+  type Partition,
+} from './class-factor'
 import { multisetsOf } from './multisets'
 
 /** What is left when every condition is summed out: for each group of conditions that hang together, a row by multiset. */
@@ -155,16 +162,35 @@ export class Elimination {
     for (let state = 0; state < 1 << scope.length; state++) {
       const kept = maskOf(scope, state)
       if ((kept ^ fixed.holds) & fixed.mask & maskOf(scope, -1)) continue
-      for (let summed = 0; summed < 1 << sumsOut.length; summed++) {
-        const holds = kept | maskOf(sumsOut, summed)
-        if ((holds ^ fixed.holds) & own) continue
-        const fromA = stateOf(a.scope, holds) * sizeOfA
-        const fromB = stateOf(b.scope, holds) * sizeOfB
-        addProductInto(out, state * size, join, held[left]!, fromA, held[right]!, fromB)
-      }
+      const starts = Array.from({ length: 1 << sumsOut.length }, (_, summed) =>
+        maskOf(sumsOut, summed),
+      )
+        .filter((summed) => ((summed ^ fixed.holds) & own) === 0)
+        .map((summed) => ({
+          a: stateOf(a.scope, kept | summed) * sizeOfA,
+          b: stateOf(b.scope, kept | summed) * sizeOfB,
+        }))
+      addAll(out, state * size, join, held[left]!, held[right]!, starts)
     }
     return out
   }
+}
+
+/** Adds the products that start at these places, two by two. */
+function addAll(
+  out: Float64Array,
+  at: number,
+  join: Join,
+  left: Float64Array,
+  right: Float64Array,
+  starts: readonly { a: number; b: number }[],
+): void {
+  for (let s = 0; s + 1 < starts.length; s += 2) {
+    const [one, two] = [starts[s]!, starts[s + 1]!]
+    addTwoProductsInto(out, at, join, left, [one.a, two.a], right, [one.b, two.b])
+  }
+  const last = starts.length % 2 === 1 ? starts.at(-1) : undefined
+  if (last) addProductInto(out, at, join, left, last.a, right, last.b)
 }
 
 /** The factor that changes nothing, over the elements that these are over. */

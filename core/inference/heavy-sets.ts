@@ -19,6 +19,39 @@ type Visit = (
   share: number,
 ) => void
 
+/** Share of the heaviest set in sets of one, two and three of each class of twins. */
+interface TopShares {
+  one: Float64Array
+  two: Float64Array
+  three: Float64Array
+}
+
+/** Share of the heaviest set in the sets of three twins i ≤ j ≤ k. */
+function shareOfThree({ one, two, three }: TopShares, i: number, j: number, k: number): number {
+  if (j === k) return i === j ? three[i]! : one[i]! * two[j]!
+  return (i === j ? two[i]! : one[i]! * one[j]!) * one[k]!
+}
+
+/** Counts the heaviest sets of i, j and each k ≥ j by magnitude; `at` is where the row stands. */
+function tallyRow(
+  tally: Int32Array,
+  three: Float64Array,
+  at: number,
+  i: number,
+  j: number,
+  shares: TopShares,
+  scale: number,
+): void {
+  const { one, two } = shares
+  const pair = scale * (i === j ? two[i]! : one[i]! * one[j]!)
+  const alike = three[at + j]! * scale * shareOfThree(shares, i, j, j)
+  if (alike > 0) tally[magnitudeOf(alike)]!++
+  for (let k = j + 1; k < one.length; k++) {
+    const top = three[at + k]! * pair * one[k]!
+    if (top > 0) tally[magnitudeOf(top)]!++
+  }
+}
+
 /** Finds the heaviest sets among so many without going through all of them, or goes through all of them. */
 export class HeavySets {
   /** the heaviest that were asked for so far */
@@ -42,43 +75,55 @@ export class HeavySets {
 
   private find(count: number): WeighedSet[] {
     const { total } = this
-    const tally = new Int32Array(MAGNITUDES)
-    this.eachMultiset((_i, _j, _k, _newcomer, weight, share) => {
-      tally[magnitudeOf((weight * share) / total)]!++
-    })
-    const least = leastOf(tally, count)
+    const shares = this.topShares()
+    const least = leastOf(this.tally(shares), count)
+    const floor = total * leastWith(least)
     const found: WeighedSet[] = []
-    this.eachMultiset((i, j, k, newcomer, weight, share) => {
-      if (magnitudeOf((weight * share) / total) <= least)
-        this.expand(i, j, k, newcomer, weight / total, least, found)
-    })
+    this.eachMultiset(
+      shares,
+      (i, j, k, newcomer, weight, share) => {
+        if (magnitudeOf((weight * share) / total) <= least)
+          this.expand(i, j, k, newcomer, weight / total, least, found)
+      },
+      floor,
+    )
     return found.sort((a, b) => b.probability - a.probability).slice(0, count)
+  }
+
+  /** How many multisets have a heaviest set of each magnitude. */
+  private tally(shares: TopShares): Int32Array {
+    const { twins, row, three, beside } = this.weights
+    const tally = new Int32Array(MAGNITUDES)
+    const count = (...[, , , , weight, share]: Parameters<Visit>) =>
+      void tally[magnitudeOf((weight * share) / this.total)]!++
+    this.eachOfFew(this.weights, -1, shares, count)
+    beside.forEach((block, newcomer) => this.eachOfFew(block, newcomer, shares, count))
+    for (let i = 0; i < twins; i++)
+      for (let j = i; j < twins; j++)
+        tallyRow(tally, three, row[i * twins + j]!, i, j, shares, 1 / this.total)
+    return tally
   }
 
   /** Every set that has a weight. */
   all(): WeighedSet[] {
     const found: WeighedSet[] = []
-    this.eachMultiset((i, j, k, newcomer, weight) =>
+    this.eachMultiset(this.topShares(), (i, j, k, newcomer, weight) =>
       this.expand(i, j, k, newcomer, weight / this.total, MAGNITUDES, found),
     )
     return found
   }
 
-  private eachMultiset(visit: Visit): void {
+  /** Every multiset that weighs more than `floor`. */
+  private eachMultiset(shares: TopShares, visit: Visit, floor = 0): void {
     const { twins: count, row, three, beside } = this.weights
-    const { one, two, three: ofThree } = this.topShares()
-    this.eachOfFew(this.weights, -1, one, two, visit)
-    beside.forEach((block, newcomer) => this.eachOfFew(block, newcomer, one, two, visit))
+    this.eachOfFew(this.weights, -1, shares, visit)
+    beside.forEach((block, newcomer) => this.eachOfFew(block, newcomer, shares, visit))
     for (let i = 0; i < count; i++)
       for (let j = i; j < count; j++) {
         const at = row[i * count + j]!
-        const pair = i === j ? two[i]! : one[i]! * one[j]!
         for (let k = j; k < count; k++) {
           const weight = three[at + k]!
-          if (weight === 0) continue
-          let share = pair * one[k]!
-          if (k === j) share = i === j ? ofThree[i]! : one[i]! * two[j]!
-          visit(i, j, k, -1, weight, share)
+          if (weight > floor) visit(i, j, k, -1, weight, shareOfThree(shares, i, j, k))
         }
       }
   }
@@ -86,8 +131,7 @@ export class HeavySets {
   private eachOfFew(
     { none, one: single, two: double }: Few,
     newcomer: number,
-    one: Float64Array,
-    two: Float64Array,
+    { one, two }: TopShares,
     visit: Visit,
   ): void {
     const count = single.length
@@ -102,7 +146,7 @@ export class HeavySets {
   }
 
   /** Share of the heaviest set in sets of one, two and three of a class of twins. */
-  private topShares() {
+  private topShares(): TopShares {
     const { members, e1, e2, e3 } = this.twins
     const top = (list: readonly number[], most: number, sum: number) =>
       sum > 0 ? list.slice(0, most).reduce((p, f) => p * this.odds[f]!, 1) / sum : 0
@@ -188,3 +232,7 @@ function leastOf(tally: Int32Array, count: number): number {
   for (let sum = tally[0]!; sum < count && least < MAGNITUDES - 1;) sum += tally[++least]!
   return least
 }
+
+/** A number below every probability of this magnitude or a larger one. */
+const leastWith = (magnitude: number): number =>
+  magnitude >= MAGNITUDES - 1 ? 0 : 2 ** -(Math.floor(magnitude / 16) + 2)

@@ -55,11 +55,17 @@ export function ratiosOf(changes: readonly Change[], believed: Believed): ClassT
 /** A part over its whole; nothing of a whole so small that it is told as nothing, for such sets weigh nothing. */
 const share = (part: number, whole: number): number => (whole > 0 ? part / whole : 0)
 
+/** What is left when conditions are summed out, and P(one of them | set, evidence) by its multisets. */
+export interface ConditionGiven {
+  group: Summed
+  values: Float64Array
+}
+
 /** P(condition | set, evidence), by multiset of the classes of its group: its joint with "it holds", over the whole. */
 export function conditionGiven(
   ofEpoch: ConditionsOfEpoch,
   condition: number,
-): { group: Summed; values: Float64Array } | undefined {
+): ConditionGiven | undefined {
   const at = ofEpoch.summed.findIndex(({ conditions }) => (conditions >> condition) & 1)
   const group = ofEpoch.summed[at]
   if (!group) return undefined

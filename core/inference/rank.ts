@@ -146,10 +146,14 @@ const SETS_TOLD = 20
 const SETS_LOOKED_AT = 600
 const LEAST_SET = 1e-4
 
+/** P(no fault now, or such faults only that are none). */
+export const nothingWrongIn = (belief: Belief): number =>
+  belief.onlyOf((f) => belief.model.faults[f]!.group === 'nothing-wrong')
+
 /** Nothing wrong, not in the book, and the leading sets as they are now. */
-export function summarise(
+function summarise(
   belief: Belief,
-  heaviest: readonly WeighedSet[] = belief.heaviestSets(SETS_LOOKED_AT),
+  heaviest: readonly WeighedSet[],
 ): Pick<Ranking, 'nothingWrong' | 'notInTheBook' | 'sets'> {
   const { faults } = belief.model
   const now = new Map<string, { faults: string[]; probability: number }>()
@@ -161,7 +165,7 @@ export function summarise(
     else now.set(ids.join('+'), { faults: ids, probability: set.probability })
   }
   return {
-    nothingWrong: belief.onlyOf((f) => faults[f]!.group === 'nothing-wrong'),
+    nothingWrong: nothingWrongIn(belief),
     notInTheBook: 1 - belief.onlyOf((f) => faults[f]!.group !== 'not-in-the-book'),
     sets: [...now.values()].sort((a, b) => b.probability - a.probability).slice(0, SETS_TOLD),
   }
