@@ -1,7 +1,7 @@
 import { placeOfElements } from './class-factor'
 import { classTable, productOf, type ClassTable } from './class-table'
 import { ConditionsOfEpoch } from './conditions-of-epoch'
-import { countUp, faultsOf, weightsByPlace, weightWithin, type Counts } from './counts'
+import { countUp, faultsOf, type Counts } from './counts'
 import { countByDifferences, momentsOf, type Moments } from './differences'
 import type { Summed } from './elimination'
 import { elementsOf, type Elements } from './elements'
@@ -20,6 +20,7 @@ import { placesAmong, valuesOf } from './multisets'
 import { classLikelihood } from './sign-classes'
 import type { Newcomer, Timeline } from './timeline'
 import { twinsOf, type Twins } from './twins'
+import { weightsByPlace, weightWithin } from './weight-sums'
 import { weigh, type Weights } from './weights'
 
 /**

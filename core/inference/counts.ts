@@ -1,6 +1,6 @@
-import { cubeOf, rowInto, type ClassTable } from './class-table'
+import { rowInto, type ClassTable } from './class-table'
+import { rowsOf } from './count-rows'
 import type { Elements } from './elements'
-import { multisetsOf, placeOf, placesAmong } from './multisets'
 import type { Model } from './model'
 import type { Twins } from './twins'
 import type { Few, Weights } from './weights'
@@ -34,20 +34,12 @@ export function countUp(weights: Weights, ratios: readonly ClassTable[] = []): C
     countFew(counts, block, ratios, (table) => table.ofNewcomer[x]!)
     counts.newcomer[x] = counts.total - before
   })
-  const ratio = new Float64Array(twins)
-  const readers = ratios.map((table) => readerOf(table))
+  const rows = rowsOf(weights, ratios)
   for (let i = 0; i < twins; i++)
     for (let j = i; j < twins; j++) {
       const at = row[i * twins + j]!
-      let sum: number
-      let last = three[at + j]!
-      if (readers.length === 0) sum = countRow(three, at, j, counts.once)
-      else {
-        ratio.fill(1, j)
-        for (let t = 0; t < readers.length; t++) readers[t]!(ratio, i, j, at)
-        sum = countRowTimes(three, at, j, ratio, counts.once)
-        last *= ratio[j]!
-      }
+      const sum = rows.count(counts.once, i, j, at)
+      const last = three[at + j]! * rows.ratioOfLast(i, j, at)
       counts.total += sum
       counts.once[i]! += sum
       counts.once[j]! += sum
@@ -57,36 +49,6 @@ export function countUp(weights: Weights, ratios: readonly ClassTable[] = []): C
       } else counts.twice[j]! += last
     }
   return counts
-}
-
-/** Multiplies the ratios of the sets of i, j and each k ≥ j into `out`; `at` is where these sets stand. */
-type ReadRow = (out: Float64Array, i: number, j: number, at: number) => void
-
-function readerOf(table: ClassTable): ReadRow {
-  const { places, values, ofTwin, count } = table
-  if (places) return (out, _, j, at) => timesPlaces(out, j, values, places, at)
-  const cube = cubeOf(table)
-  return (out, i, j) => timesSlice(out, j, cube, (ofTwin[i]! * count + ofTwin[j]!) * count, ofTwin)
-}
-
-function timesPlaces(
-  out: Float64Array,
-  j: number,
-  values: Float64Array,
-  places: Int32Array,
-  at: number,
-): void {
-  for (let k = j; k < out.length; k++) out[k]! *= values[places[at + k]!]!
-}
-
-function timesSlice(
-  out: Float64Array,
-  j: number,
-  cube: Float64Array,
-  slice: number,
-  ofTwin: Uint8Array,
-): void {
-  for (let k = j; k < out.length; k++) out[k]! *= cube[slice + ofTwin[k]!]!
 }
 
 /** Sets of at most two twins beside what is there anyway; `fixed` gives its class, 0 for none. */
@@ -136,86 +98,6 @@ function ratiosOfFew(
     }
   }
   return all
-}
-
-function countRow(three: Float64Array, at: number, j: number, once: Float64Array): number {
-  let sum = 0
-  for (let k = j; k < once.length; k++) {
-    const w = three[at + k]!
-    sum += w
-    once[k]! += w
-  }
-  return sum
-}
-
-function countRowTimes(
-  three: Float64Array,
-  at: number,
-  j: number,
-  ratio: Float64Array,
-  once: Float64Array,
-): number {
-  let sum = 0
-  for (let k = j; k < once.length; k++) {
-    const w = three[at + k]! * ratio[k]!
-    sum += w
-    once[k]! += w
-  }
-  return sum
-}
-
-/**
- * Weight of the sets none of whose members is out; `out` tells it of each twin, `newcomerOut` of each newcomer. Alike
- * faults are all in or all out.
- */
-export function weightWithin(
-  { twins, row, three, beside, ...own }: Weights,
-  out: ArrayLike<boolean>,
-  newcomerOut: ArrayLike<boolean>,
-): number {
-  const inside = Uint8Array.from({ length: twins }, (_, t) => (out[t] ? 0 : 1))
-  let sum = weightOfFew(own, inside)
-  beside.forEach((block, x) => (sum += newcomerOut[x] ? 0 : weightOfFew(block, inside)))
-  for (let i = 0; i < twins; i++)
-    for (let j = i; inside[i] && j < twins; j++)
-      if (inside[j]) sum += sumOfRow(three, row[i * twins + j]!, j, inside)
-  return sum
-}
-
-function weightOfFew({ none, one, two }: Few, inside: Uint8Array): number {
-  let sum = none
-  for (let i = 0; i < one.length; i++) {
-    if (!inside[i]) continue
-    sum += one[i]! + sumOfRow(two, i * one.length, i, inside)
-  }
-  return sum
-}
-
-/** Σ values[at + k] over k ≥ j that are inside. */
-function sumOfRow(values: Float64Array, at: number, j: number, inside: Uint8Array): number {
-  let sum = 0
-  for (let k = j; k < inside.length; k++) if (inside[k]) sum += values[at + k]!
-  return sum
-}
-
-/** Weights of the sets by the multiset of their members' classes in a table. */
-export function weightsByPlace({ twins, three, beside, ...own }: Weights, table: ClassTable) {
-  const { count, ofTwin, ofNewcomer } = table
-  const layout = multisetsOf(count)
-  const places = table.places ?? placesAmong(ofTwin, count)
-  const out = new Float64Array(layout.size)
-  const addFew = ({ none, one, two }: Few, fixed: number) => {
-    out[placeOf(layout, fixed, 0, 0)]! += none
-    for (let i = 0; i < twins; i++) {
-      out[placeOf(layout, fixed, ofTwin[i]!, 0)]! += one[i]!
-      for (let j = i; j < twins; j++)
-        out[placeOf(layout, fixed, ofTwin[i]!, ofTwin[j]!)]! += two[i * twins + j]!
-    }
-  }
-  addFew(own, 0)
-  beside.forEach((block, x) => addFew(block, ofNewcomer[x]!))
-  for (let at = 0; at < three.length; at++) out[places[at]!]! += three[at]!
-  return out
 }
 
 /**

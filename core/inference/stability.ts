@@ -1,9 +1,13 @@
 import { LEVELS, type Level } from '../knowledge/levels'
 import type { AtLeast, Book, Effect, Sign } from '../knowledge/types'
 import type { Belief } from './belief'
+import { scopeOf } from './conditions-of-epoch'
+import { maskOf } from './elimination'
 import type { Evidence } from './evidence'
 import type { WeighedSet } from './heavy-sets'
 import type { Model } from './model'
+import { valuesOf } from './multisets'
+import { classLikelihood } from './sign-classes'
 import { belowOf, type SignModel } from './sign-model'
 
 export interface Stability {
@@ -142,26 +146,73 @@ function withFaultMoved(
 }
 
 /**
+ * The most that any fault gains on another when a level of one fault moves: only the sets change in which that one is
+ * there, and none by more than the likelihoods of the sign's states lie apart, since every set gives a mean of these.
+ */
+function mostGained(belief: Belief, { epoch, factor }: Evidence, fault: string): number {
+  const sets = setsFollowed(belief)[epoch]![belief.model.faultIndex.get(fault)!]!
+  const mass = sets.reduce((sum, { set }) => sum + set.probability, 0)
+  return (mass * Math.max(...factor)) / Math.min(...factor)
+}
+
+/** How far apart the factors lie by which sets change when a sign's leak, or what a condition does to it, moves. */
+function mostApart({ sign, factor }: Evidence, as: SignModel): number {
+  const scope = scopeOf(sign.conditions)
+  let least = Infinity
+  let most = 0
+  for (let state = 0; state < 1 << scope.length; state++) {
+    const holds = maskOf(scope, state)
+    const before = classLikelihood(sign, factor, holds)
+    const after = classLikelihood(as, factor, holds)
+    for (const ratio of valuesOf(
+      sign.classes.count,
+      (a, b, c) => after(a, b, c) / before(a, b, c),
+    )) {
+      least = Math.min(least, ratio)
+      most = Math.max(most, ratio)
+    }
+  }
+  return most / least
+}
+
+/** Whether no move of this entry can change the lead, told without working it out. */
+function keepsSurely(
+  belief: Belief,
+  evidence: Evidence,
+  entry: LevelEntry,
+  by: number,
+  lead: { first: number; second: number },
+): boolean {
+  if (entry.kind === 'fault')
+    return mostGained(belief, evidence, entry.of) < lead.first - lead.second
+  const as = withEntryMoved(belief.model, evidence.sign, entry, by)
+  return lead.second * mostApart(evidence, as) < lead.first
+}
+
+/**
  * Whether the lead hangs on a single figure: every level in use (each fault's and condition's effect on a sign
  * that was read, and each such sign's leak) is moved one step up and one down, one at a time.
  */
 export function stabilityOf(belief: Belief): Stability {
-  const { model } = belief
+  const { model, faults } = belief
   const leadIn = (p: Float64Array) => p.reduce((best, value, f) => (value > p[best]! ? f : best), 0)
-  const lead = leadIn(belief.faults)
+  const lead = leadIn(faults)
+  const first = faults[lead]!
+  const second = Math.max(...faults.filter((_, f) => f !== lead))
   const out: Stability = { keeps: 1, shifts: 0, upsets: [] }
   for (const evidence of belief.evidence)
     for (const entry of entriesOf(model, evidence.sign))
       for (const by of [1, -1] as const) {
-        const leads = leadIn(faultsWithEntryMoved(belief, evidence, entry, by))
         out.shifts++
-        if (leads !== lead)
-          out.upsets.push({
-            of: entry.of,
-            sign: evidence.sign.sign.id,
-            direction: by > 0 ? 'up' : 'down',
-            lead: model.faults[leads]!.id,
-          })
+        if (keepsSurely(belief, evidence, entry, by, { first, second })) continue
+        const leads = leadIn(faultsWithEntryMoved(belief, evidence, entry, by))
+        if (leads === lead) continue
+        out.upsets.push({
+          of: entry.of,
+          sign: evidence.sign.sign.id,
+          direction: by > 0 ? 'up' : 'down',
+          lead: model.faults[leads]!.id,
+        })
       }
   out.keeps = out.shifts === 0 ? 1 : 1 - out.upsets.length / out.shifts
   return out
