@@ -91,7 +91,7 @@ export { DESK, isKeptOnDevice, recentSinceMs } from './record/desk'
 export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'
 export { caseJsonSchema } from './record/json-schema'
 export { RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'
-export { checkCaseFile, readCaseFile, writeCaseFile } from './record/read'
+export { checkCaseFile, readCaseFile, readingCaseFile, writeCaseFile } from './record/read'
 export {
   type CaseFile,
   type CaseHeader,

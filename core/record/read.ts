@@ -1,8 +1,16 @@
+import type { z } from 'zod'
 import { InputError, message } from '../quantity/message'
 import { type Known, type Misfit, misfitOf } from './consistency'
-import type { CaseRecord } from './envelope'
-import type { CaseEvent } from './events'
-import { caseFile, FORMAT, FORMAT_VERSION, type CaseFile } from './schema'
+import { caseRecord, type CaseRecord } from './envelope'
+import { caseEvent, type CaseEvent } from './events'
+import {
+  caseFile,
+  FORMAT,
+  FORMAT_VERSION,
+  MOST_EVENTS,
+  MOST_RECORDS,
+  type CaseFile,
+} from './schema'
 import { carryFile } from './version-1'
 
 /** Steps by the version they begin with; each carries a file of version n to n + 1. */
@@ -36,6 +44,19 @@ const BYTE_ORDER_MARK = /^\uFEFF/
  * no JSON, another format, a later version, a field out of its range, or records that do not fit together.
  */
 export function readCaseFile(text: string): CaseFile {
+  return carriedOut(readingCaseFile(text))
+}
+
+/** The same for an already parsed value. */
+export function checkCaseFile(raw: unknown): CaseFile {
+  return carriedOut(checkingCaseFile(raw))
+}
+
+/**
+ * The same in steps of a few hundredths of a second, for a program that has others to serve meanwhile: `next` carries
+ * out one step, the last gives the file.
+ */
+export function* readingCaseFile(text: string): Generator<void, CaseFile, void> {
   let raw: unknown
   try {
     raw = JSON.parse(text.replace(BYTE_ORDER_MARK, ''))
@@ -43,11 +64,21 @@ export function readCaseFile(text: string): CaseFile {
     const cut = /^\s*\{/.test(text) && !/\}\s*$/.test(text)
     throw new InputError('', message(cut ? 'file.truncated' : 'file.notJson'))
   }
-  return checkCaseFile(raw)
+  yield
+  return yield* checkingCaseFile(raw)
 }
 
-/** The same for an already parsed value. */
-export function checkCaseFile(raw: unknown): CaseFile {
+function carriedOut<T>(steps: Generator<void, T, void>): T {
+  for (;;) {
+    const { done, value } = steps.next()
+    if (done) return value
+  }
+}
+
+/** Records and events checked in one step. */
+const ENTRIES_A_STEP = 500
+
+function* checkingCaseFile(raw: unknown): Generator<void, CaseFile, void> {
   if (typeof raw !== 'object' || raw === null || (raw as { format?: unknown }).format !== FORMAT)
     throw new InputError('format', message('file.otherFormat'))
   const file = raw as Record<string, unknown>
@@ -59,14 +90,48 @@ export function checkCaseFile(raw: unknown): CaseFile {
       'version',
       message('file.laterVersion', { version, newest: FORMAT_VERSION }),
     )
-  const parsed = caseFile.safeParse(carryForward(file))
-  if (!parsed.success) {
-    const issue = parsed.error.issues[0]!
-    const path = issue.path.join('.')
-    throw new InputError(path, message('file.badField', { path, reason: issue.message }))
+  const checked = yield* checkingFields(carryForward(file))
+  checkConsistency(checked)
+  return checked
+}
+
+/** The fields beside records and events first, then these some at a time. */
+function* checkingFields(file: Record<string, unknown>): Generator<void, CaseFile, void> {
+  const { records, events } = file
+  // What is no list, or too long, is refused as it stands.
+  if (!isList(records, MOST_RECORDS) || !isList(events, MOST_EVENTS))
+    return checkedBy(caseFile, file)
+  const rest = checkedBy(caseFile, { ...file, records: [], events: [] })
+  return {
+    ...rest,
+    records: yield* checkingList(caseRecord, records, 'records'),
+    events: yield* checkingList(caseEvent, events, 'events'),
   }
-  checkConsistency(parsed.data)
-  return parsed.data
+}
+
+const isList = (value: unknown, most: number): value is unknown[] =>
+  Array.isArray(value) && value.length <= most
+
+function* checkingList<T>(
+  entry: z.ZodType<T>,
+  list: readonly unknown[],
+  name: string,
+): Generator<void, T[], void> {
+  const checked: T[] = []
+  for (let at = 0; at < list.length; at++) {
+    checked.push(checkedBy(entry, list[at], `${name}.${at}`))
+    if (at % ENTRIES_A_STEP === ENTRIES_A_STEP - 1) yield
+  }
+  return checked
+}
+
+/** The value as its schema has it; InputError with the path of the first bad field, that of the value before it. */
+function checkedBy<T>(schema: z.ZodType<T>, value: unknown, at = ''): T {
+  const parsed = schema.safeParse(value)
+  if (parsed.success) return parsed.data
+  const issue = parsed.error.issues[0]!
+  const path = [at, ...issue.path].filter((step) => step !== '').join('.')
+  throw new InputError(path, message('file.badField', { path, reason: issue.message }))
 }
 
 const SAID_OF_A_FILE: Record<Misfit, string> = {

@@ -11,6 +11,10 @@ export const FORMAT_VERSION = 2
 /** An import larger than this is refused before it is read. */
 export const MAX_FILE_BYTES = 8 * 1024 * 1024
 
+/** Entries of a case file. */
+export const MOST_RECORDS = 50_000
+export const MOST_EVENTS = 5_000
+
 /** Signs of a shop's name, of which a longer one is cut. */
 export const MOST_OF_A_SHOP_NAME = 80
 
@@ -75,8 +79,8 @@ export const caseFile = z.strictObject({
   vehicle,
   people: z.array(z.strictObject({ id: z.uuid(), name: writtenText(80).optional() })).max(200),
   instruments: z.array(instrument).max(200),
-  records: z.array(caseRecord).max(50_000),
-  events: z.array(caseEvent).max(5_000),
+  records: z.array(caseRecord).max(MOST_RECORDS),
+  events: z.array(caseEvent).max(MOST_EVENTS),
   attachments: z.array(attachmentReference).max(500),
 })
 export type CaseFile = z.infer<typeof caseFile>

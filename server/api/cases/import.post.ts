@@ -1,8 +1,9 @@
 import { getQuery } from 'h3'
-import { MAX_FILE_BYTES, message, readCaseFile } from '#core'
+import { MAX_FILE_BYTES, message, readingCaseFile } from '#core'
 import { requireActor } from '../../auth/actor'
 import { importCase } from '../../database/import'
 import { defineApi, readText } from '../../utils/define-api'
+import { inSteps } from '../../utils/in-steps'
 import { answerInLines, wantsLines, whileSomebodyListens } from '../../utils/lines'
 
 /** Takes in the file of a case; with `?try=yes` nothing is kept, and the answer tells what would be. */
@@ -14,7 +15,7 @@ export default defineApi(async (event) => {
     MAX_FILE_BYTES,
     message('file.tooLarge', { megabytes: MAX_FILE_BYTES / 1048576 }),
   )
-  const file = readCaseFile(text)
+  const file = await inSteps(readingCaseFile(text))
   const how = { isTrial: getQuery(event).try === 'yes', signal }
   return wantsLines(event)
     ? answerInLines(event, (tell) => importCase(actor, file, { ...how, tell }))

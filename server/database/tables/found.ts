@@ -41,11 +41,14 @@ export const caseIndex = pgTable(
   ],
 )
 
-/** The shop's cursor: one row a change, numbered in commit order. Browsers catch up from here. */
+/**
+ * The shop's cursor: one row a change, numbered in commit order. Browsers catch up from here. The shop is that of the row
+ * whose lock is held while they are numbered, so that the database need not look for it again at each of many rows.
+ */
 export const changes = pgTable(
   'changes',
   {
-    shopId: shopId(),
+    shopId: uuid('shop_id').notNull(),
     seq: bigint('seq', { mode: 'number' }).notNull(),
     entity: text('entity').notNull(),
     entityId: uuid('entity_id').notNull(),
