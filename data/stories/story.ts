@@ -51,7 +51,7 @@ function storiesOf(table: string): Story[] {
 const PERSON = '0192f000-0000-7000-8000-000000000001'
 const STARTED_MS = Date.parse('2026-09-01T07:00:00.000Z')
 
-function told(story: Story, idPrefix: string): Teller {
+function toldBy(story: Story, idPrefix: string, isClosed: boolean): Teller {
   const teller = new Teller({
     idPrefix,
     startMs: STARTED_MS,
@@ -61,6 +61,7 @@ function told(story: Story, idPrefix: string): Teller {
     received: false,
   })
   tell(teller, story.told, { rows: STORY_ROWS })
+  if (!isClosed) return teller
   teller.event('closed', {
     outcome: story.causes.length > 0 ? 'cause-confirmed' : 'not-found',
     causes: story.causes,
@@ -70,16 +71,16 @@ function told(story: Story, idPrefix: string): Teller {
 }
 
 /**
- * The case file of a story; the cause and the reason stand in its closing event.
+ * The case file of a story; once it is closed, the cause and the reason stand in its closing event.
  *
  * @throws Error that names story and row, where a fact does not fit
  */
-function writeStory(story: Story, number: number): CaseFile {
+export function writeStory(story: Story, number: number, isClosed = true): CaseFile {
   const idPrefix = `0194${String(number).padStart(4, '0')}-0000-7000-8000-`
   const vehicle = vehicles[story.vehicle]
   if (!vehicle) throw new Error(`${story.id}: no vehicle is called ${story.vehicle}`)
   try {
-    const { records, events } = told(story, idPrefix)
+    const { records, events } = toldBy(story, idPrefix, isClosed)
     const openedAt = new Date(STARTED_MS).toISOString()
     return checkCaseFile(
       composeCaseFile(
