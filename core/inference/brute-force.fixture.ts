@@ -63,6 +63,23 @@ function states(book: Book, sign: Sign, set: Fault[], holding: string[]): number
   ])
 }
 
+/** Readings of one circumstance under one state, their shared doubt walked through from one validity to the next. */
+function saysOf(sign: Sign, state: string, group: PlacedReading[]): number {
+  const bounds = [...new Set([0, ...group.map((r) => r.validity), 1])].sort((a, b) => a - b)
+  let sum = 0
+  for (let at = 1; at < bounds.length; at++) {
+    const valid = group.filter((r) => r.validity >= bounds[at]!)
+    const effective = valid.length / (1 + 0.9 * (valid.length - 1))
+    let q = 1
+    for (const r of valid) {
+      const mean = sign.states.reduce((a, s) => a + r.likelihood[s]!, 0) / sign.states.length
+      q *= Math.exp((Math.log(r.likelihood[state]! / mean) * effective) / valid.length)
+    }
+    sum += q * (bounds[at]! - bounds[at - 1]!)
+  }
+  return sum
+}
+
 /** P(readings of one epoch | faults present), with conditions and validity walked through one by one. */
 function likelihood(book: Book, set: Fault[], readings: PlacedReading[]): number {
   const n = book.conditions.length
@@ -91,24 +108,14 @@ function likelihood(book: Book, set: Fault[], readings: PlacedReading[]): number
       const circumstances = [...new Set(mine.map((r) => r.conditions))]
       let sum = 0
       sign.states.forEach((state, j) => {
-        for (let valid = 0; valid < 1 << circumstances.length; valid++) {
-          let q = exact[j]!
-          circumstances.forEach((circumstance, c) => {
-            const group = mine.filter((r) => r.conditions === circumstance)
-            const v = Math.min(...group.map((r) => r.validity))
-            q *= (valid >> c) & 1 ? v : 1 - v
-            for (const r of group) {
-              const mean =
-                sign.states.reduce((a, s) => a + r.likelihood[s]!, 0) / sign.states.length
-              const effective = group.length / (1 + 0.9 * (group.length - 1))
-              q *=
-                (valid >> c) & 1
-                  ? Math.exp((Math.log(r.likelihood[state]! / mean) * effective) / group.length)
-                  : 1
-            }
-          })
-          sum += q
-        }
+        const q = circumstances.map((circumstance) =>
+          saysOf(
+            sign,
+            state,
+            mine.filter((r) => r.conditions === circumstance),
+          ),
+        )
+        sum += q.reduce((all, one) => all * one, exact[j]!)
       })
       p *= sum
     }

@@ -30,10 +30,11 @@ export interface Change {
 export const SAME_ERROR = 0.9
 
 /**
- * One factor λ(state) per sign and epoch from all its readings. Readings under the same conditions share one
- * hidden "valid", v·ΠL + (1−v)·Πc with c the same for every state (the mean of L), and most of their error: n of
- * them count as n / (1 + 0.9·(n − 1)) readings, so that three alike count about as one, valid or not. Different
- * conditions multiply.
+ * One factor λ(state) per sign and epoch from all its readings. Readings under the same conditions share one hidden
+ * doubt u, even between 0 and 1: those whose validity is above it are valid, the others say nothing. So one that was
+ * taken badly takes nothing away from a better one, and what the bad one says is doubted no more for being repeated. Valid
+ * ones share most of their error: n of them count as n / (1 + 0.9·(n − 1)) readings, so that three alike count about as
+ * one. Likelihoods are over their mean of all states. Different conditions multiply.
  */
 export function combineReadings(
   states: readonly string[],
@@ -47,20 +48,35 @@ export function combineReadings(
     else groups.set(reading.conditions, [reading])
   }
   for (const group of groups.values()) {
-    const valid = new Float64Array(states.length).fill(1)
-    let validity = 1
-    const weight = 1 / (1 + SAME_ERROR * (group.length - 1))
-    for (const reading of group) {
-      const likelihood = states.map((state) => reading.likelihood[state] ?? 0)
-      const mean = likelihood.reduce((sum, value) => sum + value, 0) / states.length
-      if (!(mean > 0)) continue
-      likelihood.forEach(
-        (value, j) => (valid[j]! *= weight === 1 ? value / mean : (value / mean) ** weight),
-      )
-      validity = Math.min(validity, reading.validity)
-    }
-    for (let j = 0; j < states.length; j++) factor[j]! *= validity * valid[j]! + (1 - validity)
+    const own = factorOfGroup(states, group)
+    own.forEach((value, j) => (factor[j]! *= value))
   }
+  return factor
+}
+
+/** Σ over how many of them are valid of P(so many)·Π their likelihoods, the least valid falling away first. */
+function factorOfGroup(states: readonly string[], group: readonly SignReading[]): Float64Array {
+  const told = group
+    .flatMap(({ likelihood, validity }) => {
+      const given = states.map((state) => likelihood[state] ?? 0)
+      const mean = given.reduce((sum, value) => sum + value, 0) / states.length
+      return mean > 0 ? [{ validity, ratio: given.map((value) => value / mean) }] : []
+    })
+    .sort((a, b) => a.validity - b.validity)
+  const doubted = 1 - (told.at(-1)?.validity ?? 0)
+  const factor = new Float64Array(states.length).fill(doubted)
+  let below = 0
+  told.forEach(({ validity }, from) => {
+    const share = validity - below
+    below = validity
+    if (share === 0) return
+    const valid = told.slice(from)
+    const weight = 1 / (1 + SAME_ERROR * (valid.length - 1))
+    states.forEach((_, j) => {
+      const product = valid.reduce((all, { ratio }) => all * ratio[j]!, 1)
+      factor[j]! += share * (weight === 1 ? product : product ** weight)
+    })
+  })
   return factor
 }
 

@@ -35,6 +35,13 @@ describe('judgement', () => {
     expect(Math.abs(p([invalid], 'radiator-seam-leak') - none)).toBeLessThan(0.12 * none)
     expect(Math.abs(three - none)).toBeLessThan(0.3 * none)
   })
+  it('one that was taken badly takes nothing away from better ones', () => {
+    const changed = reading('gas-in-coolant', { no: 0.01, yes: 0.7 }, { validity: 0.96 })
+    const bad = reading('gas-in-coolant', { no: 0.92, yes: 0.3 }, { validity: 0.08, source: 'b' })
+    const good = p([changed], 'gasket-gas-to-coolant')
+    expect(p([bad, changed], 'gasket-gas-to-coolant')).toBeGreaterThan(0.8 * good)
+    expect(p([bad, changed, changed], 'gasket-gas-to-coolant')).toBeGreaterThan(0.9 * good)
+  })
   it('identical tests never move a fault beyond what knowing the state would', () => {
     const known = p(
       [reading('hold-cold', { tight: 1, seep: 0, leak: 0, gross: 0 }, { validity: 1 })],

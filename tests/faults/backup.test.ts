@@ -60,7 +60,7 @@ async function contents(url: URL): Promise<Map<string, string>> {
   const found = new Map<string, string>()
   for (const { name } of tables) {
     const { rows } = await client.query<{ hash: string | null }>(
-      `select md5(string_agg(t::text, E'\\n' order by t::text)) as hash from ${client.escapeIdentifier(name)} t`,
+      `select md5(string_agg(md5(t::text), '' order by md5(t::text))) as hash from ${client.escapeIdentifier(name)} t`,
     )
     found.set(name, rows[0]!.hash ?? '')
   }
