@@ -23,8 +23,9 @@ export function planCommand(
     throw new UsageError(told('noPolicy', { policy, policies: POLICIES.join(', ') }))
   const input = readCaseFile(read(file))
   const { assessment, belief } = believe(input)
-  const plan = makePlan(belief, input, policy as PolicyName)
-  const own = policy === 'certainty' ? undefined : makePlan(belief, input)
+  const plan = makePlan(belief, input, policy as PolicyName, assessment.facts)
+  const own =
+    policy === 'certainty' ? undefined : makePlan(belief, input, 'certainty', assessment.facts)
   const compared = own && {
     policy: own.policy,
     expectedMinutes: own.expectedMinutes,

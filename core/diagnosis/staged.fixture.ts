@@ -52,7 +52,7 @@ export function judge(stories: readonly Story[]): Judged {
   const leads: { told: number; isTrue: boolean }[] = []
   for (const { name, causes, stages } of stories)
     stages.forEach(({ input, next, shown }, at) => {
-      const { belief, model } = believe(input)
+      const { belief, model, assessment } = believe(input)
       const where = `${name} ${at + 1}/${stages.length}`
       const order = model.faults
         .map(({ id }, f) => ({ id, p: belief.faults[f]! }))
@@ -65,7 +65,10 @@ export function judge(stories: readonly Story[]): Judged {
         note(judged.shown, p >= SHOWN_DESERVES, `${where}: ${cause} ${p.toFixed(2)}, leads ${told}`)
       }
       if (next.length > 0) {
-        const steps = makePlan(belief, input).steps.slice(0, FIRST_STEPS)
+        const steps = makePlan(belief, input, 'certainty', assessment.facts).steps.slice(
+          0,
+          FIRST_STEPS,
+        )
         const checks = steps.map(({ check }) => check as string)
         note(
           judged.planned,

@@ -34,3 +34,26 @@ export function binaryReading(
     says,
   }
 }
+
+/** How often something is taken for the fault itself that is not, and in how many cases the entry is a slip. */
+const TAKEN_FOR_IT = 0.004
+const LAID_BARE_VALIDITY = 0.995
+
+/**
+ * A fault that lies open before the eye, in the hand or on the meter: what is seen is the fault and not its trace, so it is
+ * hardly taken for another and hardly a slip. `whenPresent`: how often it is seen where it is there.
+ */
+export const laidBare = (
+  source: string,
+  sign: string,
+  whenPresent: number,
+  says: Message,
+): SignReading =>
+  binaryReading(
+    source,
+    sign,
+    true,
+    { whenPresent, whenAbsent: TAKEN_FOR_IT },
+    says,
+    LAID_BARE_VALIDITY,
+  )

@@ -25,7 +25,7 @@ function withIsolatedHolds(fault: Fault): Fault {
 }
 
 export const BOOK: Book = {
-  version: '2026.11-2',
+  version: '2026.11-3',
   faults: [
     ...EXTERNAL_LEAKS,
     ...INSIDE_FAULTS,

@@ -33,6 +33,11 @@ export const CONDITIONS: readonly Condition[] = [
         because: 'A sensor out of the liquid reads low and flat.',
       },
       { sign: 'gurgle', atLeast: { yes: 'sometimes' }, because: 'Air runs through the heater.' },
+      {
+        sign: 'cured-by-refill',
+        atLeast: { yes: 'nearlyAlways' },
+        because: 'What was missing is there again.',
+      },
     ],
   },
   {
@@ -73,6 +78,11 @@ export const CONDITIONS: readonly Condition[] = [
     ],
     effects: [
       { sign: 'heater-cold', atLeast: { yes: 'often' }, because: 'Air gathers in the heater.' },
+      {
+        sign: 'cured-by-refill',
+        atLeast: { yes: 'nearlyAlways' },
+        because: 'The air was what it suffered from.',
+      },
       { sign: 'gurgle', atLeast: { yes: 'often' }, because: 'It is heard behind the dash.' },
       {
         sign: 'heat-in-bursts',

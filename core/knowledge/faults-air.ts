@@ -35,7 +35,22 @@ interface FanRow {
   cost: RepairCost
   /** does air conditioning still start it? */
   runsWithAc: boolean
+  /** it may turn, and too weakly */
+  turnsWeakly?: true
 }
+
+const DEAD_FAN = [
+  at(
+    'fan-late',
+    { late: 'nearlyAlways', never: 'mostly' },
+    'It does not start at its temperature.',
+  ),
+]
+const WEAK_FAN = [
+  at('fan-late', { late: 'often', never: 'even' }, 'It starts late, or not at all.'),
+  yes('fan-ac-dead', 'even', 'With air conditioning it does no better.'),
+  yes('fan-no-effect', 'even', 'It turns, and too slowly to cool.'),
+]
 
 const fanFault = (row: FanRow): Fault =>
   fault({
@@ -49,12 +64,10 @@ const fanFault = (row: FanRow): Fault =>
     priorBecause: row.because,
     effects: [
       ...hotIdle.filter((e) => !row.runsWithAc || e.sign === 'hot-at-idle'),
-      at(
-        'fan-late',
-        { late: 'nearlyAlways', never: 'mostly' },
-        'It does not start at its temperature.',
-      ),
-      ...(row.runsWithAc ? [] : [yes('fan-ac-dead', 'nearlyAlways', 'Nor with air conditioning.')]),
+      ...(row.turnsWeakly ? WEAK_FAN : DEAD_FAN),
+      ...(row.runsWithAc || row.turnsWeakly
+        ? []
+        : [yes('fan-ac-dead', 'nearlyAlways', 'Nor with air conditioning.')]),
       ...row.own,
     ],
     guards: row.guards,
@@ -222,6 +235,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     cost: cost(0.1, 40),
     own: [
       yes('fan-feed-dead', 'nearlyAlways', 'No supply at the plug or before the relay.'),
+      yes('fan-fuse-blown', 'often', 'The fuse more often than the wire.'),
       yes('fan-bridged-dead', 'nearlyAlways', 'A bridge carries nothing where nothing arrives.'),
     ],
     guards: [poweredAtPlug],
@@ -248,6 +262,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     hot: 'uncommon',
     because: 'Salt in plugs.',
     runsWithAc: false,
+    turnsWeakly: true,
     cost: cost(0.1, 45),
     own: [
       yes('fan-ground-bad', 'nearlyAlways', 'Voltage is lost under load.'),

@@ -294,6 +294,7 @@ export const INSIDE_FAULTS: readonly Fault[] = [
       yes('emulsion-in-oil', 'even', 'Most cracks end in the sump too.'),
       overheatedBefore('often'),
       yes('mix-off', 'even', 'Thin mix froze.'),
+      yes('mix-water', 'sometimes', 'Plain water froze.'),
     ],
     causes: goesDown,
     guards: [guard('block-tested', 'Head off, block and liners tested')],

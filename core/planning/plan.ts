@@ -9,6 +9,7 @@ import { coolDownMinutesOf } from '../vehicle/profile'
 import { minutesOf, openSigns, plannedOf, possibleChecks, stillOpen } from './next-check'
 import { admits, opening } from './policies'
 import { type Prediction, predictionOf } from './predict'
+import { provingChecks } from './prove'
 import { chanceIn, normalise, takeShown, type Shown } from './shown'
 
 export interface PlanStep {
@@ -35,6 +36,7 @@ export interface Plan {
 }
 
 export const WANTED_LEAD = 0.9
+const NOTHING_SHOWN: ReadonlySet<string> = new Set()
 const PARTICLES = 32
 const PROBES = 4
 const MOST_STEPS = 14
@@ -80,10 +82,16 @@ const evenly = (i: number) => (0.5 + i * 0.6180339887498949) % 1
 
 /**
  * A whole plan, step by step: the check that gives most information per minute, waiting and cool-downs counted,
- * until the leading suspect is expected to have 90 %. What the checks will show is played through on a fixed
+ * until the leading suspect is expected to have 90 %; before that what lays bare a lead that is likely already, as far as
+ * `facts` do not show it yet. What the checks will show is played through on a fixed
  * lattice of possible truths drawn from the belief, so that the plan is the same every time.
  */
-export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 'certainty'): Plan {
+export function makePlan(
+  belief: Belief,
+  input: CaseInput,
+  policy: PolicyName = 'certainty',
+  facts: ReadonlySet<string> = NOTHING_SHOWN,
+): Plan {
   const prediction = predictionOf(belief)
   const { weights, flat } = prediction
   const planned = plannedOf(belief, input)
@@ -101,12 +109,14 @@ export function makePlan(belief: Belief, input: CaseInput, policy: PolicyName = 
   const done = new Set<string>()
   let waits = waitsOf(planned.state.engineAt())
   let draws = 0
-  const first = opening(policy).flatMap((check) =>
-    candidates.filter((c) => c.check.id === check.id),
+  const proofs = provingChecks(prediction, planned, facts)
+  const first = [...opening(policy).map(({ id }) => id), ...proofs].flatMap((id) =>
+    candidates.filter(({ check }) => check.id === id),
   )
   let reached = expectedLeadNow
-  while (reached < WANTED_LEAD && steps.length < MOST_STEPS) {
+  while (steps.length < MOST_STEPS) {
     const fixed = first.find((c) => !done.has(c.check.id))
+    if (reached >= WANTED_LEAD && !fixed) break
     const open = fixed
       ? [fixed]
       : candidates.filter((c) => !done.has(c.check.id) && !waitsForAnother(c, candidates, done))

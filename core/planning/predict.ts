@@ -118,3 +118,21 @@ export class Prediction {
     return rows
   }
 }
+
+/** P(the sign reads abnormal | the fault is there) and P(the sign reads abnormal | it is not). */
+export function abnormalWith(
+  { weights, members, faults }: Prediction,
+  { states, row, base, listed, chance }: Shown,
+  fault: number,
+): { hit: number; alarm: number } {
+  const there = faults[fault]!
+  const abnormal = 1 - chance[base * states]!
+  let hit = abnormal * there
+  let all = abnormal
+  for (const i of listed) {
+    const more = weights[i]! * (1 - chance[row[i]! * states]! - abnormal)
+    all += more
+    if (members[i]!.includes(fault)) hit += more
+  }
+  return { hit: hit / there, alarm: (all - hit) / (1 - there) }
+}

@@ -3,8 +3,7 @@ import type { Belief } from '../inference/belief'
 import { guardMet } from '../inference/rank'
 import type { CheckId } from '../checks/registry'
 import { minutesOf, openSigns, plannedOf, possibleChecks, type Planned } from './next-check'
-import { type Prediction, predictionOf } from './predict'
-import type { Shown } from './shown'
+import { abnormalWith, type Prediction, predictionOf } from './predict'
 
 /** The shop's prices. Without them everything is reckoned in hours of labour. */
 export interface Prices {
@@ -106,40 +105,18 @@ function bestTest(
       if (sign.classes.classOf[fault] === 0 && sign.causes.length === 0) continue
       const shown = prediction.of(sign)
       const { hit, alarm } = abnormalWith(prediction, shown, fault)
-      const hitMass = prediction.faults[fault]!
-      const alarmMass = 1 - hitMass
-      if (hitMass === 0 || alarmMass <= 0) continue
+      if (!(prediction.faults[fault]! > 0 && prediction.faults[fault]! < 1)) continue
       const c = minutesOf(check) * perMinute
-      const total =
-        c +
-        ((p * hit) / hitMass + ((1 - p) * alarm) / alarmMass) * replaceCost +
-        p * (1 - hit / hitMass) * replaceCost
-      if (hit / hitMass - alarm / alarmMass > 0.3 && (!best || total < best.total))
+      const total = c + (p * hit + (1 - p) * alarm) * replaceCost + p * (1 - hit) * replaceCost
+      if (hit - alarm > 0.3 && (!best || total < best.total))
         best = {
           check: check.id,
           cost: c,
-          hit: hit / hitMass,
-          falseAlarm: alarm / alarmMass,
+          hit,
+          falseAlarm: alarm,
           total,
         }
     }
   }
   return best
-}
-
-/** P(the sign reads abnormal, fault there) and P(the sign reads abnormal, fault not there). */
-function abnormalWith(
-  { weights, members, faults }: Prediction,
-  { states, row, base, listed, chance }: Shown,
-  fault: number,
-) {
-  const abnormal = 1 - chance[base * states]!
-  let hit = abnormal * faults[fault]!
-  let all = abnormal
-  for (const i of listed) {
-    const more = weights[i]! * (1 - chance[row[i]! * states]! - abnormal)
-    all += more
-    if (members[i]!.includes(fault)) hit += more
-  }
-  return { hit, alarm: all - hit }
 }

@@ -48,7 +48,7 @@ export function actuatorSigns(
       value: Math.abs(a.errorPercent ?? 0),
       error: 5,
       given: { no: { mean: 3, sd: 5 }, yes: { low: 18, high: 110 } },
-      validity: asked ? 0.94 : 0.4,
+      validity: asked ? 0.98 : 0.4,
       conditions: `${record.device} commanded`,
       says: message(`says.device.${a.state === 'follows' ? 'follows' : 'not'}`, { device }),
     }),

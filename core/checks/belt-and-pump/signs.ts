@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { BeltAndPump } from './record'
 
 /**
@@ -13,27 +13,48 @@ export function driveSigns(source: string, record: BeltAndPump): SignReading[] {
     seen: boolean,
     whenPresent: number,
     whenAbsent: number,
-    says: string,
-  ) =>
+    id: string,
+    isTheFault = false,
+  ) => {
+    const part = `${source}#${sign}`
+    const says = message(id)
+    const rates = { whenPresent, whenAbsent }
     out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent, whenAbsent },
-        message(says),
-        0.94,
-      ),
+      seen && isTheFault
+        ? laidBare(part, sign, whenPresent, says)
+        : binaryReading(part, sign, seen, rates, says, 0.94),
     )
+  }
   if (record.pumpTurns !== 'not-known')
-    add('pump-still', record.pumpTurns === 'no', 0.92, 0.01, `says.pumpTurns.${record.pumpTurns}`)
+    add(
+      'pump-still',
+      record.pumpTurns === 'no',
+      0.92,
+      0.01,
+      `says.pumpTurns.${record.pumpTurns}`,
+      true,
+    )
   if (record.slip !== 'not-known') {
     const rates = record.slip === 'some' ? [0.35, 0.08] : [0.9, 0.04]
-    add('belt-slips', record.slip !== 'none', rates[0]!, rates[1]!, `says.beltSlip.${record.slip}`)
+    add(
+      'belt-slips',
+      record.slip !== 'none',
+      rates[0]!,
+      rates[1]!,
+      `says.beltSlip.${record.slip}`,
+      record.slip === 'much',
+    )
   }
   if (record.wobble !== 'not-known')
     add('pulley-play', record.wobble === 'wobbles', 0.8, 0.04, `says.wobble.${record.wobble}`)
   if (record.routing !== 'not-checked')
-    add('belt-misrouted', record.routing === 'wrong', 0.97, 0.005, `says.routing.${record.routing}`)
+    add(
+      'belt-misrouted',
+      record.routing === 'wrong',
+      0.97,
+      0.005,
+      `says.routing.${record.routing}`,
+      true,
+    )
   return out
 }

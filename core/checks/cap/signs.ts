@@ -1,7 +1,7 @@
 import { message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import { normalCdf } from '../../statistics/normal'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import { LEAST_MARKING_KPA, OPENING_BAND_KPA, type CapAnalysis } from './analysis'
 import type { CapTest } from './record'
 
@@ -42,7 +42,8 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
       likelihood: { no: sound + early * 0.2, yes: late },
     })
   }
-  const reference = opening ?? markingKPa
+  // Judged against what is written on it: a cap that opens at half and holds most of that holds half.
+  const reference = markingKPa ?? opening
   if (held !== undefined && reference !== undefined && reference > LEAST_MARKING_KPA) {
     const good = density(held, reference * 0.95, 0.04 * reference)
     const weak = uniformBelow(held, reference * 0.85)
@@ -55,16 +56,14 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
       says: message('says.capHolds', { held: { kind: 'pressure', coreValue: held } }),
     })
   }
-  const plain = (sign: string, seen: boolean, id: string) =>
+  const plain = (sign: string, seen: boolean, id: string) => {
+    const part = `${source}#${sign}`
     out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent: 0.92, whenAbsent: 0.03 },
-        message(id),
-      ),
+      seen
+        ? laidBare(part, sign, 0.92, message(id))
+        : binaryReading(part, sign, false, { whenPresent: 0.92, whenAbsent: 0.03 }, message(id)),
     )
+  }
   if (record.vacuumValve !== 'not-known')
     plain('cap-vacuum-stuck', record.vacuumValve === 'stuck', `says.vacuum.${record.vacuumValve}`)
   if (record.fitsPlace !== 'not-known' || record.marking === 'looks-wrong') {

@@ -23,7 +23,7 @@ export function coldSoakSigns(
         value: Math.abs(biasK),
         error: 1,
         given: { no: { mean: 0.8, sd: 1.2 }, yes: { low: 3, high: 40 } },
-        validity: 0.95 * Math.min(1, record.hoursStood / SOAK_HOURS) ** 2,
+        validity: 0.97 * Math.min(1, record.hoursStood / SOAK_HOURS) ** 2,
         conditions: 'scan after a cold soak',
         says: message('says.coldSoak', {
           bias: { kind: 'temperatureDifference', coreValue: biasK },

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { CoolerTest } from './record'
 
 const SIGN_OF: Readonly<Record<CoolerTest['which'], string>> = {
@@ -15,14 +15,12 @@ const SIGN_OF: Readonly<Record<CoolerTest['which'], string>> = {
  * @example signsOf(coolerSigns('r', example('cooler-test.test'))) // 'compressor-gas'
  */
 export function coolerSigns(source: string, { which, result }: CoolerTest): SignReading[] {
+  const sign = SIGN_OF[which]
+  const says = message(`says.cooler.${result}`, { which: message(`device.${which}`) })
+  // Pressed alone, what leaks is seen to leak; one that is tight cold may open hot.
   return [
-    binaryReading(
-      source,
-      SIGN_OF[which],
-      result === 'leaks',
-      { whenPresent: 0.93, whenAbsent: 0.005 },
-      message(`says.cooler.${result}`, { which: message(`device.${which}`) }),
-      0.95,
-    ),
+    result === 'leaks'
+      ? laidBare(source, sign, 0.93, says)
+      : binaryReading(source, sign, false, { whenPresent: 0.93, whenAbsent: 0.005 }, says, 0.95),
   ]
 }

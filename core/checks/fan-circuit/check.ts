@@ -13,6 +13,7 @@ export const fanCircuitCheck = defineCheck({
   sides: ['air'],
   signs: these(
     'fan-feed-dead',
+    'fan-fuse-blown',
     'fan-relay-fails',
     'fan-command-missing',
     'fan-bridged-runs',

@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { FanCircuitAnalysis } from './analysis'
 import type { FanCircuit } from './record'
 
@@ -32,6 +32,19 @@ export function fanCircuitSigns(
         validity,
       ),
     )
+  /** The same of what is the fault itself where it is seen. */
+  const addFound = (
+    sign: string,
+    seen: boolean,
+    whenPresent: number,
+    whenAbsent: number,
+    says: string,
+  ) =>
+    seen
+      ? out.push(laidBare(`${source}#${sign}`, sign, whenPresent, message(says)))
+      : add(sign, false, whenPresent, whenAbsent, says)
+  if (record.fuse)
+    addFound('fan-fuse-blown', record.fuse === 'blown', 0.98, 0.01, `says.fuse.${record.fuse}`)
   if (analysis.feedDropVolts !== undefined)
     out.push(
       measuredReading({
@@ -40,13 +53,11 @@ export function fanCircuitSigns(
         value: analysis.feedDropVolts,
         error: 0.2,
         given: { no: { mean: 0.3, sd: 0.4 }, yes: { low: 1, high: 14 } },
-        validity: 0.94,
+        validity: 0.98,
         conditions: 'voltmeter at the plug',
         says: message('says.fanSupply', { volts: record.supplyVolts!.toFixed(1) }),
       }),
     )
-  else if (record.fuse)
-    add('fan-feed-dead', record.fuse === 'blown', 0.6, 0.01, `says.fuse.${record.fuse}`)
   if (record.groundDropVolts !== undefined)
     out.push(
       measuredReading({
@@ -55,13 +66,13 @@ export function fanCircuitSigns(
         value: record.groundDropVolts,
         error: 0.1,
         given: { no: { mean: 0.12, sd: 0.12 }, yes: { low: 0.5, high: 12 } },
-        validity: 0.94,
+        validity: 0.98,
         conditions: 'voltmeter at the plug',
         says: message('says.fanGround', { volts: record.groundDropVolts.toFixed(1) }),
       }),
     )
   if (record.relay)
-    add('fan-relay-fails', record.relay === 'fails', 0.93, 0.02, `says.relay.${record.relay}`)
+    addFound('fan-relay-fails', record.relay === 'fails', 0.93, 0.02, `says.relay.${record.relay}`)
   if (record.command) {
     const validity =
       analysis.switchingPlaceHot === true
@@ -90,7 +101,7 @@ export function fanCircuitSigns(
     add('fan-bridged-dead', record.bridged === 'dead', 0.96, 0.03, `says.bridged.${record.bridged}`)
   }
   if (record.directFeed && record.directFeed !== 'not-known')
-    add(
+    addFound(
       'fan-fed-dead',
       record.directFeed === 'dead',
       0.98,
@@ -108,7 +119,7 @@ export function fanCircuitSigns(
       `says.speeds.${record.speeds}`,
     )
   if (record.airDirection)
-    add(
+    addFound(
       'fan-wrong-way',
       record.airDirection === 'wrong',
       0.97,

@@ -1,11 +1,11 @@
 import { message } from '../../quantity/message'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { LevelAndCondition } from './record'
 
 /**
  * What was seen at the cold tank, radiator and dipstick. Froth under the filler alone speaks weakly: short trips make it.
  * @example signsOf(levelSigns('r', example('level-and-condition.look')))
- *   // 'level-cold filled-above-mark emulsion-in-oil'
+ *   // 'level-cold emulsion-in-oil'
  */
 export function levelSigns(source: string, record: LevelAndCondition): SignReading[] {
   const out: SignReading[] = []
@@ -34,7 +34,9 @@ export function levelSigns(source: string, record: LevelAndCondition): SignReadi
       conditions: 'level by eye, cold',
       says: message(`says.level.${record.level}`),
     })
-    add('filled-above-mark', record.level === 'overfull', `says.level.${record.level}`, 0.8, 0.04)
+    // It falls back to the mark each time: only a tank that is overfull now speaks of the habit.
+    if (record.level === 'overfull')
+      add('filled-above-mark', true, 'says.level.overfull', 0.8, 0.04)
   }
   if (record.oilInCoolant)
     add(
@@ -84,11 +86,16 @@ export function levelSigns(source: string, record: LevelAndCondition): SignReadi
       says: message(`says.look.coolant.${record.look}`),
     })
   }
-  if (record.mixed) add('gel', record.mixed === 'yes', `says.mixed.${record.mixed}`, 0.85, 0.012)
+  if (record.mixed === 'yes')
+    out.push(laidBare(`${source}#gel`, 'gel', 0.85, message('says.mixed.yes')))
+  else if (record.mixed) add('gel', false, 'says.mixed.no', 0.85, 0.012)
   if (record.pinkFroth)
     add('pink-froth', record.pinkFroth === 'yes', `says.pinkFroth.${record.pinkFroth}`, 0.92, 0.01)
-  if (record.sealant)
-    add('sealant-added', record.sealant === 'yes', `says.sealant.${record.sealant}`, 0.85, 0.02)
+  if (record.sealant === 'yes')
+    out.push(
+      laidBare(`${source}#sealant-added`, 'sealant-added', 0.85, message('says.sealant.yes')),
+    )
+  else if (record.sealant) add('sealant-added', false, 'says.sealant.no', 0.85, 0.02)
   if (record.liquidBelow && record.liquidBelow !== 'none') {
     const rates =
       record.liquidBelow === 'water'

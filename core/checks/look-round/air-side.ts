@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import type { Judged } from '../context'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { AirSideLook } from './record'
 
 interface Row {
@@ -8,15 +8,35 @@ interface Row {
   whenPresent: number
   whenAbsent: number
   fact?: string
+  /** "bad" is the fault itself, not its trace */
+  isTheFault?: true
 }
 
 /** What each look can settle. Fins are seen from one side only unless the stack was looked at too. */
 const ROWS: Readonly<Record<keyof AirSideLook, Row>> = {
-  fins: { sign: 'fins-blocked', whenPresent: 0.85, whenAbsent: 0.08 },
-  stack: { sign: 'stack-blocked', whenPresent: 0.9, whenAbsent: 0.05 },
-  shroud: { sign: 'shroud-broken', whenPresent: 0.95, whenAbsent: 0.03, fact: 'shroud-broken' },
-  blades: { sign: 'blades-broken', whenPresent: 0.95, whenAbsent: 0.01, fact: 'blades-broken' },
-  duct: { sign: 'duct-missing', whenPresent: 0.95, whenAbsent: 0.05, fact: 'duct-missing' },
+  fins: { sign: 'fins-blocked', whenPresent: 0.85, whenAbsent: 0.08, isTheFault: true },
+  stack: { sign: 'stack-blocked', whenPresent: 0.9, whenAbsent: 0.05, isTheFault: true },
+  shroud: {
+    sign: 'shroud-broken',
+    whenPresent: 0.95,
+    whenAbsent: 0.03,
+    fact: 'shroud-broken',
+    isTheFault: true,
+  },
+  blades: {
+    sign: 'blades-broken',
+    whenPresent: 0.95,
+    whenAbsent: 0.01,
+    fact: 'blades-broken',
+    isTheFault: true,
+  },
+  duct: {
+    sign: 'duct-missing',
+    whenPresent: 0.95,
+    whenAbsent: 0.05,
+    fact: 'duct-missing',
+    isTheFault: true,
+  },
   lowerHose: { sign: 'lower-hose-soft', whenPresent: 0.85, whenAbsent: 0.06 },
   upperHoseCold: { sign: 'hose-flat-cold', whenPresent: 0.9, whenAbsent: 0.03 },
   tank: { sign: 'tank-bulged', whenPresent: 0.85, whenAbsent: 0.05 },
@@ -30,17 +50,13 @@ export function airSideSigns(source: string, look: AirSideLook): SignReading[] {
   return (Object.keys(ROWS) as (keyof AirSideLook)[]).flatMap((field) => {
     const seen = look[field]
     if (seen === undefined || seen === 'not-known') return []
-    const { sign, whenPresent, whenAbsent } = ROWS[field]
-    return [
-      binaryReading(
-        `${source}#${field}`,
-        sign,
-        seen === 'bad',
-        { whenPresent, whenAbsent },
-        message(`says.airSide.${field}.${seen}`),
-        0.94,
-      ),
-    ]
+    const { sign, whenPresent, whenAbsent, isTheFault } = ROWS[field]
+    const part = `${source}#${field}`
+    const says = message(`says.airSide.${field}.${seen}`)
+    const rates = { whenPresent, whenAbsent }
+    return seen === 'bad' && isTheFault
+      ? [laidBare(part, sign, whenPresent, says)]
+      : [binaryReading(part, sign, seen === 'bad', rates, says, 0.94)]
   })
 }
 

@@ -11,7 +11,7 @@ export const mixCheck = defineCheck({
   minutes: 3,
   sides: ['flow'],
   usualFor: ['overheats', 'no-heat'],
-  signs: these('mix-off'),
+  signs: these('mix-off', 'mix-water'),
   cautions: ['glycol'],
   judge: {
     'mix.test': (test, context, { source }) => {

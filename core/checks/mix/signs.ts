@@ -9,23 +9,33 @@ const ERROR = { refractometer: 0.02, hydrometer: 0.05, strip: 0.08 } as const
 /**
  * The distance from what is wanted; a few hundredths are nothing.
  * @example signsOf(mixSigns('r', example('mix.test'), analyseMix(example('mix.test'), CONTEXT)))
- *   // 'mix-off'
+ *   // 'mix-off mix-water'
  */
 export function mixSigns(source: string, test: MixTest, analysis: MixAnalysis): SignReading[] {
-  const off = Math.abs(analysis.volumeFraction - analysis.wantedFraction)
+  const { volumeFraction, wantedFraction } = analysis
+  const shared = {
+    source,
+    error: ERROR[test.instrument],
+    conditions: test.instrument,
+    says: message('says.mix', {
+      percent: Math.round(volumeFraction * 100),
+      wanted: Math.round(wantedFraction * 100),
+    }),
+  }
   return [
     measuredReading({
-      source,
+      ...shared,
       sign: 'mix-off',
-      value: off,
-      error: ERROR[test.instrument],
+      value: Math.abs(volumeFraction - wantedFraction),
       given: { no: { mean: 0.03, sd: 0.04 }, yes: { low: 0.12, high: 0.5 } },
-      validity: 0.93,
-      conditions: test.instrument,
-      says: message('says.mix', {
-        percent: Math.round(analysis.volumeFraction * 100),
-        wanted: Math.round(analysis.wantedFraction * 100),
-      }),
+      validity: 0.97,
+    }),
+    measuredReading({
+      ...shared,
+      sign: 'mix-water',
+      value: volumeFraction,
+      given: { no: { low: 0.2, high: 0.6 }, yes: { low: 0, high: 0.15 } },
+      validity: 0.97,
     }),
   ]
 }

@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { DeliveryAnalysis } from './analysis'
 import type { PumpDelivery } from './record'
 
@@ -47,14 +47,16 @@ export function deliverySigns(
       says: message(`says.returnStream.${record.returnStream}`),
     })
   }
-  if (record.lowerHose !== 'not-known')
+  if (record.lowerHose === 'flat')
+    out.push(laidBare(`${source}#hose`, 'lower-hose-flat', 0.92, message('says.lowerHose.flat')))
+  else if (record.lowerHose === 'round')
     out.push(
       binaryReading(
         `${source}#hose`,
         'lower-hose-flat',
-        record.lowerHose === 'flat',
+        false,
         { whenPresent: 0.92, whenAbsent: 0.02 },
-        message(`says.lowerHose.${record.lowerHose}`),
+        message('says.lowerHose.round'),
         0.93,
       ),
     )

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { PumpOff } from './record'
 
 /**
@@ -25,14 +25,18 @@ export function pumpOffSigns(source: string, record: PumpOff): SignReading[] {
         0.97,
       ),
     )
-  if (record.impeller !== 'not-known')
-    add(
-      'impeller-bad',
-      record.impeller !== 'sound',
-      record.impeller === 'worn' ? 0.5 : 0.93,
-      record.impeller === 'worn' ? 0.06 : 0.005,
-      `says.impeller.${record.impeller}`,
+  if (record.impeller === 'loose-on-shaft' || record.impeller === 'broken')
+    out.push(
+      laidBare(
+        `${source}#impeller-bad`,
+        'impeller-bad',
+        0.93,
+        message(`says.impeller.${record.impeller}`),
+      ),
     )
+  else if (record.impeller === 'worn') add('impeller-bad', true, 0.7, 0.02, 'says.impeller.worn')
+  else if (record.impeller === 'sound')
+    add('impeller-bad', false, 0.93, 0.005, 'says.impeller.sound')
   if (record.seal !== 'not-known')
     add('pump-seal-worn', record.seal === 'worn', 0.9, 0.06, `says.pumpSeal.${record.seal}`)
   if (record.shaftPlay !== 'not-known')

@@ -1,16 +1,19 @@
 import { message } from '../../quantity/message'
-import { defineCheck } from '../define-check'
+import { defineCheck, these } from '../define-check'
 import { analyseRefill } from './analysis'
 import { refill } from './record'
+import { refillSigns } from './signs'
 
 export const refillCheck = defineCheck({
   id: 'refill',
   records: { 'refill.fill': refill },
   phase: 'hot',
   minutes: 30,
+  sides: ['flow'],
+  signs: these('cured-by-refill'),
   cautions: ['glycol'],
   judge: {
-    'refill.fill': (record, context) => {
+    'refill.fill': (record, context, { source }) => {
       const figures = analyseRefill(record, context)
       const facts: string[] = []
       if (record.airOut === 'shown') facts.push('bled', 'level-full-air-out')
@@ -19,6 +22,7 @@ export const refillCheck = defineCheck({
       return {
         figures,
         facts,
+        signs: refillSigns(source, record),
         states: [record.airOut === 'shown' ? 'air-out' : 'air-not-shown-out'],
         notes: thin
           ? [message('refill.thin', { percent: Math.round(figures.fractionAfterFlush! * 100) })]

@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { laidBare, binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { AgreementAnalysis } from './analysis'
 
 /**
@@ -22,23 +22,24 @@ export function agreementSigns(
         value: Math.abs(analysis.differenceK),
         error: analysis.errorK,
         given: { no: { mean: 1, sd: 2 }, yes: { low: 5, high: 60 } },
-        validity: level === 'low' ? 0.6 : 0.93,
+        validity: level === 'low' ? 0.6 : 0.96,
         conditions: 'second temperature',
         says: message('says.scanAgainstSecond', {
           difference: { kind: 'temperatureDifference', coreValue: analysis.differenceK },
         }),
       }),
     )
-  if (analysis.dashOdd !== undefined)
+  // Gauge and two thermometers are read side by side: an odd gauge lies open, a fitting one may be chance.
+  if (analysis.dashOdd === true)
+    out.push(laidBare(`${source}#dash`, 'dash-disagrees', 0.9, message('says.dashOdd')))
+  else if (analysis.dashOdd === false)
     out.push(
       binaryReading(
         `${source}#dash`,
         'dash-disagrees',
-        analysis.dashOdd,
-        analysis.dashOdd
-          ? { whenPresent: 0.9, whenAbsent: 0.02 }
-          : { whenPresent: 0.55, whenAbsent: 0.02 },
-        message(analysis.dashOdd ? 'says.dashOdd' : 'says.dashFits'),
+        false,
+        { whenPresent: 0.55, whenAbsent: 0.02 },
+        message('says.dashFits'),
         0.93,
       ),
     )

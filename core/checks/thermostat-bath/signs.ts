@@ -1,7 +1,7 @@
 import { message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import { measuredLikelihood } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { BathAnalysis } from './analysis'
 import type { ThermostatBath } from './record'
 
@@ -44,7 +44,7 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       source,
       sign: 'bath-early',
       likelihood: { no: 0.002, early: 0.02, open: 0.95 },
-      validity: 0.97,
+      validity: 0.99,
       conditions,
       says: message('says.bath.openCold'),
     })
@@ -64,8 +64,8 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
     out.push({
       source,
       sign: 'bath-late',
-      likelihood: { no: 0.01, late: 0.25, shut: 0.97 },
-      validity: 0.97 * heated,
+      likelihood: { no: 0.004, late: 0.25, shut: 0.97 },
+      validity: 0.99 * heated,
       conditions,
       says: message('says.bath.never'),
     })
@@ -126,7 +126,11 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
   const specified = record.specified ? correctedValue(record.specified) : undefined
   if (record.stamped && specified !== undefined) {
     const wrong = Math.abs(correctedValue(record.stamped) - specified) > 3
-    yes('rating-wrong', wrong, 0.97, 0.01, wrong ? 'says.ratingWrong' : 'says.ratingRight')
+    if (wrong)
+      out.push(
+        laidBare(`${source}#rating-wrong`, 'rating-wrong', 0.97, message('says.ratingWrong')),
+      )
+    else yes('rating-wrong', false, 0.97, 0.01, 'says.ratingRight')
   }
   return out
 }
