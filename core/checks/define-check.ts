@@ -116,6 +116,8 @@ export interface CheckDefinition<
   minutes: number
   /** parts disturbed: taking them off costs these minutes besides, and lets coolant out */
   apartMinutes?: number
+  /** days that must pass before it can be done */
+  afterDays?: number
   /** can be done only where each named field of the profile is unknown, absent, or one of the values */
   needs?: ProfileNeeds
   /** waits until this was brought about */

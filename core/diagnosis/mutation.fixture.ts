@@ -15,7 +15,7 @@ export interface Wants {
 }
 const EVERYTHING: Wants = { level: () => true, in: () => true }
 
-/** How far a level moved its vignettes' causes, in how many it was asked, and which first moved too far. */
+/** By how many decibans a level moved its vignettes' causes, in how many it was asked, and which first moved too far. */
 interface Seen {
   moved: number
   asked: number
@@ -41,7 +41,7 @@ class Tally {
     if (!this.wants.level(key) || !this.wants.in(key, vignette.name)) return undefined
     const known = this.seen.get(key) ?? { moved: 0, asked: 0 }
     this.seen.set(key, known)
-    if (known.moved > TOLERANCE) return undefined
+    if (known.moved > TOLERANCE_DB) return undefined
     known.asked += 1
     return known
   }
@@ -49,7 +49,7 @@ class Tally {
 
 function note(known: Seen, { vignette }: Subject, by: number): void {
   known.moved = Math.max(known.moved, by)
-  if (known.moved > TOLERANCE) known.witness ??= vignette.name
+  if (known.moved > TOLERANCE_DB) known.witness ??= vignette.name
 }
 
 function subjectOf(vignette: Vignette): Subject {
@@ -62,12 +62,22 @@ function subjectOf(vignette: Vignette): Subject {
   return { vignette, belief, model, wanted }
 }
 
-/** What a vignette gives to each of its causes; a vignette without a cause gives what its lead gets. */
-const probabilitiesOf = ({ belief, model, wanted }: Subject): Record<string, number> =>
-  Object.fromEntries(wanted.map((f) => [model.faults[f]!.id, Number(belief.faults[f]!.toFixed(3))]))
+/** Odds that a vignette gives to each of its causes, decibans; a vignette without a cause gives those of its lead. */
+const oddsOf = ({ belief, model, wanted }: Subject): Record<string, number> =>
+  Object.fromEntries(
+    wanted.map((f) => [model.faults[f]!.id, Number(decibansOf(belief.faults[f]!).toFixed(2))]),
+  )
 
-/** A vignette fails when a cause's probability lies further than this from what is written down. */
-export const TOLERANCE = 0.02
+/**
+ * A vignette fails when the odds of a cause lie further than this from what is written down, decibans: 0.03 of probability
+ * in the middle, and as much of what is left to doubt where a cause is all but proven.
+ */
+export const TOLERANCE_DB = 0.5
+
+/** Odds of a probability in decibans. */
+const decibansOf = (p: number): number => 10 * Math.log10(p / (1 - p))
+const apart = (now: number, before: number): number =>
+  Math.abs(decibansOf(now) - decibansOf(before))
 const STEPS = 3
 
 const LADDER = Object.keys(LEVELS) as Level[]
@@ -111,7 +121,7 @@ function moveEffects(subject: Subject, tally: Tally) {
       if (!known) continue
       for (const by of [STEPS, -STEPS]) {
         const now = faultsWithEntryMoved(belief, evidence, entry, by)
-        for (const f of wanted) note(known, subject, Math.abs(now[f]! - before[f]!))
+        for (const f of wanted) note(known, subject, apart(now[f]!, before[f]!))
       }
     }
 }
@@ -136,7 +146,7 @@ function moveCauses(subject: Subject, tally: Tally) {
     for (const by of [STEPS, -STEPS]) {
       const moved = withCauseMoved(model, of, k, level, by)
       const now = new Belief(moved, belief.readings, belief.timeline).faults
-      for (const f of wanted) note(known, subject, Math.abs(now[f]! - belief.faults[f]!))
+      for (const f of wanted) note(known, subject, apart(now[f]!, belief.faults[f]!))
     }
   }
 }
@@ -161,7 +171,7 @@ function movePriors(subject: Subject, tally: Tally) {
       for (const g of wanted) {
         const both = f === g ? alone[f]! : weigher.together(f, g)
         const now = (alone[g]! + (ratio - 1) * both) / (1 + (ratio - 1) * alone[f]!)
-        note(known, subject, Math.abs(now - alone[g]!))
+        note(known, subject, apart(now, alone[g]!))
       }
     }
   })
@@ -190,8 +200,8 @@ function whyUnmoved(key: string, known: Seen | undefined): string {
 }
 
 interface Moved {
-  /** what each vignette gives to its causes, by vignette and cause, before anything is moved */
-  readonly probabilities: Record<string, Record<string, number>>
+  /** odds of each vignette's causes, decibans, by vignette and cause, before anything is moved */
+  readonly odds: Record<string, Record<string, number>>
   readonly witnesses: Record<string, string>
   readonly unmoved: Record<string, string>
 }
@@ -203,10 +213,10 @@ interface Moved {
  */
 export function moveLevels(list: readonly Vignette[], wants: Wants = EVERYTHING): Moved {
   const tally = new Tally(wants)
-  const probabilities: Moved['probabilities'] = {}
+  const odds: Moved['odds'] = {}
   for (const vignette of list) {
     const subject = subjectOf(vignette)
-    probabilities[vignette.name] = probabilitiesOf(subject)
+    odds[vignette.name] = oddsOf(subject)
     moveEffects(subject, tally)
     moveCauses(subject, tally)
     movePriors(subject, tally)
@@ -218,5 +228,5 @@ export function moveLevels(list: readonly Vignette[], wants: Wants = EVERYTHING)
     if (known?.witness) witnesses[key] = known.witness
     else unmoved[key] = whyUnmoved(key, known)
   }
-  return { probabilities, witnesses, unmoved }
+  return { odds, witnesses, unmoved }
 }

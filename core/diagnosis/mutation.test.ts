@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { BOOK_HASH } from '../knowledge/book'
-import { keysOfLevels, moveLevels, TOLERANCE } from './mutation.fixture'
+import { keysOfLevels, moveLevels, TOLERANCE_DB } from './mutation.fixture'
 import { vignettes } from './vignette.fixture'
 
 const all = [...vignettes('open'), ...vignettes('kept-apart')]
@@ -29,12 +29,12 @@ describe('the levels of the book', () => {
     const expected = read('expected') as Record<string, Record<string, number>>
     expect(Object.keys(expected).sort()).toEqual(all.map((v) => v.name).sort())
     for (const v of all)
-      for (const [cause, p] of Object.entries(expected[v.name]!)) {
-        const now = moved.probabilities[v.name]![cause]!
+      for (const [cause, dB] of Object.entries(expected[v.name]!)) {
+        const now = moved.odds[v.name]![cause]!
         expect(
-          Math.abs(now - p),
-          `${v.name}: ${cause} was ${p}, is ${now}. After reading: npm run make:expected`,
-        ).toBeLessThan(TOLERANCE)
+          Math.abs(now - dB),
+          `${v.name}: ${cause} was ${dB} dB, is ${now} dB. After reading: npm run make:expected`,
+        ).toBeLessThan(TOLERANCE_DB)
       }
   })
 
@@ -43,7 +43,7 @@ describe('the levels of the book', () => {
     const total = keysOfLevels().length
     expect(listed.size).toBeLessThan(total / 2)
     process.stdout.write(
-      `levels: ${total}, moved by three steps ${listed.size} leave every vignette within ${TOLERANCE}, ${again.size} of them moved again here\n`,
+      `levels: ${total}, moved by three steps ${listed.size} leave every vignette within ${TOLERANCE_DB} dB, ${again.size} of them moved again here\n`,
     )
   })
 })

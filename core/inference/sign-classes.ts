@@ -1,7 +1,7 @@
 import type { SignModel } from './sign-model'
 
 /**
- * Faults that a sign cannot tell apart. The ladder of the book has ten levels, so the faults that speak to a sign fall
+ * Faults that a sign cannot tell apart. The ladder of the book has eleven levels, so the faults that speak to a sign fall
  * into few classes, and its likelihood is a function of the classes of a set's members. Class 0 says nothing: the faults
  * that do not speak to it, and "no fault".
  */

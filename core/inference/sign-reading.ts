@@ -35,9 +35,9 @@ export function binaryReading(
   }
 }
 
-/** How often something is taken for the fault itself that is not, and in how many cases the entry is a slip. */
-const TAKEN_FOR_IT = 0.004
-const LAID_BARE_VALIDITY = 0.995
+/** How often something is taken for the fault itself that is not, and how often the entry is a slip. */
+const TAKEN_FOR_IT = 1e-4
+const SLIP = 1e-4
 
 /**
  * A fault that lies open before the eye, in the hand or on the meter: what is seen is the fault and not its trace, so it is
@@ -48,12 +48,8 @@ export const laidBare = (
   sign: string,
   whenPresent: number,
   says: Message,
-): SignReading =>
-  binaryReading(
-    source,
-    sign,
-    true,
-    { whenPresent, whenAbsent: TAKEN_FOR_IT },
-    says,
-    LAID_BARE_VALIDITY,
-  )
+): SignReading => ({
+  ...binaryReading(source, sign, true, { whenPresent, whenAbsent: TAKEN_FOR_IT }, says, 1 - SLIP),
+  // Whoever looks again sees the same thing: looks at one spot share their doubt.
+  conditions: `laid bare: ${sign}`,
+})

@@ -3,6 +3,8 @@
  * reason beside it; the figures stand here and nowhere else.
  */
 export const LEVELS = {
+  /** of a sign that is the fault itself: nothing else makes it */
+  never: 0.0001,
   practicallyNever: 0.003,
   almostNever: 0.01,
   rarely: 0.04,

@@ -1,10 +1,11 @@
 import type { Check, Phase } from '../checks/define-check'
 import { ALL_CHECKS, type CheckId } from '../checks/registry'
 import type { Belief } from '../inference/belief'
+import type { SignModel } from '../inference/sign-model'
 import type { CaseInput } from '../record/case-input'
 import { caseStateOf, type CaseState } from '../record/case-state'
 import { mayHave } from '../vehicle/profile'
-import { predictionOf } from './predict'
+import { type Prediction, predictionOf } from './predict'
 import { entropyBits } from './shown'
 
 export interface NextCheck {
@@ -44,6 +45,9 @@ export function possibleChecks({ input }: Planned): Check<CheckId>[] {
 export const minutesOf = ({ minutes, apartMinutes = 0 }: Pick<Check, 'minutes' | 'apartMinutes'>) =>
   minutes + apartMinutes
 
+/** Minutes that pass before a check can be done, whatever the engine. */
+export const daysOff = ({ afterDays = 0 }: Pick<Check, 'afterDays'>) => afterDays * 24 * 60
+
 /** What a check can settle as things stand. */
 function signsOf(check: Check, { input, state }: Planned): readonly string[] {
   const { profile } = input.vehicle
@@ -67,7 +71,25 @@ export function stillOpen(check: Check, planned: Planned): boolean {
 
 /** A question that tells less than this is not worth the keeper's patience, and no reason to go back to him. */
 export const LEAST_QUESTION_BITS = 0.02
+/** A check that was begun is proposed again only when what is left of it tells this much. */
+export const WORTH_GOING_BACK_BITS = 0.3
 const LEAST_BITS = 0.01
+
+/** Information of what is still open of a check, bits; questions that are not worth asking count for nothing. */
+export function openBits(
+  check: Pick<Check, 'asksKeeper'>,
+  signs: readonly SignModel[],
+  prediction: Prediction,
+  weights: Float64Array = prediction.weights,
+): number {
+  const least = check.asksKeeper ? LEAST_QUESTION_BITS : 0
+  let sum = 0
+  for (const sign of signs) {
+    const bits = prediction.bits(weights, sign)
+    if (bits >= least) sum += bits
+  }
+  return sum
+}
 
 /** Checks that can be done and were not, by expected information per minute of hands-on work, most first. */
 export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
@@ -79,13 +101,13 @@ export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
       (check) => (!check.after || planned.state.has(check.after)) && stillOpen(check, planned),
     )
     .map((check) => {
-      const least = check.asksKeeper ? LEAST_QUESTION_BITS : 0
-      const bits = openSigns(check, planned)
-        .map((sign) => prediction.bits(prediction.weights, sign))
-        .reduce((sum, b) => (b < least ? sum : sum + b), 0)
+      const bits = openBits(check, openSigns(check, planned), prediction)
       const { id, phase } = check
-      return { check: id, phase, minutes: minutesOf(check), bits: Math.min(bits, left) }
+      const minutes = minutesOf(check)
+      const whole = minutes + daysOff(check)
+      return { whole, next: { check: id, phase, minutes, bits: Math.min(bits, left) } }
     })
-    .filter((c) => c.bits > LEAST_BITS)
-    .sort((a, b) => b.bits / b.minutes - a.bits / a.minutes)
+    .filter(({ next }) => next.bits > LEAST_BITS)
+    .sort((a, b) => b.next.bits / b.whole - a.next.bits / a.whole)
+    .map(({ next }) => next)
 }

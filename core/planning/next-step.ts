@@ -2,7 +2,7 @@ import { ALL_CHECKS, checkOf, type CheckId } from '../checks/registry'
 import type { Message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { Locate } from './locate'
-import type { NextCheck } from './next-check'
+import { type NextCheck, WORTH_GOING_BACK_BITS } from './next-check'
 import type { OpenQuestion } from './questions'
 
 /** What to do next: one check, and why it and not another. */
@@ -21,8 +21,6 @@ export interface WorkedOut {
   leadProbability: number
 }
 
-/** A check that was begun is proposed again only when what is left of it tells this much. */
-const WORTH_GOING_BACK_BITS = 0.3
 /** What tells less than this is not worth the walk to the vehicle. */
 const WORTH_DOING_BITS = 0.05
 /** A lead this sure is located before more is asked about what else it may be. */

@@ -6,7 +6,16 @@ import type { CheckId } from '../checks/registry'
 import { WARM_UP_MINUTES, type EngineTemperature } from '../physics/engine-temperature'
 import type { PolicyName } from '../vehicle/policy'
 import { coolDownMinutesOf } from '../vehicle/profile'
-import { minutesOf, openSigns, plannedOf, possibleChecks, stillOpen } from './next-check'
+import {
+  daysOff,
+  minutesOf,
+  openBits,
+  openSigns,
+  plannedOf,
+  possibleChecks,
+  stillOpen,
+  WORTH_GOING_BACK_BITS,
+} from './next-check'
 import { admits, opening } from './policies'
 import { type Prediction, predictionOf } from './predict'
 import { provingChecks } from './prove'
@@ -63,6 +72,10 @@ export function waitFor(phase: Phase, { untilHot, untilCold }: Waits): number {
   return phase === 'hot' || phase === 'road' ? untilHot : untilCold
 }
 
+/** Waiting before a check: for the engine, or for the days that it takes to tell anything. */
+const waitBefore = (check: Check, waits: Waits): number =>
+  waitFor(check.phase, waits) + daysOff(check)
+
 /** Waits from a real engine: a cooling one is neither at once cold nor at once hot again. */
 export function waitsOf({ phase, coldInMinutes }: EngineTemperature): Waits {
   return { untilHot: phase === 'hot' ? 0 : WARM_UP_MINUTES, untilCold: coldInMinutes }
@@ -96,10 +109,15 @@ export function makePlan(
   const { weights, flat } = prediction
   const planned = plannedOf(belief, input)
   const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)
+  const proofs = provingChecks(prediction, planned, facts)
+  const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
+    !planned.state.done.has(check.id) ||
+    proofs.includes(check.id) ||
+    openBits(check, signs, prediction) > WORTH_GOING_BACK_BITS
   const candidates: Candidate[] = possibleChecks(planned)
     .filter((c) => stillOpen(c, planned) && admits(policy, c, belief, input))
     .map((check) => ({ check, signs: openSigns(check, planned), bits: Infinity }))
-    .filter((c) => c.signs.length > 0)
+    .filter(({ check, signs }) => signs.length > 0 && isWorthGoingBack(check, signs))
   const truths = systematic(weights, PARTICLES)
   const beliefs = truths.map(() => Float64Array.from(weights))
   const faults = belief.model.faults.length
@@ -109,7 +127,6 @@ export function makePlan(
   const done = new Set<string>()
   let waits = waitsOf(planned.state.engineAt())
   let draws = 0
-  const proofs = provingChecks(prediction, planned, facts)
   const first = [...opening(policy).map(({ id }) => id), ...proofs].flatMap((id) =>
     candidates.filter(({ check }) => check.id === id),
   )
@@ -134,7 +151,7 @@ export function makePlan(
       check: check.id,
       phase: check.phase,
       minutes: minutesOf(check),
-      waitMinutes: waitFor(check.phase, waits),
+      waitMinutes: waitBefore(check, waits),
       bits: best.bits,
       expectedLead: reached,
     })
@@ -167,7 +184,7 @@ function choose(
   prediction: Prediction,
   waits: Waits,
 ) {
-  const minutes = (c: Candidate) => minutesOf(c.check) + waitFor(c.check.phase, waits)
+  const minutes = (c: Candidate) => minutesOf(c.check) + waitBefore(c.check, waits)
   const worth = (c: Candidate) => c.bits / minutes(c) / (1 + 0.02 * PHASES.indexOf(c.check.phase))
   const sorted = [...open].sort((a, b) => worth(b) - worth(a))
   const fresh = sorted.filter((c) => c.bits === Infinity)
@@ -177,7 +194,7 @@ function choose(
     let bits = 0
     for (let p = 0; p < PROBES; p++) {
       const w = beliefs[(p * stride) % beliefs.length]!
-      for (const sign of candidate.signs) bits += prediction.bits(w, sign)
+      bits += openBits(candidate.check, candidate.signs, prediction, w)
       if (fresh.length > 0) {
         bits *= PROBES
         break

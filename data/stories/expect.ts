@@ -7,12 +7,12 @@ import { moveLevels } from '../../core/diagnosis/mutation.fixture'
  * after a change of the book, and read the difference before it is committed: npm run make:expected
  */
 const all = [...vignettes('open'), ...vignettes('kept-apart')]
-const { probabilities, witnesses, unmoved } = moveLevels(all)
+const { odds, witnesses, unmoved } = moveLevels(all)
 const write = (name: string, table: object) =>
   writeFileSync(`data/stories/${name}.json`, `${JSON.stringify(table, null, 1)}\n`)
-write('expected', probabilities)
+write('expected', odds)
 write('witnesses', witnesses)
 write('unmoved-levels', unmoved)
 process.stdout.write(
-  `${Object.keys(probabilities).length} vignettes, ${Object.keys(unmoved).length} levels that none hangs on\n`,
+  `${Object.keys(odds).length} vignettes, ${Object.keys(unmoved).length} levels that none hangs on\n`,
 )

@@ -1,10 +1,14 @@
 import { LEAK_PLACES } from '../../vehicle/places'
 import { message } from '../../quantity/message'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { LeakTrace } from './record'
 
-/** What is seen coming out under one's eyes is hardly a slip; a dry place may not have been pressed long enough. */
-const VALIDITY = { issuing: 0.995, 'dried-and-wet-again': 0.99, wet: 0.97, dry: 0.9 } as const
+/** How often each is noted of a place that leaks and of one that does not, and how far the look was a valid one. */
+const RATES = {
+  'dried-and-wet-again': { whenPresent: 0.7, whenAbsent: 0.002, validity: 0.998 },
+  wet: { whenPresent: 0.9, whenAbsent: 0.25, validity: 0.97 },
+  dry: { whenPresent: 0.75, whenAbsent: 0.1, validity: 0.9 },
+} as const
 
 /**
  * A wet place speaks weakly: it may be wetted from above. Seen issuing, or wet again after drying, is what counts.
@@ -13,19 +17,11 @@ const VALIDITY = { issuing: 0.995, 'dried-and-wet-again': 0.99, wet: 0.97, dry: 
 export function traceSigns(source: string, trace: LeakTrace): SignReading[] {
   return trace.places.map(({ place, seen }) => {
     const name = LEAK_PLACES.find((p) => p.id === place)!.name
-    const rates = {
-      issuing: { whenPresent: 0.8, whenAbsent: 0.003 },
-      'dried-and-wet-again': { whenPresent: 0.7, whenAbsent: 0.006 },
-      wet: { whenPresent: 0.9, whenAbsent: 0.25 },
-      dry: { whenPresent: 0.75, whenAbsent: 0.1 },
-    }[seen]
-    return binaryReading(
-      `${source}#${place}`,
-      `traced:${place}`,
-      seen !== 'dry',
-      rates,
-      message(`says.trace.${seen}`, { place: name }),
-      VALIDITY[seen],
-    )
+    const part = `${source}#${place}`
+    const sign = `traced:${place}`
+    const says = message(`says.trace.${seen}`, { place: name })
+    if (seen === 'issuing') return laidBare(part, sign, 0.8, says)
+    const { validity, ...rates } = RATES[seen]
+    return binaryReading(part, sign, seen !== 'dry', rates, says, validity)
   })
 }

@@ -7,6 +7,7 @@ export const levelFollowUpCheck = defineCheck({
   records: { 'level-follow-up.look': levelFollowUp },
   phase: 'any',
   minutes: 5,
+  afterDays: 7,
   sides: ['leak', 'nothing-wrong'],
   signs: these('level-falls-after'),
   judge: {

@@ -29,22 +29,24 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
         validity,
       ),
     )
-  yes(
-    'thermostat-missing',
-    record.present === 'missing',
-    0.99,
-    0.001,
-    record.present === 'missing' ? 'says.thermostatMissing' : 'says.thermostatThere',
-    0.99,
-  )
+  if (record.present === 'missing')
+    out.push(
+      laidBare(
+        `${source}#thermostat-missing`,
+        'thermostat-missing',
+        0.99,
+        message('says.thermostatMissing'),
+      ),
+    )
+  else yes('thermostat-missing', false, 0.99, 0.001, 'says.thermostatThere', 0.99)
   if (record.present === 'missing') return out
   const conditions = 'thermostat in a bath'
   if (record.coldState === 'open') {
     out.push({
       source,
       sign: 'bath-early',
-      likelihood: { no: 0.002, early: 0.02, open: 0.95 },
-      validity: 0.99,
+      likelihood: { no: 0.0005, early: 0.02, open: 0.95 },
+      validity: 0.999,
       conditions,
       says: message('says.bath.openCold'),
     })
@@ -64,8 +66,8 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
     out.push({
       source,
       sign: 'bath-late',
-      likelihood: { no: 0.004, late: 0.25, shut: 0.97 },
-      validity: 0.99 * heated,
+      likelihood: { no: 0.001, late: 0.25, shut: 0.97 },
+      validity: 0.999 * heated,
       conditions,
       says: message('says.bath.never'),
     })
