@@ -65,6 +65,5 @@ const title = computed(() =>
   display: flex;
   flex-direction: column;
   gap: 6px;
-  margin-top: auto;
 }
 </style>

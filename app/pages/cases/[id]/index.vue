@@ -84,6 +84,7 @@ function goFromWarning(check: CheckId) {
       />
     </main>
     <aside class="right" :class="{ shown: tab === 'suspects' }">
+      <NextBox :next="next" :nothing-is-left="nothingIsLeft" :later="later" />
       <SuspectList
         :answer="answer"
         :chances="chances"
@@ -91,7 +92,6 @@ function goFromWarning(check: CheckId) {
         :pending="pending"
         @why="why = $event"
       />
-      <NextBox :next="next" :nothing-is-left="nothingIsLeft" :later="later" />
       <div class="last">
         <v-btn class="report" :to="`/cases/${id}/report`">{{ say('case.reportExport') }}</v-btn>
         <v-btn
