@@ -56,19 +56,25 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
       says: message('says.capHolds', { held: { kind: 'pressure', coreValue: held } }),
     })
   }
-  const plain = (sign: string, seen: boolean, id: string) => {
+  const plain = (sign: string, seen: boolean, id: string, isTheFault = seen) => {
     const part = `${source}#${sign}`
     out.push(
-      seen
+      isTheFault
         ? laidBare(part, sign, 0.92, message(id))
-        : binaryReading(part, sign, false, { whenPresent: 0.92, whenAbsent: 0.03 }, message(id)),
+        : binaryReading(part, sign, seen, { whenPresent: 0.92, whenAbsent: 0.03 }, message(id)),
     )
   }
   if (record.vacuumValve !== 'not-known')
     plain('cap-vacuum-stuck', record.vacuumValve === 'stuck', `says.vacuum.${record.vacuumValve}`)
   if (record.fitsPlace !== 'not-known' || record.marking === 'looks-wrong') {
     const wrong = record.fitsPlace === 'wrong' || record.marking === 'looks-wrong'
-    plain('cap-wrong', wrong, wrong ? 'says.capWrong' : 'says.capRight')
+    // A marking that looks wrong is a suspicion; that the cap does not belong there was looked up.
+    plain(
+      'cap-wrong',
+      wrong,
+      wrong ? 'says.capWrong' : 'says.capRight',
+      record.fitsPlace === 'wrong',
+    )
   }
   if (record.seals !== 'not-known')
     plain('cap-seal-damaged', record.seals === 'damaged', `says.capSeals.${record.seals}`)

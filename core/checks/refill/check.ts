@@ -1,8 +1,12 @@
 import { message } from '../../quantity/message'
-import { defineCheck, these } from '../define-check'
+import { defineCheck } from '../define-check'
+import type { Complaint } from '../../vehicle/complaint'
 import { analyseRefill } from './analysis'
 import { refill } from './record'
 import { refillSigns } from './signs'
+
+/** What is lost is not back in an hour: of a loss a refill says nothing, of heat it says much. */
+const speaksOf = (complaint: Complaint): boolean => complaint !== 'coolant-loss'
 
 export const refillCheck = defineCheck({
   id: 'refill',
@@ -10,7 +14,7 @@ export const refillCheck = defineCheck({
   phase: 'hot',
   minutes: 30,
   sides: ['flow'],
-  signs: these('cured-by-refill'),
+  signs: ({ complaint }) => (speaksOf(complaint) ? ['cured-by-refill'] : []),
   cautions: ['glycol'],
   judge: {
     'refill.fill': (record, context, { source }) => {
@@ -22,7 +26,7 @@ export const refillCheck = defineCheck({
       return {
         figures,
         facts,
-        signs: refillSigns(source, record),
+        signs: speaksOf(context.complaint) ? refillSigns(source, record) : [],
         states: [record.airOut === 'shown' ? 'air-out' : 'air-not-shown-out'],
         notes: thin
           ? [message('refill.thin', { percent: Math.round(figures.fractionAfterFlush! * 100) })]
