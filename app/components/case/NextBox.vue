@@ -21,7 +21,7 @@ const title = computed(() =>
 
 <template>
   <div v-if="next" class="next">
-    <h3>{{ say('case.next-box.next', { title }) }}</h3>
+    <h2>{{ say('case.next-box.next', { title }) }}</h2>
     <p v-if="question" class="small">
       {{ say('case.next-box.theAnswerSettlesMostFor', { question }) }}
     </p>
@@ -42,7 +42,7 @@ const title = computed(() =>
     }}</v-btn>
   </div>
   <div v-else-if="nothingIsLeft" class="next">
-    <h3>{{ say('case.next-box.coldWorkIsDone') }}</h3>
+    <h2>{{ say('case.next-box.coldWorkIsDone') }}</h2>
     <p class="small">
       {{ say('case.next-box.noColdCheckThatIs')
       }}<template v-if="later">
@@ -65,5 +65,8 @@ const title = computed(() =>
   display: flex;
   flex-direction: column;
   gap: 6px;
+}
+h2 {
+  font-size: 19px;
 }
 </style>
