@@ -32,6 +32,11 @@ describe('where the engine stands', () => {
   })
   it('a stop without a start ends a run of unknown length, taken as long', () =>
     expect(engineTemperatureAt([stopped(0)], 0, HOUR).coldInMinutes).toBeCloseTo(HOUR, 6))
+  it('is cold at the very minute it was said to be', () =>
+    expect(engineTemperatureAt([stopped(244)], 400, 156)).toMatchObject({
+      phase: 'cold',
+      coldInMinutes: 0,
+    }))
   it('whatever the history: what is said to be cold in so long is cold then, and not before', () =>
     fc.assert(
       fc.property(
@@ -43,7 +48,7 @@ describe('where the engine stands', () => {
             .sort((a, b) => a.minutes - b.minutes)
           switches.push({ minutes: 400, running: false })
           const { coldInMinutes, coolantC } = engineTemperatureAt(switches, 400, coolDown)
-          if (coldInMinutes === 0) return coolantC < COLD_BELOW_C
+          if (coldInMinutes === 0) return coolantC < COLD_BELOW_C + 1e-6
           const at = (minutes: number) => engineTemperatureAt(switches, minutes, coolDown).phase
           return (
             at(400 + coldInMinutes + 0.01) === 'cold' &&

@@ -3,6 +3,8 @@ export type ThermalPhase = 'cold' | 'warming' | 'hot' | 'cooling'
 
 /** Coolant at or above this is not cold: a system is opened only below it, °C. */
 export const COLD_BELOW_C = 40
+/** What lies nearer to it than this is there but for rounding, °C. */
+const ROUNDING_C = 1e-9
 /** A running engine from here on is at its working temperature, °C. */
 export const HOT_FROM_C = 80
 const WORKING_C = 90
@@ -74,7 +76,7 @@ export function engineTemperatureAt(
     if (!runs && coolantC <= AMBIENT_C) coolantC = WORKING_C
   }
   until(atMinutes)
-  const isCold = coolantC < COLD_BELOW_C
+  const isCold = coolantC < COLD_BELOW_C + ROUNDING_C
   return {
     phase: running ? (coolantC < HOT_FROM_C ? 'warming' : 'hot') : isCold ? 'cold' : 'cooling',
     running,
