@@ -23,20 +23,18 @@ export function provingChecks(
   const { belief, state, input } = planned
   const { faults } = belief.model
   const lead = belief.faults.indexOf(Math.max(...belief.faults))
-  const { guards } = faults[lead]!
-  const isProven = guards.length > 0 && guards.every((guard) => guardMet(guard, facts))
-  if (belief.faults[lead]! < WORTH_PROVING || isProven) return []
-  const suspect = {
-    fault: faults[lead]!.id,
-    probability: belief.faults[lead]!,
-    guards: guards.map((guard) => ({ ...guard, met: guardMet(guard, facts) })),
-  }
+  const { id, guards: all } = faults[lead]!
+  const probability = belief.faults[lead]!
+  const guards = all.map((guard) => ({ ...guard, met: guardMet(guard, facts) }))
+  const isProven = guards.length > 0 && guards.every(({ met }) => met)
+  if (probability < WORTH_PROVING || isProven) return []
+  const suspect = { fault: id, probability, guards }
   const locating = locatingCheck([suspect], state, input.vehicle.profile)
   const proof = possibleChecks(planned)
     .filter((check) => !check.asksKeeper && (!check.after || state.has(check.after)))
     .filter((check) => powerOf(check, prediction, planned, lead) >= LEAST_POWER)
     .sort((a, b) => minutesOf(a) - minutesOf(b))[0]
-  return [...new Set([locating?.check, proof?.id])].flatMap((id) => id ?? [])
+  return [...new Set([locating?.check, proof?.id])].flatMap((check) => check ?? [])
 }
 
 /** By how much oftener the best open sign of a check is abnormal with the fault than without it. */
