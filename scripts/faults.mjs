@@ -1,11 +1,13 @@
-import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
+import pg from 'pg'
 import {
   DATA,
   ensureBuild,
   ensureDataFolder,
   ensurePackages,
   main,
+  ROOT,
   runProgram,
   say,
   UserError,
@@ -15,6 +17,39 @@ import { startCluster } from './lib/database.mjs'
 import { startInstance } from './lib/test-instance.mjs'
 
 const CLUSTER = 'fault-database'
+
+const SERVER = ['vitest', 'run', '--config', 'vitest.faults.config.ts']
+const BROWSER = ['playwright', 'test', '--config', 'playwright.faults.config.ts', '--reporter=line']
+
+/** A name and a command for each file of faults, or for those that are named in part. */
+function runs(parts) {
+  const filesOf = (folder, ending) =>
+    readdirSync(join(ROOT, folder))
+      .filter((file) => file.endsWith(ending))
+      .map((file) => [file, `${folder}/${file}`])
+  const all = [
+    ...filesOf('tests/faults', '.test.ts').map(([file, path]) => [file, [...SERVER, path]]),
+    ...filesOf('tests/faults/browser', '.fault.ts').map(([file, path]) => [
+      file,
+      [...BROWSER, path],
+    ]),
+  ]
+  return all
+    .filter(([, command]) =>
+      parts.every((part) => part.startsWith('-') || command.at(-1).includes(part)),
+    )
+    .map(([file, command]) => [file.split('.')[0].replaceAll('-', '_'), command])
+}
+
+/** What a shop of 100,000 cases leaves for the database to tidy up would be measured with the next. */
+async function drop(cluster, url) {
+  const client = new pg.Client({ connectionString: cluster.url('postgres') })
+  await client.connect()
+  const name = pg.escapeIdentifier(new URL(url).pathname.slice(1))
+  await client.query(`drop database ${name} with (force)`)
+  await client.query('checkpoint')
+  await client.end()
+}
 
 /**
  * Runs every fault at its full size, or those whose file is named, and prints what was tried, what was expected and
@@ -40,29 +75,16 @@ await main(async () => {
       CHROMIUM,
     }
     let isWithstood = true
-    for (const command of [
-      ['vitest', 'run', '--config', 'vitest.faults.config.ts', '--passWithNoTests'],
-      [
-        'playwright',
-        'test',
-        '--config',
-        'playwright.faults.config.ts',
-        '--reporter=line',
-        '--pass-with-no-tests',
-      ],
-    ]) {
+    for (const [name, command] of runs(process.argv.slice(2))) {
       // A shop of its own for each: what one leaves behind is not what the other is to be measured with.
-      const instance = await startInstance(cluster, `faults_${command[0]}`)
-      const { code } = await runProgram(
-        'npx',
-        ['--no-install', ...command, ...process.argv.slice(2)],
-        {
-          label: command[0],
-          show: true,
-          env: { ...env, ...instance.env },
-        },
-      )
+      const instance = await startInstance(cluster, `faults_${name}`)
+      const { code } = await runProgram('npx', ['--no-install', ...command], {
+        label: name,
+        show: true,
+        env: { ...env, ...instance.env },
+      })
       await instance.stop()
+      await drop(cluster, instance.env.DATABASE_URL)
       isWithstood &&= code === 0
     }
     const lines = existsSync(told) ? readFileSync(told, 'utf8').trim().split('\n') : []

@@ -1,9 +1,10 @@
 import { and, eq, sql } from 'drizzle-orm'
 import type { H3Event } from 'h3'
-import { type Database, database } from '../database/client'
+import { askedOften } from '../database/client'
 import { accounts, people, sessions, shops } from '../database/schema'
 import { formatted } from '../../words/catalogue'
 import { isIdle, noteActivity } from './activity'
+import { sealedSession } from './opened-cookies'
 import { countRequest } from '../utils/busy'
 import { refuse } from '../utils/api-error'
 import { may, type Permission, type Role } from '#core'
@@ -22,13 +23,7 @@ export interface Actor {
   lastSeenAt: string
 }
 
-interface SealedSession {
-  sessionId: string
-  shopId: string
-}
-
-/** Asked with every request: made once, and planned once on each connection. */
-const prepareActor = (db: Database) =>
+const actorQuery = askedOften((db) =>
   db
     .select({ session: sessions, account: accounts, person: people, shop: shops })
     .from(sessions)
@@ -44,22 +39,15 @@ const prepareActor = (db: Database) =>
         eq(sessions.id, sql.placeholder('sessionId')),
       ),
     )
-    .prepare('actor')
-
-let prepared: { db: Database; query: ReturnType<typeof prepareActor> } | undefined
-
-function actorRow(shopId: string, sessionId: string) {
-  const db = database()
-  if (prepared?.db !== db) prepared = { db, query: prepareActor(db) }
-  return prepared.query.execute({ shopId, sessionId })
-}
+    .prepare('actor'),
+)
 
 /** Who asks, from the sealed cookie and the session's row: revoked, expired or outdated sessions are signed out. */
 export async function actorOf(event: H3Event): Promise<Actor | undefined> {
-  const sealed = (await getUserSession(event)) as { secure?: SealedSession }
-  if (!sealed.secure) return undefined
-  const { sessionId, shopId } = sealed.secure
-  const [row] = await actorRow(shopId, sessionId)
+  const sealed = await sealedSession(event)
+  if (!sealed) return undefined
+  const { sessionId, shopId } = sealed
+  const [row] = await actorQuery().execute({ shopId, sessionId })
   if (!row || row.session.revokedAt || Date.parse(row.session.expiresAt) < Date.now())
     return undefined
   if (isIdle(row.session.lastSeenAt)) return undefined

@@ -51,6 +51,16 @@ function connection(): Shared {
 export const database = (): Database => connection().db
 export const pool = (): pg.Pool => connection().pool
 
+/** A query that is asked all the time: made once for a pool, and planned once on each connection. */
+export function askedOften<Query>(make: (db: Database) => Query): () => Query {
+  let made: { db: Database; query: Query } | undefined
+  return () => {
+    const db = database()
+    if (made?.db !== db) made = { db, query: make(db) }
+    return made.query
+  }
+}
+
 /**
  * Runs `work` in one transaction: all of it or none; none, too, where it is only tried. After a refusal the transaction
  * is rolled back; a connection on which anything else was thrown is closed, which rolls back too and waits for no answer.

@@ -1,6 +1,6 @@
-import { and, asc, desc, eq, gte } from 'drizzle-orm'
+import { and, asc, desc, eq, gte, sql } from 'drizzle-orm'
 import { DESK, instrumentsUsed, MOST_OF_A_SHOP_NAME, peopleNamed, recentSinceMs } from '#core'
-import { database } from './client'
+import { askedOften, database } from './client'
 import { instrumentOf, optional, rowsOf } from './edge'
 import { told, toldEvents, toldOfCases, toldRecords } from './told'
 import {
@@ -48,11 +48,17 @@ async function pageAfter(
   return { page: await read(1, PAGE), from: 0 }
 }
 
-export async function lastChange(shopId: string): Promise<number> {
-  const [shop] = await database()
+const lastChangeQuery = askedOften((db) =>
+  db
     .select({ changeSeq: shops.changeSeq })
     .from(shops)
-    .where(eq(shops.id, shopId))
+    .where(eq(shops.id, sql.placeholder('shopId')))
+    .prepare('last-change'),
+)
+
+/** The number of the last change of a shop. */
+export async function lastChange(shopId: string): Promise<number> {
+  const [shop] = await lastChangeQuery().execute({ shopId })
   return shop?.changeSeq ?? 0
 }
 

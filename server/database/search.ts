@@ -1,7 +1,7 @@
 import { and, arrayContains, desc, eq, type SQL, sql, type SQLWrapper } from 'drizzle-orm'
 import type { Complaint } from '#core'
 import { inSmallLetters } from './case-index'
-import { database } from './client'
+import { type Database, database } from './client'
 import { momentOf, rowsOf } from './edge'
 import { caseOf, newestProfiles, told, vehicleOf } from './told'
 import { caseIndex, cases, vehicles } from './schema'
@@ -28,27 +28,58 @@ const hasWords = (column: SQLWrapper, text: string): SQL[] =>
     .filter(Boolean)
     .map((word) => sql`${column} like ${`%${word.replace(/[\\%_]/g, '\\$&')}%`}`)
 
+/** Cases that are looked through from the newest on before words are looked up in all that ever were. */
+const LOOKED_THROUGH = 1_000
+
+/**
+ * A page of cases and one more. Where words are sought, the newest cases are looked through first, which finds what many
+ * have; what only few have is then looked up in the index of words. Left to itself, the database takes the one for the
+ * other, and reads a shop of many years from its newest case on for one plate.
+ */
+async function pageOfCases(db: Database, shopId: string, sought: Sought) {
+  const { text, complaint, bay, person, isOpen, after } = sought
+  const { touchedAt, caseId } = caseIndex
+  const here = and(
+    eq(caseIndex.shopId, shopId),
+    after && sql`(${touchedAt}, ${caseId}) < (${after.touchedAt}::timestamptz, ${after.id}::uuid)`,
+  )
+  const found = (among: SQL | undefined, newestFirst: SQL) =>
+    db
+      .select()
+      .from(caseIndex)
+      .where(
+        and(
+          here,
+          among,
+          ...(text === undefined ? [] : hasWords(caseIndex.words, text)),
+          complaint && eq(caseIndex.complaint, complaint),
+          bay === undefined ? undefined : eq(caseIndex.bay, inSmallLetters(bay)),
+          person === undefined ? undefined : arrayContains(caseIndex.people, [person]),
+          isOpen === undefined ? undefined : eq(caseIndex.isOpen, isOpen),
+        ),
+      )
+      .orderBy(newestFirst, desc(caseId))
+      .limit(PAGE + 1)
+  if (text === undefined) return found(undefined, desc(touchedAt))
+  const oldest = db
+    .select({ touchedAt })
+    .from(caseIndex)
+    .where(here)
+    .orderBy(desc(touchedAt), desc(caseId))
+    .offset(LOOKED_THROUGH)
+    .limit(1)
+  const newest = await found(
+    sql`${touchedAt} >= coalesce((${oldest}), '-infinity')`,
+    desc(touchedAt),
+  )
+  // The same order, spelt so that no index has it.
+  return newest.length > PAGE ? newest : found(undefined, sql`${touchedAt} + interval '0' desc`)
+}
+
 /** Cases of a shop that are as they are sought, those touched last first, a page at a time. */
 export async function searchCases(shopId: string, sought: Sought) {
-  const { text, complaint, bay, person, isOpen, after } = sought
   const db = database()
-  const found = await db
-    .select()
-    .from(caseIndex)
-    .where(
-      and(
-        eq(caseIndex.shopId, shopId),
-        ...(text === undefined ? [] : hasWords(caseIndex.words, text)),
-        complaint && eq(caseIndex.complaint, complaint),
-        bay === undefined ? undefined : eq(caseIndex.bay, inSmallLetters(bay)),
-        person === undefined ? undefined : arrayContains(caseIndex.people, [person]),
-        isOpen === undefined ? undefined : eq(caseIndex.isOpen, isOpen),
-        after &&
-          sql`(${caseIndex.touchedAt}, ${caseIndex.caseId}) < (${after.touchedAt}::timestamptz, ${after.id}::uuid)`,
-      ),
-    )
-    .orderBy(desc(caseIndex.touchedAt), desc(caseIndex.caseId))
-    .limit(PAGE + 1)
+  const found = await pageOfCases(db, shopId, sought)
   const page = found.slice(0, PAGE)
   const headers = await rowsOf(
     db,

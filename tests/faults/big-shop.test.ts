@@ -5,8 +5,10 @@ import { growShop, OPEN_CASES, takeDemoCases } from './big-shop'
 import { isWhole, sized, tell } from './size'
 
 /** A shop as it grows, in cases. */
-const SIZES = isWhole ? [1_000, 10_000, 100_000] : [200, 1_000]
+const SIZES = isWhole ? [1_000, 10_000, 100_000] : [200, 1_200]
 const ASKED = sized(60, 20)
+/** Other work on the machine only adds to a time: the best of so many rounds counts. */
+const ROUNDS = sized(3, 1)
 /** From the smallest shop to the largest a route may take so much longer, and what no clock here tells apart, ms. */
 const MOST_TIMES = 1.5
 const BLUR_MS = 4
@@ -19,16 +21,20 @@ beforeAll(async () => {
 }, 60_000)
 afterAll(() => sql.end())
 
-/** p95 of asking for each of these in turn, ms. */
+/** p95 of asking for each of these in turn, ms, in the best of the rounds. */
 async function timed(ask: (n: number) => Promise<Parsed>): Promise<number> {
   for (let n = 0; n < 5; n++) await ask(n)
-  const took: number[] = []
-  for (let n = 0; n < ASKED; n++) {
-    const began = performance.now()
-    await ask(n)
-    took.push(performance.now() - began)
+  const rounds: number[] = []
+  for (let round = 0; round < ROUNDS; round++) {
+    const took: number[] = []
+    for (let n = 0; n < ASKED; n++) {
+      const began = performance.now()
+      await ask(n + round * ASKED)
+      took.push(performance.now() - began)
+    }
+    rounds.push(took.sort((a, b) => a - b)[Math.floor(ASKED * 0.95)]!)
   }
-  return took.sort((a, b) => a - b)[Math.floor(ASKED * 0.95)]!
+  return Math.min(...rounds)
 }
 
 async function get(path: string): Promise<Parsed> {
@@ -80,6 +86,13 @@ describe('a shop that grows', () => {
     if (isWhole) expect(slower.map(([name, ms]) => `${name}: ${said(ms)}`)).toEqual([])
     expect(took.size).toBeGreaterThan(8)
   }, 600_000)
+  it('finds its very first case by its plate, and by words that many have', async () => {
+    const plate = `N ${SIZES.at(-1)! - 1}`
+    for (const words of [plate, `${plate} bay`]) {
+      const { cases } = await get(`/api/cases?text=${encodeURIComponent(words)}`)
+      expect(cases.map((found: Parsed) => found.vehicle.plate)).toEqual([plate])
+    }
+  })
   it('is read through indexes, never table by table', async () => {
     await sql`analyze`
     const [{ shop_id: shop, vehicle_id: vehicle, id }] = await sql`select * from cases limit 1`
