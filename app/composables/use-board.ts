@@ -10,6 +10,7 @@ import {
   isClosed,
 } from '#core'
 import { formatChance } from '../../words/format'
+import { rememberedBy } from '../shop/remembered'
 import { type BoardFilter, type Filterable, passes } from '../shop/filters'
 import type { BoardAnswer, BoardRequest, Lead } from '../workers/board.worker'
 
@@ -27,11 +28,18 @@ export interface CaseSummary {
   lead: { name: string; chance: string; probability: number } | undefined
 }
 
+/** The id written last among these, which stands for all of them: an entry never changes. */
+const newestOf = rememberedBy((entries: readonly { id: string }[]) =>
+  entries.reduce((last, { id }) => (id > last ? id : last), ''),
+)
+
 /** What a case's suspects depend on: the same stamp, the same answer. */
-function stampOf(input: CaseInput, profileId: string | undefined): string {
-  const entries = [...input.records, ...input.events]
-  const newest = entries.reduce((last, { id }) => (id > last ? id : last), '')
-  return [BOOK_HASH, APPLICATION_VERSION, profileId, entries.length, newest].join('/')
+function stampOf({ records, events }: CaseInput, profileId: string | undefined): string {
+  const [record, event] = [newestOf(records), newestOf(events)]
+  const newest = record > event ? record : event
+  return [BOOK_HASH, APPLICATION_VERSION, profileId, records.length + events.length, newest].join(
+    '/',
+  )
 }
 
 /** Something worked out of each case once, and again when the case's stamp is another. */

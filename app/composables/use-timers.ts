@@ -1,6 +1,7 @@
 import { useLocalStorage, useNow } from '@vueuse/core'
 import { uuidv7 } from 'uuidv7'
-import { ALL_CHECKS, type CheckId, standingRecords } from '#core'
+import { ALL_CHECKS, type CaseRecord, type CheckId, standingRecords } from '#core'
+import { rememberedBy } from '../shop/remembered'
 
 export interface RunningTimer {
   id: string
@@ -21,6 +22,8 @@ export interface OwnTimer {
 }
 
 const LONGEST_WAIT_MS = 2 * 3600_000
+/** When a record was made, since 1970; a shop has many, and all are looked at whenever one comes. */
+const observedMs = rememberedBy(({ observedAt }: CaseRecord) => Date.parse(observedAt))
 const called = new Set<string>()
 const own = useLocalStorage<OwnTimer[]>('thermognosis.timers', [])
 
@@ -55,7 +58,7 @@ export function useTimers() {
   /** what was recorded before then waits no longer, ms; moves once a minute */
   const since = computed(() => Math.floor(now.value / 60_000) * 60_000 - LONGEST_WAIT_MS)
   const lately = computed(() =>
-    [...shop.records.values()].filter(({ record }) => Date.parse(record.observedAt) > since.value),
+    [...shop.records.values()].filter(({ record }) => observedMs(record) > since.value),
   )
   const waiting = computed(() => {
     const all = standingRecords(lately.value.map((r) => r.record))

@@ -22,6 +22,9 @@ const instrumentIn = ({
   ...instrument
 }: Rows['instruments']): Instrument => instrument
 
+/** The list of a case that has none yet, always the same. */
+const NONE: never[] = []
+
 /** What the screens read of the shop as it stands on this device. */
 export function useReader(tables: Tables, shopName: () => string | undefined) {
   const { people, vehicles, profiles, instruments, cases, records, events } = tables
@@ -44,8 +47,12 @@ export function useReader(tables: Tables, shopName: () => string | undefined) {
   const templatesFor = (model: string, except?: string) =>
     templates.templatesFor(model, vehicles.value.values(), profileOf, except)
 
-  const recordsByCase = computed(() => byCase(records.value.values(), (r) => r.record))
-  const eventsByCase = computed(() => byCase(events.value.values(), (e) => e.event))
+  const recordsByCase = computed<Map<string, CaseRecord[]>>((before) =>
+    byCase(records.value.values(), ({ record }) => record, before),
+  )
+  const eventsByCase = computed<Map<string, CaseEvent[]>>((before) =>
+    byCase(events.value.values(), ({ event }) => event, before),
+  )
   function caseInput(caseId: string): CaseInput | undefined {
     const header = cases.value.get(caseId)
     const vehicle = header && vehicles.value.get(header.vehicle)
@@ -60,8 +67,8 @@ export function useReader(tables: Tables, shopName: () => string | undefined) {
       events: eventsOf(caseId),
     }
   }
-  const eventsOf = (caseId: string): CaseEvent[] => eventsByCase.value.get(caseId) ?? []
-  const recordsOf = (caseId: string): CaseRecord[] => recordsByCase.value.get(caseId) ?? []
+  const eventsOf = (caseId: string): CaseEvent[] => eventsByCase.value.get(caseId) ?? NONE
+  const recordsOf = (caseId: string): CaseRecord[] => recordsByCase.value.get(caseId) ?? NONE
 
   function caseFileOf(caseId: string): CaseFile | undefined {
     const input = caseInput(caseId)
