@@ -132,6 +132,7 @@ export { testOrReplace } from './planning/test-or-replace'
 export { partsSeen } from './diagnosis/parts-seen'
 export { auditBook } from './diagnosis/audit'
 export { builtInCase, rankBuiltInCase } from './diagnosis/built-in-case'
+export { planBelieved, type PlannedCase } from './diagnosis/plan-case'
 export {
   type Believed,
   type RankedCase,
@@ -163,11 +164,4 @@ export {
   testerSelfCheckCheck,
   vacuumDecayCheck,
 } from './checks'
-export {
-  laterCheck,
-  type NextStep,
-  nextStep,
-  nothingLeft,
-  openingCheck,
-  type WorkedOut,
-} from './planning/next-step'
+export { type NextStep, nextSteps, openingCheck } from './planning/next-step'

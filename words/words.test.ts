@@ -20,6 +20,8 @@ function sourcesIn(folder: string): string[] {
 /** Sentences that are looked up by an id put together: a stage, a caution of the start card. */
 const NAMED_BY_ID = [
   'stage.',
+  'policy.',
+  'phase.',
   'complaint.',
   'start.',
   'tab.',

@@ -1,14 +1,5 @@
 import type { ComputedRef, ShallowRef } from 'vue'
-import {
-  type CaseInput,
-  type CaseState,
-  checkOf,
-  type CheckId,
-  laterCheck,
-  nextStep,
-  nothingLeft,
-  type WorkedOut,
-} from '#core'
+import { BOOK, type CaseInput, type CaseState, type CheckId, type NextStep, nextSteps } from '#core'
 import { hasPanel, RECORDABLE } from '../checks'
 import type { Answer } from '../workers/answer'
 
@@ -16,6 +7,15 @@ interface Case {
   input: ComputedRef<CaseInput | undefined>
   state: ComputedRef<CaseState | undefined>
   answer: Readonly<ShallowRef<Answer | undefined>>
+}
+
+/** A suspect that needs no more work to be found, in the book's words. */
+export interface Settled {
+  name: string
+  /** how its repair is proven */
+  proof: string | undefined
+  /** what is asked of a proof and is not there */
+  notShown: string | undefined
 }
 
 /** How many of the most telling checks are always offered beside the usual ones. */
@@ -28,39 +28,41 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
   const engine = computed(() =>
     state.value?.engineAt(new Date(Math.max(minute.value * 60_000, Date.now())).toISOString()),
   )
-  const workedOut = computed<WorkedOut | undefined>(() => {
+  const all = computed<NextStep[]>(() =>
+    answer.value && state.value ? nextSteps(answer.value.ranked, state.value) : [],
+  )
+  const offered = computed(() => all.value.filter(({ check }) => hasPanel(check)))
+  const later = computed(() => all.value.find(({ check }) => !hasPanel(check)))
+  /** what can be recorded here first */
+  const steps = computed(() => [
+    ...offered.value,
+    ...all.value.filter(({ check }) => !hasPanel(check)),
+  ])
+  const next = computed(() => offered.value.find(({ check }) => check !== active.value))
+  /** the suspect that needs no more, and what is still asked of a proof of it */
+  const settled = computed<Settled | undefined>(() => {
     const ranked = answer.value?.ranked
+    const lead = ranked?.settled ? ranked.ranking.suspects[0] : undefined
     return (
-      ranked && {
-        next: ranked.next,
-        questions: ranked.questions,
-        locate: ranked.locate,
-        leadProbability: ranked.ranking.suspects[0]?.probability ?? 0,
+      lead && {
+        name: lead.name,
+        proof: BOOK.faults.find(({ id }) => id === lead.fault)?.proof,
+        notShown: lead.guards.find(({ met }) => !met)?.text,
       }
     )
   })
-  const next = computed(() =>
-    workedOut.value && state.value
-      ? nextStep(workedOut.value, state.value, active.value, hasPanel)
-      : undefined,
-  )
   const nothingIsLeft = computed(
     () =>
-      workedOut.value !== undefined &&
-      state.value !== undefined &&
-      nothingLeft(workedOut.value, state.value, active.value, hasPanel),
+      answer.value !== undefined &&
+      offered.value.every(({ check }) => check === active.value && state.value?.done.has(check)),
   )
-  const later = computed(() => workedOut.value && laterCheck(workedOut.value, hasPanel))
   const shownChecks = computed(() => {
     const complaint = input.value?.case.complaint
     const usual = RECORDABLE.filter(
       (check) => complaint !== undefined && check.usualFor?.includes(complaint),
     ).map((check) => check.id)
-    const telling = (workedOut.value?.next ?? [])
-      .map((n) => n.check)
-      .filter((id) => hasPanel(id) && checkOf(id))
-      .slice(0, OFFERED)
+    const telling = offered.value.map(({ check }) => check).slice(0, OFFERED)
     return new Set<CheckId>([...usual, ...telling])
   })
-  return { engine, next, nothingIsLeft, later, shownChecks }
+  return { engine, steps, next, settled, nothingIsLeft, later, shownChecks }
 }

@@ -61,6 +61,25 @@ describe('the worker that ranks for all pages', () => {
     expect(one.heard).toEqual(['first', 'done'])
     expect(other.heard).toEqual(['first'])
   })
+  it('plans when it is asked, and tells the plans to nobody else', async () => {
+    const { askPlans, askRanker } = await import('./ranker')
+    const one = asking()
+    askRanker(builtInCase(), one)
+    const plans = askPlans(builtInCase())
+    const [worker] = StandIn.made
+    const [ranking, planning] = worker!.asked
+    expect(ranking).not.toHaveProperty('isForPlans')
+    expect(planning).toMatchObject({ isForPlans: true })
+    worker!.answer({ ticket: planning!.ticket, planned: { plans: [] } })
+    expect(await plans).toEqual({ plans: [] })
+    expect(one.heard).toEqual([])
+  })
+  it('fails who waits for plans when it stops', async () => {
+    const { askPlans } = await import('./ranker')
+    const plans = askPlans(builtInCase())
+    StandIn.made[0]!.fail()
+    await expect(plans).rejects.toThrow()
+  })
   it('tells nothing to who has left', async () => {
     const { askRanker } = await import('./ranker')
     const one = asking()

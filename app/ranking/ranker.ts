@@ -1,17 +1,23 @@
-import type { CaseInput } from '#core'
+import type { CaseInput, PlannedCase } from '#core'
 import type { Answer, Chances } from '../workers/answer'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
-/** What is done with an answer as it comes. */
+/** What is done with a ranking as it comes. */
 export interface Asking {
   first: (chances: Chances) => void
   done: (answer: Answer) => void
   failed: () => void
 }
 
+/** What is done with an answer of any kind. */
+interface Heard {
+  hear: (answer: RankAnswer) => void
+  failed: () => void
+}
+
 let worker: Worker | undefined
 let ticket = 0
-const asked = new Map<number, Asking>()
+const asked = new Map<number, Heard>()
 
 /** Starts the worker that ranks cases, unless it runs; it warms itself, and serves every page until the tab is closed. */
 export function startRanker(): Worker {
@@ -19,24 +25,36 @@ export function startRanker(): Worker {
   return worker
 }
 
-/** Asks for the ranking of a case; gives back what is to be called when nobody waits for it any more. */
-export function askRanker(input: CaseInput, asking: Asking): () => void {
+function ask(request: Omit<RankRequest, 'ticket'>, heard: Heard): () => void {
   const own = ++ticket
-  asked.set(own, asking)
-  startRanker().postMessage({ ticket: own, input } satisfies RankRequest)
+  asked.set(own, heard)
+  startRanker().postMessage({ ticket: own, ...request } satisfies RankRequest)
   return () => asked.delete(own)
 }
+
+/** Asks for the ranking of a case; gives back what is to be called when nobody waits for it any more. */
+export function askRanker(input: CaseInput, { first, done, failed }: Asking): () => void {
+  const hear = (answer: RankAnswer) => {
+    if ('chances' in answer) first(answer.chances)
+    if ('answer' in answer) done(answer.answer)
+  }
+  return ask({ input }, { hear, failed })
+}
+
+/** Plans a case by every school; fails when the worker stops. */
+export const askPlans = (input: CaseInput): Promise<PlannedCase> =>
+  new Promise((done, fail) => {
+    const hear = (answer: RankAnswer) => 'planned' in answer && done(answer.planned)
+    ask({ input, isForPlans: true }, { hear, failed: () => fail(new Error('the worker stopped')) })
+  })
 
 function start(): Worker {
   const made = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' })
   made.addEventListener('message', ({ data }: MessageEvent<RankAnswer>) => {
-    const asking = asked.get(data.ticket)
-    if ('chances' in data) {
-      asking?.first(data.chances)
-      return
-    }
-    asked.delete(data.ticket)
-    asking?.done(data.answer)
+    const heard = asked.get(data.ticket)
+    // Before it is told: whoever hears it may ask for the next at once.
+    if (!('chances' in data)) asked.delete(data.ticket)
+    heard?.hear(data)
   })
   // A worker that stopped is put away; whoever waited for it may ask a new one.
   made.addEventListener('error', () => {

@@ -1,12 +1,27 @@
-import { type Believed, believe, type CaseInput, chancesOf, rankBuiltInCase } from '#core'
+import {
+  type Believed,
+  believe,
+  type CaseInput,
+  chancesOf,
+  planBelieved,
+  type PlannedCase,
+  rankBuiltInCase,
+} from '#core'
 import { type Answer, answerOf, type Chances } from './answer'
 
 export interface RankRequest {
   ticket: number
   input: CaseInput
+  /** its plans are asked for, and not its ranking */
+  isForPlans?: true
 }
-/** How likely each fault is comes first, as soon as it is known; then the same with reasons and what to do next. */
-export type RankAnswer = { ticket: number } & ({ chances: Chances } | { answer: Answer })
+/**
+ * How likely each fault is comes first, as soon as it is known; then the same with reasons and what to do next. Plans
+ * come alone, when they are asked for.
+ */
+export type RankAnswer = { ticket: number } & (
+  { chances: Chances } | { answer: Answer } | { planned: PlannedCase }
+)
 
 /** Rankings after which the next is about as fast as it will be. */
 const WARMING_RUNS = 6
@@ -25,10 +40,12 @@ let last: Believed | undefined
 
 const post = (answer: RankAnswer) => self.postMessage(answer)
 
-self.addEventListener('message', ({ data: { ticket, input } }: MessageEvent<RankRequest>) => {
+self.addEventListener('message', ({ data }: MessageEvent<RankRequest>) => {
+  const { ticket, input, isForPlans } = data
   warmed = WARMING_RUNS
   const believed = believe(input, last)
   last = believed
+  if (isForPlans) return post({ ticket, planned: planBelieved(believed, input) })
   post({ ticket, chances: chancesOf(believed) })
   post({ ticket, answer: answerOf(input, believed) })
 })

@@ -2,9 +2,13 @@ import { Belief } from '../inference/belief'
 import { buildModel, type Model } from '../inference/model'
 import { nothingWrongIn, rankBelief, type Ranking } from '../inference/rank'
 import type { Timeline } from '../inference/timeline'
+import type { CheckId } from '../checks/registry'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { LEVELS } from '../knowledge/levels'
-import { nextChecks, type NextCheck } from '../planning/next-check'
+import { nextChecks, type NextCheck, plannedOf } from '../planning/next-check'
+import { predictionOf } from '../planning/predict'
+import { provingChecks } from '../planning/prove'
+import { firstTwo, isSettled, shownFaults } from '../planning/settled'
 import { locatingCheck, type Locate } from '../planning/locate'
 import { openQuestions, type OpenQuestion } from '../planning/questions'
 import { ENGINE_VERSION } from '../record/written-by'
@@ -15,6 +19,10 @@ import { type CaseInput } from '../record/case-input'
 export interface RankedCase {
   assessment: Assessment
   ranking: Ranking
+  /** checks that lay the lead bare, where it is likely and not shown yet */
+  prove: CheckId[]
+  /** the lead needs no more: it is as likely as a plan wants it, and no second suspect is open */
+  settled: boolean
   next: NextCheck[]
   /** what is still worth asking the keeper, most telling first */
   questions: OpenQuestion[]
@@ -107,11 +115,16 @@ export function rankCase(input: CaseInput): RankedCase {
 /** The reasons, the next check and the questions that follow from what is believed of a case. */
 export function rankBelieved({ assessment, belief }: Believed, input: CaseInput): RankedCase {
   const ranking = rankBelief(belief, assessment.facts)
+  const prediction = predictionOf(belief)
+  const prove = provingChecks(prediction, plannedOf(belief, input), assessment.facts)
+  const shown = shownFaults(belief, assessment.facts)
   const locate = locatingCheck(ranking.suspects, caseStateOf(input), input.vehicle.profile)
   return {
     assessment,
     ranking,
     ...(locate ? { locate } : {}),
+    prove,
+    settled: prove.length === 0 && isSettled(firstTwo(prediction.weights, prediction, shown)),
     next: nextChecks(belief, input),
     questions: openQuestions(belief),
     book: { version: BOOK.version, hash: BOOK_HASH },

@@ -2,11 +2,14 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { rankCase } from '../diagnosis/rank-case'
 import { readCaseFile } from '../record/read'
+import { checkOf } from '../checks/registry'
+import { WARM_UP_MINUTES } from '../physics/engine-temperature'
+import { worthOf } from './next-check'
 
 const load = (file: string) => readCaseFile(readFileSync(`data/demo/cases/${file}.json`, 'utf8'))
 
 describe('the next check', () => {
-  it('is proposed by information per minute, most first, and never more than is left to know', () => {
+  it('is proposed by information per minute, waiting for the engine counted, most first', () => {
     const file = load('01-minibus-radiator-seam')
     const { next } = rankCase({
       ...file,
@@ -16,8 +19,12 @@ describe('the next check', () => {
       expect(next.map((n) => n.check)).toContain(cold)
     // A follow-up takes a week before it tells anything, and comes last.
     expect(next.at(-1)!.check).toBe('level-follow-up')
-    const worth = next.slice(0, -1).map((n) => n.bits / n.minutes)
+    // The engine is cold: what needs a hot one waits for that, and two that are worth the same go by the day's order.
+    const cold = { untilHot: WARM_UP_MINUTES, untilCold: 0 }
+    const worth = next.map((n) => worthOf(checkOf(n.check)!, n.bits, cold))
     expect([...worth].sort((a, b) => b - a)).toEqual(worth)
+    for (const hot of next.filter(({ phase }) => phase === 'hot'))
+      expect(worth[next.indexOf(hot)]).toBeLessThan(hot.bits / (hot.minutes + WARM_UP_MINUTES))
     for (const n of next) expect(n.bits).toBeGreaterThan(0)
   })
   it('a check that was done is not proposed again; looking on is', () => {

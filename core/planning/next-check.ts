@@ -1,4 +1,4 @@
-import type { Check, Phase } from '../checks/define-check'
+import { type Check, type Phase, PHASES } from '../checks/define-check'
 import { ALL_CHECKS, type CheckId } from '../checks/registry'
 import type { Belief } from '../inference/belief'
 import type { SignModel } from '../inference/sign-model'
@@ -7,6 +7,7 @@ import { caseStateOf, type CaseState } from '../record/case-state'
 import { mayHave } from '../vehicle/profile'
 import { type Prediction, predictionOf } from './predict'
 import { entropyBits } from './shown'
+import { waitBefore, waitsOf, type Waits } from './waits'
 
 export interface NextCheck {
   check: CheckId
@@ -45,9 +46,6 @@ export function possibleChecks({ input }: Planned): Check<CheckId>[] {
 export const minutesOf = ({ minutes, apartMinutes = 0 }: Pick<Check, 'minutes' | 'apartMinutes'>) =>
   minutes + apartMinutes
 
-/** Minutes that pass before a check can be done, whatever the engine. */
-export const daysOff = ({ afterDays = 0 }: Pick<Check, 'afterDays'>) => afterDays * 24 * 60
-
 /** What a check can settle as things stand. */
 function signsOf(check: Check, { input, state }: Planned): readonly string[] {
   const { profile } = input.vehicle
@@ -71,11 +69,17 @@ export function stillOpen(check: Check, planned: Planned): boolean {
 
 /** A question that tells less than this is not worth the keeper's patience, and no reason to go back to him. */
 export const LEAST_QUESTION_BITS = 0.02
+/** What tells less than this is not worth the walk to the vehicle. */
+export const WORTH_DOING_BITS = 0.05
 /** A check that was begun is proposed again only when what is left of it tells this much. */
-export const WORTH_GOING_BACK_BITS = 0.3
+export const WORTH_GOING_BACK_BITS = 1
 const LEAST_BITS = 0.01
 
-/** Information of what is still open of a check, bits; questions that are not worth asking count for nothing. */
+/**
+ * Information of what is still open of a check, bits: H·(1 − Π(1 − b/H)) over its signs, where H is what there is to find
+ * out. Signs that tell much tell the same in part, and all together no more than there is. Questions that are not worth
+ * asking count for nothing.
+ */
 export function openBits(
   check: Pick<Check, 'asksKeeper'>,
   signs: readonly SignModel[],
@@ -83,31 +87,42 @@ export function openBits(
   weights: Float64Array = prediction.weights,
 ): number {
   const least = check.asksKeeper ? LEAST_QUESTION_BITS : 0
-  let sum = 0
+  const all = entropyBits(weights)
+  if (all <= 0) return 0
+  let left = 1
   for (const sign of signs) {
     const bits = prediction.bits(weights, sign)
-    if (bits >= least) sum += bits
+    if (bits >= least) left *= 1 - Math.min(1, bits / all)
   }
-  return sum
+  return all * (1 - left)
 }
 
-/** Checks that can be done and were not, by expected information per minute of hands-on work, most first. */
+/**
+ * What a check is worth, bits a minute: waiting for the engine, or for days, counts as much as work does, and of two that
+ * are worth the same the one of the colder engine comes first.
+ */
+export const worthOf = (check: Check, bits: number, waits: Waits): number =>
+  bits / (minutesOf(check) + waitBefore(check, waits)) / (1 + 0.02 * PHASES.indexOf(check.phase))
+
+/** Checks that can be done and were not, by what they are worth as the engine stands, most first. */
 export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
   const planned = plannedOf(belief, input)
   const prediction = predictionOf(belief)
-  const left = entropyBits(prediction.weights)
+  const waits = waitsOf(planned.state.engineAt())
   return possibleChecks(planned)
     .filter(
       (check) => (!check.after || planned.state.has(check.after)) && stillOpen(check, planned),
     )
-    .map((check) => {
-      const bits = openBits(check, openSigns(check, planned), prediction)
-      const { id, phase } = check
-      const minutes = minutesOf(check)
-      const whole = minutes + daysOff(check)
-      return { whole, next: { check: id, phase, minutes, bits: Math.min(bits, left) } }
-    })
-    .filter(({ next }) => next.bits > LEAST_BITS)
-    .sort((a, b) => b.next.bits / b.whole - a.next.bits / a.whole)
-    .map(({ next }) => next)
+    .map((check) => ({
+      check,
+      bits: openBits(check, openSigns(check, planned), prediction),
+    }))
+    .filter(({ bits }) => bits > LEAST_BITS)
+    .sort((a, b) => worthOf(b.check, b.bits, waits) - worthOf(a.check, a.bits, waits))
+    .map(({ check, bits }) => ({
+      check: check.id,
+      phase: check.phase,
+      minutes: minutesOf(check),
+      bits,
+    }))
 }

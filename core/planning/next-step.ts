@@ -2,74 +2,69 @@ import { ALL_CHECKS, checkOf, type CheckId } from '../checks/registry'
 import type { Message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { Locate } from './locate'
-import { type NextCheck, WORTH_GOING_BACK_BITS } from './next-check'
+import { minutesOf, type NextCheck, WORTH_DOING_BITS, WORTH_GOING_BACK_BITS } from './next-check'
 import type { OpenQuestion } from './questions'
 
-/** What to do next: one check, and why it and not another. */
+/** Something to do next: one check, and why it and not another. */
 export interface NextStep extends Omit<NextCheck, 'bits'> {
   /** it names the place of what is likely already */
   locates?: Message
+  /** it lays bare the suspect that leads */
+  proves?: true
   /** it is the keeper who is to be asked, and this is the question */
   question?: string
 }
 
-/** The plan of a case as it was last worked out. */
+/** What is to be done in a case as it was last worked out. */
 export interface WorkedOut {
+  /** checks that lay the lead bare, in their order */
+  prove: readonly CheckId[]
   next: readonly NextCheck[]
   questions: readonly OpenQuestion[]
   locate?: Locate | undefined
-  leadProbability: number
+  /** the lead is as likely as a plan wants it, and no second suspect is open */
+  settled: boolean
 }
 
-/** What tells less than this is not worth the walk to the vehicle. */
-const WORTH_DOING_BITS = 0.05
-/** A lead this sure is located before more is asked about what else it may be. */
-const SURE = 0.9
-
-type Offered = (check: CheckId) => boolean
-
-/** The check after the one that is open: locating a sure lead first, else what settles most for its time. */
-export function nextStep(
-  { next, questions, locate, leadProbability }: WorkedOut,
+/**
+ * What is worth doing now, in its order, as the plan begins: what proves a lead that is likely already; then what settles
+ * most for its time; and where nothing does, what names the place of a likely suspect. Every part of the screen that says
+ * what is next says it from this list. Nothing, where the lead needs no more.
+ */
+export function nextSteps(
+  { prove, next, questions, locate, settled }: WorkedOut,
   state: CaseState,
-  open: CheckId,
-  isOffered: Offered,
-): NextStep | undefined {
-  const worth = next.filter(
-    ({ check, bits }) =>
-      isOffered(check) &&
-      check !== open &&
-      bits > (state.done.has(check) ? WORTH_GOING_BACK_BITS : WORTH_DOING_BITS),
-  )
-  const locating =
-    locate && isOffered(locate.check) && locate.check !== open ? checkOf(locate.check) : undefined
-  if (locating && (leadProbability >= SURE || worth.length === 0)) {
-    const { id, phase, minutes } = locating
-    return { check: id, phase, minutes, locates: locate!.says }
-  }
-  const first = worth[0]
-  if (!first) return undefined
-  const { check, phase, minutes } = first
-  const isAsking = checkOf(check)?.asksKeeper && state.done.has(check)
-  const question = isAsking ? questions[0]?.question : undefined
-  return { check, phase, minutes, ...(question ? { question } : {}) }
+): NextStep[] {
+  if (settled) return []
+  const locating = locate?.check
+  const proving = prove.flatMap((id): NextStep[] => {
+    const check = checkOf(id)
+    if (!check) return []
+    const reason = id === locating ? { locates: locate!.says } : { proves: true as const }
+    return [{ check: id, phase: check.phase, minutes: minutesOf(check), ...reason }]
+  })
+  const telling = next
+    .filter(
+      ({ check, bits }) =>
+        !prove.includes(check) &&
+        bits > (state.done.has(check) ? WORTH_GOING_BACK_BITS : WORTH_DOING_BITS),
+    )
+    .map(({ check, phase, minutes }): NextStep => {
+      const isAsking = checkOf(check)?.asksKeeper && state.done.has(check)
+      const question = isAsking ? questions[0]?.question : undefined
+      return { check, phase, minutes, ...(question ? { question } : {}) }
+    })
+  const steps = [...proving, ...telling]
+  const place = locating === undefined ? undefined : checkOf(locating)
+  if (place && !steps.some(({ check }) => check === locating))
+    steps.push({
+      check: place.id,
+      phase: place.phase,
+      minutes: minutesOf(place),
+      locates: locate!.says,
+    })
+  return steps
 }
-
-/** Whether nothing is left here that would settle much, the check that is open included. */
-export const nothingLeft = (
-  workedOut: WorkedOut,
-  state: CaseState,
-  open: CheckId,
-  isOffered: Offered,
-): boolean =>
-  nextStep(workedOut, state, open, isOffered) === undefined &&
-  !workedOut.next.some(
-    ({ check, bits }) => check === open && bits > WORTH_DOING_BITS && !state.done.has(check),
-  )
-
-/** What tells most once this work is done: the first that cannot be recorded here yet. */
-export const laterCheck = ({ next }: WorkedOut, isOffered: Offered): NextCheck | undefined =>
-  next.find((n) => !isOffered(n.check) && n.bits > WORTH_DOING_BITS)
 
 /** The check that a case opens with, where nothing was asked for: the first of what every case begins with that was not done. */
 export function openingCheck(state: CaseState): CheckId {

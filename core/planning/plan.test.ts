@@ -1,15 +1,19 @@
 import { CHECK_WORDS } from '../../words/checks'
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { believe } from '../diagnosis/rank-case'
+import { believe, rankBelieved } from '../diagnosis/rank-case'
+import { caseStateOf } from '../record/case-state'
 import { readCaseFile } from '../record/read'
 import type { CaseFile } from '../record/schema'
 import { ALL_CHECKS, checkOf } from '../checks/registry'
 import { mayHave } from '../vehicle/profile'
 import { POLICIES } from '../vehicle/policy'
+import { nextSteps } from './next-step'
+import { openBits, openSigns, plannedOf, possibleChecks } from './next-check'
 import { pivotAnswer } from './pivot'
-import { makePlan, waitFor } from './plan'
-import { Prediction } from './predict'
+import { makePlan } from './plan'
+import { waitFor } from './waits'
+import { Prediction, predictionOf } from './predict'
 import { chanceIn, entropyBits, shownOf, signBits } from './shown'
 import { testOrReplace } from './test-or-replace'
 import { stabilityOf } from '../inference/stability'
@@ -34,6 +38,10 @@ const engineEvents = (file: CaseFile, minutes: readonly [number, number]): CaseF
     data: {},
   })),
 })
+const DEMO = readdirSync('data/demo/cases').map((name) => ({
+  name,
+  input: load(`data/demo/cases/${name}`),
+}))
 const seam = load('data/demo/cases/01-minibus-radiator-seam.json')
 
 describe('the plan', () => {
@@ -90,9 +98,51 @@ describe('the plan', () => {
     )
     expect(makePlan(belief, told, 'bleed-first').steps[0]!.check).toBe('level-and-condition')
   })
-  it('proposes nothing where the lead is clear already', () => {
+  it('proposes nothing where the lead is shown and nothing else is likely', () => {
+    const done = load('data/vignettes/open/coolant-loss-cap-wrong.json')
+    const { belief, assessment } = believe(done)
+    expect(makePlan(belief, done, 'certainty', assessment.facts).steps).toEqual([])
+  })
+  it('goes on beside a lead that is shown while a second suspect is open', () => {
     const done = load('data/vignettes/open/coolant-loss-upper-hose.json')
-    expect(makePlan(believe(done).belief, done).steps).toEqual([])
+    const { belief, assessment } = believe(done)
+    const [first, second] = belief.faults.toSorted((a, b) => b - a)
+    expect(first).toBeGreaterThan(0.9)
+    expect(second).toBeGreaterThan(0.1)
+    expect(makePlan(belief, done, 'certainty', assessment.facts).steps[0]!.check).toBe('look-round')
+  })
+  it('shows a likely lead first, by what can be done at once; what makes one wait takes a likelier one', () => {
+    for (const { name, input } of DEMO) {
+      const believed = believe(input)
+      const ranked = rankBelieved(believed, input)
+      const { prove } = ranked
+      const { steps } = makePlan(believed.belief, input, 'certainty', believed.assessment.facts)
+      expect(steps.slice(0, prove.length).map(({ check }) => check)).toEqual(prove)
+      const onScreen = nextSteps(ranked, caseStateOf(input))
+      expect(onScreen.slice(0, prove.length).map(({ check }) => check)).toEqual(prove)
+      if (prove.length === 0) expect(onScreen[0]?.check, name).toBe(steps[0]?.check)
+      const lead = Math.max(...believed.belief.faults)
+      if (lead < 0.25) expect(prove).toEqual([])
+    }
+    expect(DEMO.length).toBeGreaterThan(10)
+  })
+  it('finds no more in a check than there is to find, however many of its signs tell something', () => {
+    const believed = believe(told)
+    const prediction = predictionOf(believed.belief)
+    const planned = plannedOf(believed.belief, told)
+    const all = entropyBits(prediction.weights)
+    for (const check of possibleChecks(planned)) {
+      const signs = openSigns(check, planned)
+      const each = signs.map((sign) => prediction.bits(prediction.weights, sign))
+      const bits = openBits({}, signs, prediction)
+      expect(bits).toBeLessThanOrEqual(
+        Math.min(
+          all,
+          each.reduce((a, b) => a + b, 0),
+        ) + 1e-9,
+      )
+      expect(bits).toBeGreaterThanOrEqual(Math.max(0, ...each) - 1e-9)
+    }
   })
   it('every check of the cost table has minutes, signs and a reason', () => {
     for (const c of ALL_CHECKS) {

@@ -1,24 +1,26 @@
 import type { CaseInput } from '../record/case-input'
 import type { Belief } from '../inference/belief'
 import type { SignModel } from '../inference/sign-model'
-import { PHASES, type Check, type Phase } from '../checks/define-check'
+import type { Check, Phase } from '../checks/define-check'
 import type { CheckId } from '../checks/registry'
-import { WARM_UP_MINUTES, type EngineTemperature } from '../physics/engine-temperature'
 import type { PolicyName } from '../vehicle/policy'
 import { coolDownMinutesOf } from '../vehicle/profile'
 import {
-  daysOff,
   minutesOf,
   openBits,
   openSigns,
   plannedOf,
   possibleChecks,
   stillOpen,
+  WORTH_DOING_BITS,
   WORTH_GOING_BACK_BITS,
+  worthOf,
 } from './next-check'
 import { admits, opening } from './policies'
 import { type Prediction, predictionOf } from './predict'
 import { provingChecks } from './prove'
+import { waitBefore, waitsAfter, waitsOf, type Waits } from './waits'
+import { firstTwo, isSettled, type Lead, shownFaults, WANTED_LEAD } from './settled'
 import { chanceIn, normalise, takeShown, type Shown } from './shown'
 
 export interface PlanStep {
@@ -44,13 +46,10 @@ export interface Plan {
   lostMass: number
 }
 
-export const WANTED_LEAD = 0.9
 const NOTHING_SHOWN: ReadonlySet<string> = new Set()
 const PARTICLES = 32
 const PROBES = 4
 const MOST_STEPS = 14
-/** A check expected to tell less than this is not worth a step. */
-const LEAST_BITS = 0.04
 const SHORTLIST = 8
 
 interface Candidate {
@@ -58,36 +57,6 @@ interface Candidate {
   signs: SignModel[]
   /** bits found at the last look; never much more later, so that few need looking at again */
   bits: number
-}
-
-/** Waiting from where the engine stands until it is hot and until it is cold again, minutes. */
-interface Waits {
-  untilHot: number
-  untilCold: number
-}
-
-/** Waiting that a check of a phase forces, minutes. */
-export function waitFor(phase: Phase, { untilHot, untilCold }: Waits): number {
-  if (phase === 'any') return 0
-  return phase === 'hot' || phase === 'road' ? untilHot : untilCold
-}
-
-/** Waiting before a check: for the engine, or for the days that it takes to tell anything. */
-const waitBefore = (check: Check, waits: Waits): number =>
-  waitFor(check.phase, waits) + daysOff(check)
-
-/** Waits from a real engine: a cooling one is neither at once cold nor at once hot again. */
-export function waitsOf({ phase, coldInMinutes }: EngineTemperature): Waits {
-  return { untilHot: phase === 'hot' ? 0 : WARM_UP_MINUTES, untilCold: coldInMinutes }
-}
-
-/** Waits once a check of a phase was done. */
-function waitsAfter(phase: Phase, before: Waits, coolDownMinutes: number): Waits {
-  if (phase === 'any') return before
-  const endsHot = phase === 'warm-up' || phase === 'hot' || phase === 'road'
-  return endsHot
-    ? { untilHot: 0, untilCold: coolDownMinutes }
-    : { untilHot: WARM_UP_MINUTES, untilCold: 0 }
 }
 
 /** Evenly spread numbers between 0 and 1, the same every time: multiples of the golden ratio. */
@@ -106,7 +75,7 @@ export function makePlan(
   facts: ReadonlySet<string> = NOTHING_SHOWN,
 ): Plan {
   const prediction = predictionOf(belief)
-  const { weights, flat } = prediction
+  const { weights } = prediction
   const planned = plannedOf(belief, input)
   const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)
   const proofs = provingChecks(prediction, planned, facts)
@@ -118,11 +87,15 @@ export function makePlan(
     .filter((c) => stillOpen(c, planned) && admits(policy, c, belief, input))
     .map((check) => ({ check, signs: openSigns(check, planned), bits: Infinity }))
     .filter(({ check, signs }) => signs.length > 0 && isWorthGoingBack(check, signs))
+  const shown = shownFaults(belief, facts)
   const truths = systematic(weights, PARTICLES)
   const beliefs = truths.map(() => Float64Array.from(weights))
-  const faults = belief.model.faults.length
-  const lead = () => beliefs.reduce((sum, w) => sum + leadOf(w, flat, faults), 0) / beliefs.length
-  const expectedLeadNow = leadOf(weights, flat, faults)
+  const expected = (): Lead => {
+    const all = beliefs.map((w) => firstTwo(w, prediction, shown))
+    const mean = (which: keyof Lead) => all.reduce((sum, one) => sum + one[which], 0) / all.length
+    return { first: mean('first'), second: mean('second') }
+  }
+  const now = firstTwo(weights, prediction, shown)
   const steps: PlanStep[] = []
   const done = new Set<string>()
   let waits = waitsOf(planned.state.engineAt())
@@ -130,15 +103,15 @@ export function makePlan(
   const first = [...opening(policy).map(({ id }) => id), ...proofs].flatMap((id) =>
     candidates.filter(({ check }) => check.id === id),
   )
-  let reached = expectedLeadNow
+  let reached = now
   while (steps.length < MOST_STEPS) {
     const fixed = first.find((c) => !done.has(c.check.id))
-    if (reached >= WANTED_LEAD && !fixed) break
+    if (isSettled(reached) && !fixed) break
     const open = fixed
       ? [fixed]
       : candidates.filter((c) => !done.has(c.check.id) && !waitsForAnother(c, candidates, done))
-    const best = choose(open, beliefs, prediction, waits)
-    if (!best || (best.bits < LEAST_BITS && !fixed)) break
+    const best = choose(open, beliefs, prediction, waits, fixed !== undefined)
+    if (!best) break
     for (let p = 0; p < beliefs.length; p++) {
       for (const sign of best.candidate.signs)
         observe(beliefs[p]!, prediction.of(sign), truths[p]!, evenly(++draws))
@@ -146,14 +119,14 @@ export function makePlan(
     }
     const { check } = best.candidate
     done.add(check.id)
-    reached = lead()
+    reached = expected()
     steps.push({
       check: check.id,
       phase: check.phase,
       minutes: minutesOf(check),
       waitMinutes: waitBefore(check, waits),
       bits: best.bits,
-      expectedLead: reached,
+      expectedLead: reached.first,
     })
     waits = waitsAfter(check.phase, waits, coolDownMinutes)
   }
@@ -161,8 +134,8 @@ export function makePlan(
     policy,
     steps,
     expectedMinutes: steps.reduce((sum, s) => sum + s.minutes + s.waitMinutes, 0),
-    expectedLeadNow,
-    reachesLead: reached >= WANTED_LEAD,
+    expectedLeadNow: now.first,
+    reachesLead: reached.first >= WANTED_LEAD,
     lostMass: prediction.lost,
   }
 }
@@ -183,9 +156,9 @@ function choose(
   beliefs: readonly Float64Array[],
   prediction: Prediction,
   waits: Waits,
+  isFixed: boolean,
 ) {
-  const minutes = (c: Candidate) => minutesOf(c.check) + waitBefore(c.check, waits)
-  const worth = (c: Candidate) => c.bits / minutes(c) / (1 + 0.02 * PHASES.indexOf(c.check.phase))
+  const worth = (c: Candidate) => worthOf(c.check, c.bits, waits)
   const sorted = [...open].sort((a, b) => worth(b) - worth(a))
   const fresh = sorted.filter((c) => c.bits === Infinity)
   const list = fresh.length > 0 ? fresh : sorted.slice(0, SHORTLIST)
@@ -202,7 +175,9 @@ function choose(
     }
     candidate.bits = bits / PROBES
   }
-  const best = [...open].filter((c) => c.bits !== Infinity).sort((a, b) => worth(b) - worth(a))[0]
+  const best = open
+    .filter((c) => c.bits !== Infinity && (c.bits > WORTH_DOING_BITS || isFixed))
+    .sort((a, b) => worth(b) - worth(a))[0]
   return best && { candidate: best, bits: best.bits }
 }
 
@@ -228,21 +203,4 @@ function systematic(weights: Float64Array, count: number): number[] {
   }
   while (out.length < count) out.push(0)
   return out
-}
-
-/** Probability of the leading suspect; sets without any fault count as one suspect, "nothing". */
-function leadOf(weights: Float64Array, flat: Int16Array, faults: number): number {
-  const p = new Float64Array(faults + 1)
-  let nothing = 0
-  for (let i = 0; i < weights.length; i++) {
-    const w = weights[i]!
-    if (flat[3 * i] === faults) nothing += w
-    p[flat[3 * i]!]! += w
-    p[flat[3 * i + 1]!]! += w
-    p[flat[3 * i + 2]!]! += w
-  }
-  p[faults] = nothing
-  let top = 0
-  for (let f = 0; f <= faults; f++) if (p[f]! > top) top = p[f]!
-  return top
 }

@@ -4,16 +4,21 @@ import { guardMet } from '../inference/rank'
 import { locatingCheck } from './locate'
 import { minutesOf, openSigns, possibleChecks, type Planned } from './next-check'
 import { abnormalWith, type Prediction } from './predict'
+import { shownFaults, WANTED_LEAD } from './settled'
+import { waitBefore, waitsOf } from './waits'
 
-/** From here on a lead is worth proving before more is asked about what else it may be. */
-const WORTH_PROVING = 0.4
+/** From here on a lead is worth proving before more is asked about what else it may be, by what can be done at once; */
+const WORTH_PROVING = 0.25
+/** and from here on, by what takes a warm-up, or waiting until it is hot, or cold again, too. */
+const WORTH_WAITING = 0.33
+/** Work that is worth doing for a lead that is certain, minutes; less for one that may be wrong. */
+const PATIENCE_MINUTES = 300
 /** How much oftener a check shows something abnormal with the fault than without, to be called a proof of it. */
 const LEAST_POWER = 0.5
 
 /**
- * The checks that lay a lead bare, where it is at least as likely as not and its guards are not met yet: the one that
- * names its place, and the one that shows it far oftener with the fault than without, the shortest first among those that
- * can be done now.
+ * The checks that lay a lead bare, where it is likely and not proven yet: the one that names its place, and the one that
+ * shows it far oftener with the fault than without, the shortest first among those that can be done now.
  */
 export function provingChecks(
   prediction: Prediction,
@@ -26,12 +31,16 @@ export function provingChecks(
   const { id, guards: all } = faults[lead]!
   const probability = belief.faults[lead]!
   const guards = all.map((guard) => ({ ...guard, met: guardMet(guard, facts) }))
-  const isProven = guards.length > 0 && guards.every(({ met }) => met)
-  if (probability < WORTH_PROVING || isProven) return []
+  if (probability < WORTH_PROVING || shownFaults(belief, facts).has(lead)) return []
   const suspect = { fault: id, probability, guards }
+  const waits = waitsOf(state.engineAt())
+  const isWorth = (check: Check<CheckId>) =>
+    (probability >= WANTED_LEAD || minutesOf(check) <= PATIENCE_MINUTES * probability) &&
+    (probability >= WORTH_WAITING || (check.phase !== 'warm-up' && waitBefore(check, waits) === 0))
   const locating = locatingCheck([suspect], state, input.vehicle.profile)
   const proof = possibleChecks(planned)
     .filter((check) => !check.asksKeeper && (!check.after || state.has(check.after)))
+    .filter(isWorth)
     .filter((check) => powerOf(check, prediction, planned, lead) >= LEAST_POWER)
     .sort((a, b) => minutesOf(a) - minutesOf(b))[0]
   return [...new Set([locating?.check, proof?.id])].flatMap((check) => check ?? [])

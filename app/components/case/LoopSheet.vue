@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { BOOK, type CheckId, lookRoundCheck, type Part, partsSeen } from '#core'
+import { BOOK, type CheckId, lookRoundCheck, type NextStep, type Part, partsSeen } from '#core'
 import { hasPanel } from '../../checks'
 
 const { checkName, say } = useWords()
 
-/** The loop of this vehicle as the map of the case, and beside it what gives most for its time. */
-defineProps<{ active: CheckId }>()
+/** The loop of this vehicle as the map of the case, and beside it what comes next, as the box of the next step has it. */
+const props = defineProps<{ active: CheckId; steps: readonly NextStep[] }>()
 const emit = defineEmits<{ profile: [] }>()
 const open = useOpenCase()
 const large = ref(false)
@@ -24,7 +24,9 @@ const suspicion = computed(() => {
   }
   return out
 })
-const plan = computed(() => (ranked.value?.next ?? []).slice(0, large.value ? 6 : 3))
+const plan = computed(() =>
+  props.steps.filter(({ check }) => check !== props.active).slice(0, large.value ? 6 : 3),
+)
 function tapPart(tapped: Part) {
   open.part.value = tapped
   open.goTo(lookRoundCheck.id)
@@ -48,7 +50,7 @@ function tapPart(tapped: Part) {
     />
     <div class="beside">
       <div class="plan" role="group" :aria-label="say('case.loop-sheet.plan')">
-        <h2 class="plan-title">{{ say('case.loop-sheet.mostForItsTime') }}</h2>
+        <h2 class="plan-title">{{ say('case.loop-sheet.whatComesNext') }}</h2>
         <ol>
           <li v-for="n in plan" :key="n.check">
             <button v-if="hasPanel(n.check)" type="button" @click="open.goTo(n.check)">
@@ -56,7 +58,7 @@ function tapPart(tapped: Part) {
               checkName(n.check)
             }}</span
             ><span class="quiet small">{{
-              say('case.loop-sheet.min', { minutes: n.minutes, phase: n.phase })
+              say('case.loop-sheet.min', { minutes: n.minutes, phase: say(`phase.${n.phase}`) })
             }}</span>
           </li>
         </ol>

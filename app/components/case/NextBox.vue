@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { type NextCheck, type NextStep, QUESTIONS } from '#core'
+import { type NextStep, QUESTIONS } from '#core'
+import type { Settled } from '../../composables/use-case-work'
 
 const { checkName, checkWhy, inSentence, say } = useWords()
 
@@ -7,8 +8,10 @@ const { checkName, checkWhy, inSentence, say } = useWords()
 const props = defineProps<{
   next: NextStep | undefined
   nothingIsLeft: boolean
-  later: NextCheck | undefined
+  later: NextStep | undefined
+  settled: Settled | undefined
 }>()
+const emit = defineEmits<{ plan: [] }>()
 const open = useOpenCase()
 const preferences = usePreferences()
 const question = computed(() => QUESTIONS.find((q) => q.id === props.next?.question)?.asks)
@@ -34,12 +37,33 @@ const title = computed(() =>
       }}
       <template v-if="next.locates">{{ preferences.say(next.locates) }}</template>
       <template v-else>{{
-        say('case.next-box.itSettlesMostForIts', { why: checkWhy(next.check) })
+        say(next.proves ? 'case.next-box.itShowsTheLead' : 'case.next-box.itSettlesMostForIts', {
+          why: checkWhy(next.check),
+        })
       }}</template>
     </p>
-    <v-btn class="solid" block @click="open.goTo(next.check)">{{
-      say('case.next-box.goThere')
-    }}</v-btn>
+    <div class="row">
+      <v-btn class="solid grow" @click="open.goTo(next.check)">{{
+        say('case.next-box.goThere')
+      }}</v-btn>
+      <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+    </div>
+  </div>
+  <div v-else-if="settled" class="next">
+    <h2>
+      {{
+        say(settled.notShown ? 'case.next-box.nearlySettled' : 'case.next-box.settled', {
+          name: settled.name,
+        })
+      }}
+    </h2>
+    <p v-if="settled.notShown" class="small">
+      {{ say('case.next-box.beforeAPartIsOrdered', { guard: inSentence(settled.notShown) }) }}
+    </p>
+    <p v-else class="small">
+      {{ say('case.next-box.mendItThenProveIt', { proof: settled.proof ?? '' }) }}
+    </p>
+    <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
   </div>
   <div v-else-if="nothingIsLeft" class="next">
     <h2>{{ say('case.next-box.coldWorkIsDone') }}</h2>
@@ -54,6 +78,7 @@ const title = computed(() =>
         }}</template
       >
     </p>
+    <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
   </div>
 </template>
 

@@ -31,11 +31,12 @@ function goTo(check: CheckId) {
 }
 provide(OPEN_CASE, { id, input, state, records, events, answer, mayRecord, part, goTo })
 
-const { engine, next, nothingIsLeft, later, shownChecks } = useCaseWork(
+const { engine, steps, next, settled, nothingIsLeft, later, shownChecks } = useCaseWork(
   { input, state, answer },
   active,
 )
 const why = ref<string>()
+const planOpen = ref(false)
 const warming = ref(false)
 const profileOpen = ref(false)
 async function startEngine() {
@@ -80,11 +81,18 @@ function goFromWarning(check: CheckId) {
         class="loop-sheet"
         :class="{ shown: tab === 'loop' }"
         :active="active"
+        :steps="steps"
         @profile="profileOpen = true"
       />
     </main>
     <aside class="right" :class="{ shown: tab === 'suspects' }">
-      <NextBox :next="next" :nothing-is-left="nothingIsLeft" :later="later" />
+      <NextBox
+        :next="next"
+        :nothing-is-left="nothingIsLeft"
+        :later="later"
+        :settled="settled"
+        @plan="planOpen = true"
+      />
       <SuspectList
         :answer="answer"
         :chances="chances"
@@ -124,6 +132,7 @@ function goFromWarning(check: CheckId) {
       @start="startEngine"
       @check="goFromWarning"
     />
+    <PlanDialog v-model:open="planOpen" />
     <ProfileDialog v-model:open="profileOpen" />
   </div>
   <CaseNotHere v-else :fetching="fetching" :outcome="outcome" @again="fetchIt" />

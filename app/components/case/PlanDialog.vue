@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { BOOK, type CheckId, type PlannedCase, type PolicyName } from '#core'
+import { hasPanel } from '../../checks'
+import { askPlans } from '../../ranking/ranker'
+import { formatChance } from '../../../words/format'
+
+const { checkName, say, sayProblem } = useWords()
+
+/** The whole way to a cause that is shown: the steps of each school, what they take, and what could turn the lead. */
+const shown = defineModel<boolean>('open', { required: true })
+const here = useOpenCase()
+const planned = shallowRef<PlannedCase>()
+const problem = ref('')
+const school = ref<PolicyName>('certainty')
+
+watch(
+  [shown, here.answer],
+  async ([isOpen]) => {
+    const input = here.input.value
+    if (!isOpen || !input) return
+    problem.value = ''
+    try {
+      planned.value = await askPlans({ ...input, at: new Date().toISOString() })
+    } catch (error) {
+      problem.value = sayProblem(error)
+    }
+  },
+  { immediate: true },
+)
+watch(shown, (isOpen) => isOpen || (planned.value = undefined))
+
+const plan = computed(() => planned.value?.plans.find(({ policy }) => policy === school.value))
+const pivot = computed(() => {
+  const turning = planned.value?.pivot
+  if (!turning) return undefined
+  const sign = BOOK.signs.find(({ id }) => id === turning.sign)
+  const lead = BOOK.faults.find(({ id }) => id === turning.newLead)
+  return say('case.plan-dialog.wouldTurnIt', {
+    check: checkName(turning.check),
+    sign: sign?.name ?? '',
+    state: turning.state.replaceAll('-', ' '),
+    chance: formatChance(turning.chance),
+    lead: lead?.name ?? '',
+    probability: formatChance(turning.newLeadProbability),
+  })
+})
+const inHours = (minutes: number) =>
+  minutes < 120
+    ? say('case.plan-dialog.minutes', { minutes: Math.round(minutes) })
+    : minutes < 48 * 60
+      ? say('case.plan-dialog.hours', { hours: Math.round(minutes / 60) })
+      : say('case.plan-dialog.days', { days: Math.round(minutes / 1440) })
+function go(check: CheckId) {
+  shown.value = false
+  here.goTo(check)
+}
+</script>
+
+<template>
+  <v-dialog
+    v-model="shown"
+    :aria-label="say('case.plan-dialog.theWholeWay')"
+    max-width="760"
+    scrollable
+  >
+    <v-card class="pa-5 plan-dialog">
+      <h2>{{ say('case.plan-dialog.theWholeWay') }}</h2>
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-else-if="!planned" class="quiet" role="status">
+        {{ say('case.plan-dialog.workingItOut') }}
+      </p>
+      <template v-if="planned && plan">
+        <div class="schools" role="radiogroup" :aria-label="say('case.plan-dialog.school')">
+          <button
+            v-for="one in planned.plans"
+            :key="one.policy"
+            type="button"
+            role="radio"
+            :aria-checked="one.policy === school"
+            class="school"
+            @click="school = one.policy"
+          >
+            <strong>{{ say(`policy.${one.policy}`) }}</strong>
+            <span class="small">{{
+              say(
+                one.reachesLead ? 'case.plan-dialog.takes' : 'case.plan-dialog.takesAndLeavesOpen',
+                { time: inHours(one.expectedMinutes) },
+              )
+            }}</span>
+          </button>
+        </div>
+        <p class="small quiet">{{ say(`policy.${school}.about`) }}</p>
+        <p v-if="plan.steps.length === 0">{{ say('case.plan-dialog.nothingToDo') }}</p>
+        <ol class="steps">
+          <li v-for="(step, i) in plan.steps" :key="step.check">
+            <span class="number" aria-hidden="true">{{ i + 1 }}</span>
+            <span class="what">
+              <button
+                v-if="hasPanel(step.check)"
+                type="button"
+                class="plain-button"
+                @click="go(step.check)"
+              >
+                {{ checkName(step.check) }}
+              </button>
+              <strong v-else>{{ checkName(step.check) }}</strong>
+              <span class="small quiet">
+                {{ say(`phase.${step.phase}`) }},
+                {{ say('case.plan-dialog.minutes', { minutes: step.minutes }) }}
+                <template v-if="step.waitMinutes > 0">{{
+                  say('case.plan-dialog.after', { time: inHours(step.waitMinutes) })
+                }}</template>
+              </span>
+            </span>
+            <span class="lead">
+              <span class="track" aria-hidden="true"
+                ><span :style="{ width: `${step.expectedLead * 100}%` }"
+              /></span>
+              <span class="small">{{
+                say('case.plan-dialog.leadThen', { chance: formatChance(step.expectedLead) })
+              }}</span>
+            </span>
+          </li>
+        </ol>
+        <section v-if="pivot" :aria-label="say('case.plan-dialog.whatWouldTurnIt')">
+          <h3>{{ say('case.plan-dialog.whatWouldTurnIt') }}</h3>
+          <p>{{ pivot }}</p>
+        </section>
+      </template>
+      <v-btn class="solid" @click="shown = false">{{
+        say('case.why-dialog.backToTheCheck')
+      }}</v-btn>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.plan-dialog {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  overflow-y: auto;
+}
+.schools {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(128px, 1fr));
+  gap: 8px;
+}
+.school {
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  min-height: 56px;
+  padding: 8px 10px;
+  text-align: left;
+  font: inherit;
+  color: inherit;
+  background: none;
+  border: 2px solid var(--line);
+  border-radius: 5px;
+  cursor: pointer;
+}
+.school[aria-checked='true'] {
+  border-color: var(--ink);
+  background: var(--rail);
+}
+.steps {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.steps li {
+  display: grid;
+  grid-template-columns: 32px 1fr 150px;
+  align-items: center;
+  gap: 10px;
+  min-height: 56px;
+  border-bottom: 1px solid var(--line);
+}
+.number {
+  font-size: 22px;
+  font-weight: 600;
+  text-align: right;
+}
+.what,
+.lead {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+}
+.lead {
+  align-items: stretch;
+  gap: 2px;
+}
+.track {
+  display: block;
+  height: 8px;
+  background: var(--rail);
+}
+.track span {
+  display: block;
+  height: 100%;
+  background: var(--bar-fill);
+}
+@media (max-width: 600px) {
+  .steps li {
+    grid-template-columns: 24px 1fr 92px;
+  }
+}
+</style>

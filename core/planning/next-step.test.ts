@@ -1,0 +1,67 @@
+import { describe, expect, it } from 'vitest'
+import type { CheckId } from '../checks/registry'
+import { message } from '../quantity/message'
+import type { CaseState } from '../record/case-state'
+import { type NextCheck } from './next-check'
+import { nextSteps, type WorkedOut } from './next-step'
+
+const stateOf = (...done: CheckId[]) => ({ done: new Set<CheckId>(done) }) as unknown as CaseState
+const next = (check: CheckId, bits: number): NextCheck => ({
+  check,
+  phase: 'cold',
+  minutes: 5,
+  bits,
+})
+const worked = (given: Partial<WorkedOut>): WorkedOut => ({
+  prove: [],
+  next: [],
+  questions: [],
+  settled: false,
+  ...given,
+})
+const checks = (given: Partial<WorkedOut>, state = stateOf()) =>
+  nextSteps(worked(given), state).map(({ check }) => check)
+const says = message('locate.cylinders')
+
+describe('what is to be done next', () => {
+  it('begins with what proves a likely lead, before what tells more', () => {
+    const telling = [next('level-and-condition', 2), next('cap', 1), next('leak-trace', 0.5)]
+    expect(checks({ prove: ['leak-trace'], next: telling })).toEqual([
+      'leak-trace',
+      'level-and-condition',
+      'cap',
+    ])
+    expect(nextSteps(worked({ prove: ['leak-trace'] }), stateOf())[0]).toMatchObject({
+      proves: true,
+    })
+  })
+  it('says of a proof that names the place that it does', () => {
+    const locate = { check: 'leak-trace' as const, fault: 'water-pump-seal', says }
+    const [first] = nextSteps(worked({ prove: ['leak-trace'], locate }), stateOf())
+    expect(first).toMatchObject({ check: 'leak-trace', locates: says })
+    expect(first).not.toHaveProperty('proves')
+  })
+  it('comes to the place of a suspect last, where nothing has asked for it before', () => {
+    const locate = { check: 'cranking-rise' as const, fault: 'gasket-to-cylinder', says }
+    expect(checks({ next: [next('cap', 1)], locate })).toEqual(['cap', 'cranking-rise'])
+    expect(checks({ next: [next('cranking-rise', 1)], locate })).toEqual(['cranking-rise'])
+  })
+  it('leaves out what tells next to nothing, and goes back to what was done for much only', () => {
+    const telling = [next('cap', 0.2), next('mix', 0.04)]
+    expect(checks({ next: telling })).toEqual(['cap'])
+    expect(checks({ next: telling }, stateOf('cap'))).toEqual([])
+    expect(checks({ next: [next('cap', 1.1)] }, stateOf('cap'))).toEqual(['cap'])
+  })
+  it('is nothing where the lead needs no more', () => {
+    expect(checks({ next: [next('cap', 1)], settled: true })).toEqual([])
+  })
+  it('asks the keeper the most telling question, once the rest was asked', () => {
+    const asking = {
+      next: [next('interview', 1.5)],
+      questions: [{ question: 'where-wet', bits: 0.4 }],
+    }
+    const steps = (state: CaseState) => nextSteps(worked(asking), state)
+    expect(steps(stateOf())[0]).not.toHaveProperty('question')
+    expect(steps(stateOf('interview'))[0]).toMatchObject({ question: 'where-wet' })
+  })
+})

@@ -1,0 +1,36 @@
+import type { Check, Phase } from '../checks/define-check'
+import { WARM_UP_MINUTES, type EngineTemperature } from '../physics/engine-temperature'
+
+/** Waiting from where the engine stands until it is hot and until it is cold again, minutes. */
+export interface Waits {
+  untilHot: number
+  untilCold: number
+}
+
+const isHot = (phase: Phase) => phase === 'hot' || phase === 'road'
+
+/** Waiting that a check of a phase forces, minutes. */
+export function waitFor(phase: Phase, { untilHot, untilCold }: Waits): number {
+  if (phase === 'any') return 0
+  return isHot(phase) ? untilHot : untilCold
+}
+
+/** Minutes that pass before a check can be done, whatever the engine. */
+const daysOff = ({ afterDays = 0 }: Pick<Check, 'afterDays'>) => afterDays * 24 * 60
+
+/** Waiting before a check, minutes: for the engine, or for the days that it takes to tell anything. */
+export const waitBefore = (check: Check, waits: Waits): number =>
+  waitFor(check.phase, waits) + daysOff(check)
+
+/** Waits from a real engine: a cooling one is neither at once cold nor at once hot again. */
+export function waitsOf({ phase, coldInMinutes }: EngineTemperature): Waits {
+  return { untilHot: phase === 'hot' ? 0 : WARM_UP_MINUTES, untilCold: coldInMinutes }
+}
+
+/** Waits once a check of a phase was done. */
+export function waitsAfter(phase: Phase, before: Waits, coolDownMinutes: number): Waits {
+  if (phase === 'any') return before
+  return phase === 'warm-up' || isHot(phase)
+    ? { untilHot: 0, untilCold: coolDownMinutes }
+    : { untilHot: WARM_UP_MINUTES, untilCold: 0 }
+}
