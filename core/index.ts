@@ -126,7 +126,7 @@ export { APPLICATION_VERSION } from './record/written-by'
 export { LEAST_QUESTION_BITS, type NextCheck, nextChecks } from './planning/next-check'
 export { openQuestions } from './planning/questions'
 export { pivotAnswer } from './planning/pivot'
-export { makePlan } from './planning/plan'
+export { makePlan, type PlanStep } from './planning/plan'
 export { testOrReplace } from './planning/test-or-replace'
 
 export { partsSeen } from './diagnosis/parts-seen'

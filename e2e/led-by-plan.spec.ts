@@ -146,4 +146,40 @@ test.describe('led by the plan', () => {
     process.stdout.write(`wrong cap: ${trail.join(' > ')}\n`)
     expect(trail).toContain('cap on adapter')
   })
+
+  test('the whole way, by every school: with the keyboard, and to the step that is tapped', async ({
+    page,
+  }) => {
+    const story: Story = {
+      complaint: 'Loses coolant',
+      keeper: { 'Is the ground wet under it after it has stood?': 'Yes' },
+      systemRating: '103',
+      cap: SOUND_CAP,
+      residual: 'None',
+      fallKPaPerMinute: 0.8,
+      tray: 'Wet',
+      looks: {},
+      places: {},
+      cylinders: {},
+    }
+    await take(page, story, 'Whole way')
+    await DO.complaint!(page, story, 0)
+    await settled(page)
+    const next = (await page.getByRole('heading', { name: /^Next: / }).innerText()).slice(6)
+    await page.getByRole('button', { name: 'The whole way' }).click()
+    const dialog = page.getByRole('dialog', { name: 'The whole way to the cause' })
+    const school = (name: RegExp) => dialog.getByRole('radio', { name })
+    await expect(dialog.getByRole('radio')).toHaveCount(5)
+    await expect(school(/^Most certainty/)).toBeChecked()
+    // It begins with what the page says is next.
+    const steps = dialog.getByRole('listitem')
+    await expect(steps.first().getByRole('button')).toHaveText(new RegExp(`^${next}$`, 'i'))
+    await expect(dialog.getByRole('region', { name: 'What would turn it' })).toContainText('leads')
+    await school(/^Most certainty/).press('ArrowRight')
+    await expect(school(/^Press first/)).toBeChecked()
+    await expect(steps.nth(1)).toContainText('Cap on adapter')
+    await steps.nth(1).getByRole('button').click()
+    await expect(dialog).toBeHidden()
+    await expect(page.getByRole('heading', { name: 'Cap on adapter' })).toBeVisible()
+  })
 })

@@ -36,14 +36,6 @@ const VIEWS = [
   { name: 'hold', path: `/cases/${seam}?check=pressure-hold`, size: wide },
   { name: 'hold-dark', path: `/cases/${seam}?check=pressure-hold`, size: wide, dark: true },
   { name: 'hold-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone },
-  {
-    name: 'hold-setup',
-    path: `/cases/${seam}?check=pressure-hold`,
-    size: wide,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'Hold again' }).click()
-    },
-  },
   { name: 'look-round', path: `/cases/${seam}?check=look-round`, size: wide },
   { name: 'trace', path: `/cases/${sources}?check=leak-trace`, size: wide },
   { name: 'trace-phone', path: `/cases/${sources}?check=leak-trace`, size: phone },
@@ -67,6 +59,15 @@ const VIEWS = [
     act: async (page) => {
       await page.locator('[data-fault=gasket-to-cylinder]').click()
       await page.waitForTimeout(500)
+    },
+  },
+  {
+    name: 'plan',
+    path: `/cases/${fan}?check=level-and-condition`,
+    size: wide,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'The whole way' }).click()
+      await page.locator('.steps li').first().waitFor()
     },
   },
   { name: 'report', path: `/cases/${seam}/report`, size: wide, full: true },

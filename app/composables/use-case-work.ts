@@ -9,10 +9,10 @@ interface Case {
   answer: Readonly<ShallowRef<Answer | undefined>>
 }
 
-/** A suspect that needs no more work to be found, in the book's words. */
+/** Suspects that need no more work to be found, in the book's words. */
 export interface Settled {
-  name: string
-  /** how its repair is proven */
+  names: string[]
+  /** how the repair of the first is proven */
   proof: string | undefined
   /** what is asked of a proof and is not there */
   notShown: string | undefined
@@ -39,17 +39,19 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
     ...all.value.filter(({ check }) => !hasPanel(check)),
   ])
   const next = computed(() => offered.value.find(({ check }) => check !== active.value))
-  /** the suspect that needs no more, and what is still asked of a proof of it */
+  /** what is found, where it needs no more work or none is left that would tell much */
   const settled = computed<Settled | undefined>(() => {
     const ranked = answer.value?.ranked
-    const lead = ranked?.settled ? ranked.ranking.suspects[0] : undefined
-    return (
-      lead && {
-        name: lead.name,
-        proof: BOOK.faults.find(({ id }) => id === lead.fault)?.proof,
-        notShown: lead.guards.find(({ met }) => !met)?.text,
-      }
-    )
+    if (!ranked || !(ranked.settled || (all.value.length === 0 && ranked.shown.length > 0)))
+      return undefined
+    const { suspects } = ranked.ranking
+    const shown = suspects.filter(({ fault }) => ranked.shown.includes(fault))
+    const found = shown.length > 0 ? shown : suspects.slice(0, 1)
+    return {
+      names: found.map(({ name }) => name),
+      proof: BOOK.faults.find(({ id }) => id === found[0]?.fault)?.proof,
+      notShown: found[0]?.guards.find(({ met }) => !met)?.text,
+    }
   })
   const nothingIsLeft = computed(
     () =>

@@ -23,6 +23,8 @@ export interface RankedCase {
   prove: CheckId[]
   /** the lead needs no more: it is as likely as a plan wants it, and no second suspect is open */
   settled: boolean
+  /** faults that are shown: as good as certain, and all that is asked of a proof is there */
+  shown: string[]
   next: NextCheck[]
   /** what is still worth asking the keeper, most telling first */
   questions: OpenQuestion[]
@@ -125,6 +127,7 @@ export function rankBelieved({ assessment, belief }: Believed, input: CaseInput)
     ...(locate ? { locate } : {}),
     prove,
     settled: prove.length === 0 && isSettled(firstTwo(prediction.weights, prediction, shown)),
+    shown: [...shown].map((f) => belief.model.faults[f]!.id),
     next: nextChecks(belief, input),
     questions: openQuestions(belief),
     book: { version: BOOK.version, hash: BOOK_HASH },

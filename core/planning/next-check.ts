@@ -70,10 +70,24 @@ export function stillOpen(check: Check, planned: Planned): boolean {
 /** A question that tells less than this is not worth the keeper's patience, and no reason to go back to him. */
 export const LEAST_QUESTION_BITS = 0.02
 /** What tells less than this is not worth the walk to the vehicle. */
-export const WORTH_DOING_BITS = 0.05
+const WORTH_DOING_BITS = 0.05
+/** Nor is what tells less than this for each of its minutes, bits: a tenth of a bit for most of an hour. */
+export const LEAST_WORTH = 0.002
+export const isWorthDoing = (bits: number, handsOnMinutes: number): boolean =>
+  bits > WORTH_DOING_BITS && bits / handsOnMinutes > LEAST_WORTH
 /** A check that was begun is proposed again only when what is left of it tells this much. */
 export const WORTH_GOING_BACK_BITS = 1
 const LEAST_BITS = 0.01
+
+/** What is not known yet: how likely each set is, and what there is to find out about it, bits. */
+export interface Unknown {
+  weights: Float64Array
+  all: number
+}
+export const unknownIn = (weights: Float64Array): Unknown => ({
+  weights,
+  all: entropyBits(weights),
+})
 
 /**
  * Information of what is still open of a check, bits: H·(1 − Π(1 − b/H)) over its signs, where H is what there is to find
@@ -84,11 +98,10 @@ export function openBits(
   check: Pick<Check, 'asksKeeper'>,
   signs: readonly SignModel[],
   prediction: Prediction,
-  weights: Float64Array = prediction.weights,
+  { weights, all }: Unknown,
 ): number {
-  const least = check.asksKeeper ? LEAST_QUESTION_BITS : 0
-  const all = entropyBits(weights)
   if (all <= 0) return 0
+  const least = check.asksKeeper ? LEAST_QUESTION_BITS : 0
   let left = 1
   for (const sign of signs) {
     const bits = prediction.bits(weights, sign)
@@ -108,6 +121,7 @@ export const worthOf = (check: Check, bits: number, waits: Waits): number =>
 export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
   const planned = plannedOf(belief, input)
   const prediction = predictionOf(belief)
+  const unknown = unknownIn(prediction.weights)
   const waits = waitsOf(planned.state.engineAt())
   return possibleChecks(planned)
     .filter(
@@ -115,7 +129,7 @@ export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
     )
     .map((check) => ({
       check,
-      bits: openBits(check, openSigns(check, planned), prediction),
+      bits: openBits(check, openSigns(check, planned), prediction, unknown),
     }))
     .filter(({ bits }) => bits > LEAST_BITS)
     .sort((a, b) => worthOf(b.check, b.bits, waits) - worthOf(a.check, a.bits, waits))

@@ -52,6 +52,10 @@ describe('what is to be done next', () => {
     expect(checks({ next: telling }, stateOf('cap'))).toEqual([])
     expect(checks({ next: [next('cap', 1.1)] }, stateOf('cap'))).toEqual(['cap'])
   })
+  it('takes nothing apart for hours to learn next to nothing', () => {
+    expect(checks({ next: [{ ...next('pump-off', 0.1), minutes: 120 }] })).toEqual([])
+    expect(checks({ next: [{ ...next('pump-off', 0.5), minutes: 120 }] })).toEqual(['pump-off'])
+  })
   it('is nothing where the lead needs no more', () => {
     expect(checks({ next: [next('cap', 1)], settled: true })).toEqual([])
   })

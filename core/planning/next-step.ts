@@ -2,7 +2,7 @@ import { ALL_CHECKS, checkOf, type CheckId } from '../checks/registry'
 import type { Message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { Locate } from './locate'
-import { minutesOf, type NextCheck, WORTH_DOING_BITS, WORTH_GOING_BACK_BITS } from './next-check'
+import { isWorthDoing, minutesOf, type NextCheck, WORTH_GOING_BACK_BITS } from './next-check'
 import type { OpenQuestion } from './questions'
 
 /** Something to do next: one check, and why it and not another. */
@@ -45,9 +45,10 @@ export function nextSteps(
   })
   const telling = next
     .filter(
-      ({ check, bits }) =>
+      ({ check, bits, minutes }) =>
         !prove.includes(check) &&
-        bits > (state.done.has(check) ? WORTH_GOING_BACK_BITS : WORTH_DOING_BITS),
+        isWorthDoing(bits, minutes) &&
+        (!state.done.has(check) || bits > WORTH_GOING_BACK_BITS),
     )
     .map(({ check, phase, minutes }): NextStep => {
       const isAsking = checkOf(check)?.asksKeeper && state.done.has(check)

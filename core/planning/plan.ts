@@ -6,13 +6,15 @@ import type { CheckId } from '../checks/registry'
 import type { PolicyName } from '../vehicle/policy'
 import { coolDownMinutesOf } from '../vehicle/profile'
 import {
+  isWorthDoing,
+  LEAST_WORTH,
   minutesOf,
   openBits,
   openSigns,
   plannedOf,
   possibleChecks,
   stillOpen,
-  WORTH_DOING_BITS,
+  unknownIn,
   WORTH_GOING_BACK_BITS,
   worthOf,
 } from './next-check'
@@ -79,10 +81,11 @@ export function makePlan(
   const planned = plannedOf(belief, input)
   const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)
   const proofs = provingChecks(prediction, planned, facts)
+  const unknown = unknownIn(weights)
   const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
     !planned.state.done.has(check.id) ||
     proofs.includes(check.id) ||
-    openBits(check, signs, prediction) > WORTH_GOING_BACK_BITS
+    openBits(check, signs, prediction, unknown) > WORTH_GOING_BACK_BITS
   const candidates: Candidate[] = possibleChecks(planned)
     .filter((c) => stillOpen(c, planned) && admits(policy, c, belief, input))
     .map((check) => ({ check, signs: openSigns(check, planned), bits: Infinity }))
@@ -110,7 +113,9 @@ export function makePlan(
     const open = fixed
       ? [fixed]
       : candidates.filter((c) => !done.has(c.check.id) && !waitsForAnother(c, candidates, done))
-    const best = choose(open, beliefs, prediction, waits, fixed !== undefined)
+    // The first step may wait for days; a further one is to be worth its waiting, too.
+    const least = fixed ? undefined : { worth: steps.length === 0 ? 0 : LEAST_WORTH }
+    const best = choose(open, beliefs, prediction, waits, least)
     if (!best) break
     for (let p = 0; p < beliefs.length; p++) {
       for (const sign of best.candidate.signs)
@@ -156,27 +161,26 @@ function choose(
   beliefs: readonly Float64Array[],
   prediction: Prediction,
   waits: Waits,
-  isFixed: boolean,
+  least: { worth: number } | undefined,
 ) {
   const worth = (c: Candidate) => worthOf(c.check, c.bits, waits)
   const sorted = [...open].sort((a, b) => worth(b) - worth(a))
   const fresh = sorted.filter((c) => c.bits === Infinity)
   const list = fresh.length > 0 ? fresh : sorted.slice(0, SHORTLIST)
+  // The first look is at one of the beliefs, which are alike then.
+  const looks = fresh.length > 0 ? 1 : PROBES
   const stride = Math.max(1, Math.floor(beliefs.length / PROBES))
+  const probes = Array.from({ length: looks }, (_, p) =>
+    unknownIn(beliefs[(p * stride) % beliefs.length]!),
+  )
   for (const candidate of list) {
-    let bits = 0
-    for (let p = 0; p < PROBES; p++) {
-      const w = beliefs[(p * stride) % beliefs.length]!
-      bits += openBits(candidate.check, candidate.signs, prediction, w)
-      if (fresh.length > 0) {
-        bits *= PROBES
-        break
-      }
-    }
-    candidate.bits = bits / PROBES
+    const { check, signs } = candidate
+    const found = probes.map((probe) => openBits(check, signs, prediction, probe))
+    candidate.bits = found.reduce((sum, bits) => sum + bits, 0) / looks
   }
   const best = open
-    .filter((c) => c.bits !== Infinity && (c.bits > WORTH_DOING_BITS || isFixed))
+    .filter((c) => c.bits !== Infinity)
+    .filter((c) => !least || (isWorthDoing(c.bits, minutesOf(c.check)) && worth(c) > least.worth))
     .sort((a, b) => worth(b) - worth(a))[0]
   return best && { candidate: best, bits: best.bits }
 }

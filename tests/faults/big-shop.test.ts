@@ -57,7 +57,8 @@ async function routes(): Promise<Record<string, (n: number) => Promise<Parsed>>>
     'a search for what many have': () => get('/api/cases?text=bay&open=no'),
     'a search by person and complaint': () =>
       get(`/api/cases?person=${PEOPLE.ilka}&complaint=overheats`),
-    'vehicles by name': (n) => get(`/api/vehicles?text=${100 + n}`),
+    // Two digits find a full page in a shop of any size.
+    'vehicles by name': (n) => get(`/api/vehicles?text=${10 + (n % 90)}`),
     'the file of an old case': (n) => get(`/api/cases/${old[n % old.length]}/export`),
     'a record': async (n) => {
       const record = recordOf(PEOPLE.oren, 'note', { text: `note ${n}` })

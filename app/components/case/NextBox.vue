@@ -53,7 +53,7 @@ const title = computed(() =>
     <h2>
       {{
         say(settled.notShown ? 'case.next-box.nearlySettled' : 'case.next-box.settled', {
-          name: settled.name,
+          name: settled.names.join(' + '),
         })
       }}
     </h2>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK, type CheckId, type PlannedCase, type PolicyName } from '#core'
+import { BOOK, type CheckId, type PlannedCase, type PlanStep, type PolicyName } from '#core'
 import { hasPanel } from '../../checks'
 import { askPlans } from '../../ranking/ranker'
 import { formatChance } from '../../../words/format'
@@ -50,6 +50,12 @@ const inHours = (minutes: number) =>
     : minutes < 48 * 60
       ? say('case.plan-dialog.hours', { hours: Math.round(minutes / 60) })
       : say('case.plan-dialog.days', { days: Math.round(minutes / 1440) })
+const takes = ({ phase, minutes, waitMinutes }: PlanStep) => {
+  const told = { phase: say(`phase.${phase}`), minutes }
+  return waitMinutes > 0
+    ? say('case.plan-dialog.stepWaits', { ...told, wait: inHours(waitMinutes) })
+    : say('case.plan-dialog.stepTakes', told)
+}
 function go(check: CheckId) {
   shown.value = false
   here.goTo(check)
@@ -69,17 +75,11 @@ function go(check: CheckId) {
       <p v-else-if="!planned" class="quiet" role="status">
         {{ say('case.plan-dialog.workingItOut') }}
       </p>
-      <template v-if="planned && plan">
-        <div class="schools" role="radiogroup" :aria-label="say('case.plan-dialog.school')">
-          <button
-            v-for="one in planned.plans"
-            :key="one.policy"
-            type="button"
-            role="radio"
-            :aria-checked="one.policy === school"
-            class="school"
-            @click="school = one.policy"
-          >
+      <div v-if="planned && plan" class="body">
+        <fieldset class="schools">
+          <legend class="d-sr-only">{{ say('case.plan-dialog.school') }}</legend>
+          <label v-for="one in planned.plans" :key="one.policy" class="school">
+            <input v-model="school" type="radio" name="school" :value="one.policy" />
             <strong>{{ say(`policy.${one.policy}`) }}</strong>
             <span class="small">{{
               say(
@@ -87,30 +87,19 @@ function go(check: CheckId) {
                 { time: inHours(one.expectedMinutes) },
               )
             }}</span>
-          </button>
-        </div>
+          </label>
+        </fieldset>
         <p class="small quiet">{{ say(`policy.${school}.about`) }}</p>
         <p v-if="plan.steps.length === 0">{{ say('case.plan-dialog.nothingToDo') }}</p>
         <ol class="steps">
           <li v-for="(step, i) in plan.steps" :key="step.check">
             <span class="number" aria-hidden="true">{{ i + 1 }}</span>
             <span class="what">
-              <button
-                v-if="hasPanel(step.check)"
-                type="button"
-                class="plain-button"
-                @click="go(step.check)"
-              >
+              <button v-if="hasPanel(step.check)" type="button" @click="go(step.check)">
                 {{ checkName(step.check) }}
               </button>
               <strong v-else>{{ checkName(step.check) }}</strong>
-              <span class="small quiet">
-                {{ say(`phase.${step.phase}`) }},
-                {{ say('case.plan-dialog.minutes', { minutes: step.minutes }) }}
-                <template v-if="step.waitMinutes > 0">{{
-                  say('case.plan-dialog.after', { time: inHours(step.waitMinutes) })
-                }}</template>
-              </span>
+              <span class="small quiet">{{ takes(step) }}</span>
             </span>
             <span class="lead">
               <span class="track" aria-hidden="true"
@@ -126,7 +115,7 @@ function go(check: CheckId) {
           <h3>{{ say('case.plan-dialog.whatWouldTurnIt') }}</h3>
           <p>{{ pivot }}</p>
         </section>
-      </template>
+      </div>
       <v-btn class="solid" @click="shown = false">{{
         say('case.why-dialog.backToTheCheck')
       }}</v-btn>
@@ -139,30 +128,46 @@ function go(check: CheckId) {
   display: flex;
   flex-direction: column;
   gap: 12px;
+}
+.body {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
   overflow-y: auto;
+  min-height: 0;
 }
 .schools {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(128px, 1fr));
   gap: 8px;
+  border: 0;
+  margin: 0;
+  padding: 3px;
 }
 .school {
   display: flex;
   flex-direction: column;
   gap: 2px;
+  position: relative;
   min-height: 56px;
   padding: 8px 10px;
-  text-align: left;
-  font: inherit;
-  color: inherit;
-  background: none;
   border: 2px solid var(--line);
   border-radius: 5px;
   cursor: pointer;
 }
-.school[aria-checked='true'] {
+.school input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+.school:has(input:checked) {
   border-color: var(--ink);
   background: var(--rail);
+}
+.school:has(input:focus-visible) {
+  outline: 3px solid var(--ink);
+  outline-offset: 1px;
 }
 .steps {
   list-style: none;
@@ -174,7 +179,8 @@ function go(check: CheckId) {
   grid-template-columns: 32px 1fr 150px;
   align-items: center;
   gap: 10px;
-  min-height: 56px;
+  min-height: 60px;
+  padding: 4px 0;
   border-bottom: 1px solid var(--line);
 }
 .number {
@@ -187,6 +193,18 @@ function go(check: CheckId) {
   display: flex;
   flex-direction: column;
   align-items: flex-start;
+}
+.what button {
+  min-height: 32px;
+  padding: 0;
+  text-align: left;
+  font: inherit;
+  font-weight: 600;
+  color: var(--cool);
+  text-decoration: underline;
+  background: none;
+  border: 0;
+  cursor: pointer;
 }
 .lead {
   align-items: stretch;
