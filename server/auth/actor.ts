@@ -4,7 +4,7 @@ import { askedOften } from '../database/client'
 import { accounts, people, sessions, shops } from '../database/schema'
 import { formatted } from '../../words/catalogue'
 import { isIdle, noteActivity } from './activity'
-import { sealedSession } from './opened-cookies'
+import { type SealedSession, sealedSession } from './opened-cookies'
 import { countRequest } from '../utils/busy'
 import { refuse } from '../utils/api-error'
 import { may, type Permission, type Role } from '#core'
@@ -42,11 +42,14 @@ const actorQuery = askedOften((db) =>
     .prepare('actor'),
 )
 
-/** Who asks, from the sealed cookie and the session's row: revoked, expired or outdated sessions are signed out. */
+/** Who asks, from the sealed cookie and the session's row. */
 export async function actorOf(event: H3Event): Promise<Actor | undefined> {
   const sealed = await sealedSession(event)
-  if (!sealed) return undefined
-  const { sessionId, shopId } = sealed
+  return sealed && actorIn(sealed)
+}
+
+/** Who acts in a session, by its row: revoked, expired or outdated sessions are signed out. */
+export async function actorIn({ sessionId, shopId }: SealedSession): Promise<Actor | undefined> {
   const [row] = await actorQuery().execute({ shopId, sessionId })
   if (!row || row.session.revokedAt || Date.parse(row.session.expiresAt) < Date.now())
     return undefined

@@ -17,16 +17,22 @@ const SESSION_COOKIE = 'nuxt-session'
  */
 const opened = new LRUCache<string, SealedSession>({ max: 2_000, ttl: 600_000 })
 
-/** What the session's cookie holds; nothing where there is none, or one that this server did not seal. */
+/**
+ * What the session's cookie holds; nothing where there is none, or one that this server did not seal. A request in which
+ * the session was opened or replaced already is left to the library: what it holds then is not what its cookie does.
+ */
 export async function sealedSession(event: H3Event): Promise<SealedSession | undefined> {
   // Without the event: with it the whole configuration is put together anew for each request.
   const { name = SESSION_COOKIE } = useRuntimeConfig().session
-  // A session may come in a header of its own too: that is left to the library.
-  const isInHeader = getRequestHeader(event, `x-${name.toLowerCase()}-session`) !== undefined
-  const sealed = isInHeader ? undefined : getCookie(event, name)
+  const isAsItCame =
+    event.context.sessions?.[name] === undefined &&
+    getRequestHeader(event, `x-${name.toLowerCase()}-session`) === undefined
+  const sealed = isAsItCame ? getCookie(event, name) : undefined
   const known = sealed === undefined ? undefined : opened.get(sealed)
   if (known) return known
   const { secure } = (await getUserSession(event)) as { secure?: SealedSession }
-  if (secure && sealed !== undefined) opened.set(sealed, secure)
-  return secure
+  if (!secure) return undefined
+  const { sessionId, shopId } = secure
+  if (sealed !== undefined) opened.set(sealed, { sessionId, shopId })
+  return { sessionId, shopId }
 }

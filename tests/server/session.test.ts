@@ -34,6 +34,22 @@ describe('sessions', () => {
     expect((await copy.ask('GET', '/api/session')).status).toBe(401)
     expect((await client.ask('GET', '/api/session')).body.person.id).toBe(PEOPLE.oren)
   })
+  it('are each their own, whatever was asked with their cookies before', async () => {
+    const client = await Client.signedIn('ilka')
+    const [first, asked] = [new Client(), new Client()]
+    first.cookie = client.cookie
+    await first.ask('GET', '/api/session')
+    const signedIn = await client.ask('POST', '/api/session', {
+      signIn: 'oren',
+      password: PASSWORD,
+    })
+    expect(signedIn.body.person.id).toBe(PEOPLE.oren)
+    asked.cookie = client.cookie
+    expect((await asked.ask('GET', '/api/session')).body.person.id).toBe(PEOPLE.oren)
+    expect((await first.ask('GET', '/api/session')).status).toBe(401)
+    await asked.ask('DELETE', '/api/session')
+    expect((await client.ask('GET', '/api/session')).status).toBe(401)
+  })
   it('end everywhere at once when their person asks', async () => {
     const [one, two] = [await Client.signedIn('mave'), await Client.signedIn('mave')]
     expect((await one.ask('DELETE', '/api/session/everywhere')).status).toBe(200)

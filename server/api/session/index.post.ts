@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { actorOf } from '../../auth/actor'
+import { actorIn } from '../../auth/actor'
 import { isKnownOn, rememberOn } from '../../auth/device'
 import { endSession } from '../../auth/end'
 import { signIn } from '../../auth/sign-in'
@@ -26,5 +26,5 @@ export default defineApi(async (event) => {
   await endSession(await getUserSession(event))
   await replaceUserSession(event, { secure: session })
   await rememberOn(event, personId)
-  return describeSession((await actorOf(event))!)
+  return describeSession((await actorIn(session))!)
 })
