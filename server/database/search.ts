@@ -22,7 +22,7 @@ export interface Sought {
 }
 
 /** Every word that is asked for stands somewhere in what a thing is known under. */
-const hasWords = (column: SQLWrapper, text: string): SQL[] =>
+const hasWords = (column: SQLWrapper, text = ''): SQL[] =>
   inSmallLetters(text)
     .split(/\s+/)
     .filter(Boolean)
@@ -39,6 +39,7 @@ const LOOKED_THROUGH = 1_000
 async function pageOfCases(db: Database, shopId: string, sought: Sought) {
   const { text, complaint, bay, person, isOpen, after } = sought
   const { touchedAt, caseId } = caseIndex
+  const words = hasWords(caseIndex.words, text)
   const here = and(
     eq(caseIndex.shopId, shopId),
     after && sql`(${touchedAt}, ${caseId}) < (${after.touchedAt}::timestamptz, ${after.id}::uuid)`,
@@ -51,7 +52,7 @@ async function pageOfCases(db: Database, shopId: string, sought: Sought) {
         and(
           here,
           among,
-          ...(text === undefined ? [] : hasWords(caseIndex.words, text)),
+          ...words,
           complaint && eq(caseIndex.complaint, complaint),
           bay === undefined ? undefined : eq(caseIndex.bay, inSmallLetters(bay)),
           person === undefined ? undefined : arrayContains(caseIndex.people, [person]),
@@ -60,7 +61,7 @@ async function pageOfCases(db: Database, shopId: string, sought: Sought) {
       )
       .orderBy(newestFirst, desc(caseId))
       .limit(PAGE + 1)
-  if (text === undefined) return found(undefined, desc(touchedAt))
+  if (words.length === 0) return found(undefined, desc(touchedAt))
   const oldest = db
     .select({ touchedAt })
     .from(caseIndex)
