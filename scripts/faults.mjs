@@ -34,11 +34,12 @@ function runs(parts) {
       [...BROWSER, path],
     ]),
   ]
-  return all
-    .filter(([, command]) =>
-      parts.every((part) => part.startsWith('-') || command.at(-1).includes(part)),
-    )
-    .map(([file, command]) => [file.split('.')[0].replaceAll('-', '_'), command])
+  const named = all.filter(
+    ([, command]) => parts.length === 0 || parts.some((part) => command.at(-1).includes(part)),
+  )
+  if (named.length === 0)
+    throw new UserError(`No file of faults is named like ${parts.join(' or ')}.`)
+  return named.map(([file, command]) => [file.split('.')[0].replaceAll('-', '_'), command])
 }
 
 /** What a shop of 100,000 cases leaves for the database to tidy up would be measured with the next. */
