@@ -164,4 +164,4 @@ export {
   testerSelfCheckCheck,
   vacuumDecayCheck,
 } from './checks'
-export { type NextStep, nextSteps, openingCheck } from './planning/next-step'
+export { foundSuspects, type NextStep, nextSteps, openingCheck } from './planning/next-step'

@@ -1,5 +1,13 @@
 import type { ComputedRef, ShallowRef } from 'vue'
-import { BOOK, type CaseInput, type CaseState, type CheckId, type NextStep, nextSteps } from '#core'
+import {
+  BOOK,
+  foundSuspects,
+  type CaseInput,
+  type CaseState,
+  type CheckId,
+  type NextStep,
+  nextSteps,
+} from '#core'
 import { hasPanel, RECORDABLE } from '../checks'
 import type { Answer } from '../workers/answer'
 
@@ -42,11 +50,8 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
   /** what is found, where it needs no more work or none is left that would tell much */
   const settled = computed<Settled | undefined>(() => {
     const ranked = answer.value?.ranked
-    if (!ranked || !(ranked.settled || (all.value.length === 0 && ranked.shown.length > 0)))
-      return undefined
-    const { suspects } = ranked.ranking
-    const shown = suspects.filter(({ fault }) => ranked.shown.includes(fault))
-    const found = shown.length > 0 ? shown : suspects.slice(0, 1)
+    const found = ranked ? foundSuspects(ranked.ranking.suspects, ranked, all.value) : []
+    if (found.length === 0) return undefined
     return {
       names: found.map(({ name }) => name),
       proof: BOOK.faults.find(({ id }) => id === found[0]?.fault)?.proof,

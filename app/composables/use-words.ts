@@ -21,6 +21,11 @@ export function useWords() {
     )
   /** A name as it stands inside a sentence: English writes it small there, German does not. */
   const inSentence = (name: string) => (preferences.language === 'en' ? name.toLowerCase() : name)
+  /** A sentence as it goes on after a colon or a dash: its first letter small, names and short words as they are. */
+  const goingOn = (text: string) =>
+    preferences.language === 'en' && !/^[A-Z]{2}/.test(text)
+      ? text.charAt(0).toLowerCase() + text.slice(1)
+      : text
   const checkName = (check: CheckId | (string & {})) => nameOfAny(check, preferences.language)
   /** What went wrong, in the reader's language where it says which sentence it is. */
   const sayProblem = (error: unknown) => {
@@ -32,6 +37,7 @@ export function useWords() {
     say,
     sayProblem,
     inSentence,
+    goingOn,
     checkName,
     checkWhy: (check: CheckId) => checkWhy(check, preferences.language),
     stateWords: (check: string, states: readonly string[], nothing?: string) =>

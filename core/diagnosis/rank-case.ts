@@ -12,7 +12,6 @@ import { firstTwo, isSettled, shownFaults } from '../planning/settled'
 import { locatingCheck, type Locate } from '../planning/locate'
 import { openQuestions, type OpenQuestion } from '../planning/questions'
 import { ENGINE_VERSION } from '../record/written-by'
-import { caseStateOf } from '../record/case-state'
 import { assess, type Assessment, type EpochWork } from './assess'
 import { type CaseInput } from '../record/case-input'
 
@@ -118,9 +117,10 @@ export function rankCase(input: CaseInput): RankedCase {
 export function rankBelieved({ assessment, belief }: Believed, input: CaseInput): RankedCase {
   const ranking = rankBelief(belief, assessment.facts)
   const prediction = predictionOf(belief)
-  const prove = provingChecks(prediction, plannedOf(belief, input), assessment.facts)
+  const planned = plannedOf(belief, input)
+  const prove = provingChecks(prediction, planned, assessment.facts)
   const shown = shownFaults(belief, assessment.facts)
-  const locate = locatingCheck(ranking.suspects, caseStateOf(input), input.vehicle.profile)
+  const locate = locatingCheck(ranking.suspects, planned.state, input.vehicle.profile)
   return {
     assessment,
     ranking,
@@ -128,7 +128,7 @@ export function rankBelieved({ assessment, belief }: Believed, input: CaseInput)
     prove,
     settled: prove.length === 0 && isSettled(firstTwo(prediction.weights, prediction, shown)),
     shown: [...shown].map((f) => belief.model.faults[f]!.id),
-    next: nextChecks(belief, input),
+    next: nextChecks(belief, input, planned),
     questions: openQuestions(belief),
     book: { version: BOOK.version, hash: BOOK_HASH },
     engine: ENGINE_VERSION,

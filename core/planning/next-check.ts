@@ -73,6 +73,7 @@ export const LEAST_QUESTION_BITS = 0.02
 const WORTH_DOING_BITS = 0.05
 /** Nor is what tells less than this for each of its minutes, bits: a tenth of a bit for most of an hour. */
 export const LEAST_WORTH = 0.002
+/** Whether a check tells enough for the walk, and for the work by hand that it takes. */
 export const isWorthDoing = (bits: number, handsOnMinutes: number): boolean =>
   bits > WORTH_DOING_BITS && bits / handsOnMinutes > LEAST_WORTH
 /** A check that was begun is proposed again only when what is left of it tells this much. */
@@ -118,8 +119,11 @@ export const worthOf = (check: Check, bits: number, waits: Waits): number =>
   bits / (minutesOf(check) + waitBefore(check, waits)) / (1 + 0.02 * PHASES.indexOf(check.phase))
 
 /** Checks that can be done and were not, by what they are worth as the engine stands, most first. */
-export function nextChecks(belief: Belief, input: CaseInput): NextCheck[] {
-  const planned = plannedOf(belief, input)
+export function nextChecks(
+  belief: Belief,
+  input: CaseInput,
+  planned: Planned = plannedOf(belief, input),
+): NextCheck[] {
   const prediction = predictionOf(belief)
   const unknown = unknownIn(prediction.weights)
   const waits = waitsOf(planned.state.engineAt())

@@ -3,7 +3,7 @@ import type { CheckId } from '../checks/registry'
 import { message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import { type NextCheck } from './next-check'
-import { nextSteps, type WorkedOut } from './next-step'
+import { foundSuspects, nextSteps, type WorkedOut } from './next-step'
 
 const stateOf = (...done: CheckId[]) => ({ done: new Set<CheckId>(done) }) as unknown as CaseState
 const next = (check: CheckId, bits: number): NextCheck => ({
@@ -67,5 +67,27 @@ describe('what is to be done next', () => {
     const steps = (state: CaseState) => nextSteps(worked(asking), state)
     expect(steps(stateOf())[0]).not.toHaveProperty('question')
     expect(steps(stateOf('interview'))[0]).toMatchObject({ question: 'where-wet' })
+  })
+})
+
+describe('what is found', () => {
+  const [first, second, third] = [
+    { fault: 'cap-weak', probability: 0.97 },
+    { fault: 'tank-crack', probability: 0.92 },
+    { fault: 'pump-seal', probability: 0.05 },
+  ]
+  const suspects = [first!, second!, third!]
+  const something = nextSteps(worked({ next: [next('cap', 1)] }), stateOf())
+  it('is nobody while something is worth doing', () =>
+    expect(foundSuspects(suspects, { settled: false, shown: ['cap-weak'] }, something)).toEqual([]))
+  it('is all that are shown, once nothing is left', () =>
+    expect(
+      foundSuspects(suspects, { settled: false, shown: ['tank-crack', 'cap-weak'] }, []),
+    ).toEqual([first, second]))
+  it('is a settled lead that is not shown, and no fault where there is none', () => {
+    const settled = { settled: true, shown: [] }
+    expect(foundSuspects(suspects, settled, [])).toEqual([first])
+    expect(foundSuspects([third!], settled, [])).toEqual([])
+    expect(foundSuspects(suspects, { settled: false, shown: [] }, [])).toEqual([])
   })
 })

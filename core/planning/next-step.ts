@@ -1,9 +1,11 @@
 import { ALL_CHECKS, checkOf, type CheckId } from '../checks/registry'
+import type { Suspect } from '../inference/rank'
 import type { Message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { Locate } from './locate'
 import { isWorthDoing, minutesOf, type NextCheck, WORTH_GOING_BACK_BITS } from './next-check'
 import type { OpenQuestion } from './questions'
+import { WANTED_LEAD } from './settled'
 
 /** Something to do next: one check, and why it and not another. */
 export interface NextStep extends Omit<NextCheck, 'bits'> {
@@ -65,6 +67,22 @@ export function nextSteps(
       locates: locate!.says,
     })
   return steps
+}
+
+/**
+ * The suspects that need no more work, most likely first: those that are shown, or a settled lead; nobody while something
+ * is left that is worth doing.
+ */
+export function foundSuspects<S extends Pick<Suspect, 'fault' | 'probability'>>(
+  suspects: readonly S[],
+  { settled, shown }: { settled: boolean; shown: readonly string[] },
+  steps: readonly NextStep[],
+): S[] {
+  if (!settled && steps.length > 0) return []
+  const proven = suspects.filter(({ fault }) => shown.includes(fault))
+  if (proven.length > 0) return proven
+  // What is settled may be that there is no fault at all.
+  return settled ? suspects.slice(0, 1).filter(({ probability }) => probability >= WANTED_LEAD) : []
 }
 
 /** The check that a case opens with, where nothing was asked for: the first of what every case begins with that was not done. */

@@ -114,8 +114,8 @@ export function makePlan(
       ? [fixed]
       : candidates.filter((c) => !done.has(c.check.id) && !waitsForAnother(c, candidates, done))
     // The first step may wait for days; a further one is to be worth its waiting, too.
-    const least = fixed ? undefined : { worth: steps.length === 0 ? 0 : LEAST_WORTH }
-    const best = choose(open, beliefs, prediction, waits, least)
+    const leastWorth = fixed ? undefined : steps.length === 0 ? 0 : LEAST_WORTH
+    const best = choose(open, beliefs, prediction, waits, leastWorth)
     if (!best) break
     for (let p = 0; p < beliefs.length; p++) {
       for (const sign of best.candidate.signs)
@@ -161,7 +161,8 @@ function choose(
   beliefs: readonly Float64Array[],
   prediction: Prediction,
   waits: Waits,
-  least: { worth: number } | undefined,
+  /** where a check is fixed, nothing is asked of it */
+  leastWorth: number | undefined,
 ) {
   const worth = (c: Candidate) => worthOf(c.check, c.bits, waits)
   const sorted = [...open].sort((a, b) => worth(b) - worth(a))
@@ -180,7 +181,11 @@ function choose(
   }
   const best = open
     .filter((c) => c.bits !== Infinity)
-    .filter((c) => !least || (isWorthDoing(c.bits, minutesOf(c.check)) && worth(c) > least.worth))
+    .filter(
+      (c) =>
+        leastWorth === undefined ||
+        (isWorthDoing(c.bits, minutesOf(c.check)) && worth(c) > leastWorth),
+    )
     .sort((a, b) => worth(b) - worth(a))[0]
   return best && { candidate: best, bits: best.bits }
 }

@@ -20,11 +20,7 @@ defineProps<{ summary: CaseSummary }>()
     <div class="lead">
       <template v-if="summary.lead">
         <span>{{ summary.lead.name }}</span><span class="chance">{{ summary.lead.chance }}</span>
-        <span class="track"
-          ><span
-            :style="{ width: `${summary.lead.probability * 100}%` }"
-            :class="{ hot: summary.lead.probability > 0.5 }"
-        /></span>
+        <ChanceBar class="bar" :probability="summary.lead.probability" leads />
       </template>
       <span v-else class="quiet">{{ say('case.case-card.ranking') }}</span>
     </div>
@@ -71,18 +67,7 @@ defineProps<{ summary: CaseSummary }>()
   font-weight: 500;
   margin-top: auto;
 }
-.track {
+.bar {
   grid-column: 1 / 3;
-  height: 8px;
-  background: var(--rail);
-  display: block;
-}
-.track span {
-  display: block;
-  height: 100%;
-  background: var(--bar-fill);
-}
-.track span.hot {
-  background: var(--hot);
 }
 </style>

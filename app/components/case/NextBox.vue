@@ -2,7 +2,7 @@
 import { type NextStep, QUESTIONS } from '#core'
 import type { Settled } from '../../composables/use-case-work'
 
-const { checkName, checkWhy, inSentence, say } = useWords()
+const { checkName, checkWhy, goingOn, inSentence, say } = useWords()
 
 /** What to do next, and why; or that nothing is left here that would settle much. */
 const props = defineProps<{
@@ -58,7 +58,7 @@ const title = computed(() =>
       }}
     </h2>
     <p v-if="settled.notShown" class="small">
-      {{ say('case.next-box.beforeAPartIsOrdered', { guard: inSentence(settled.notShown) }) }}
+      {{ say('case.next-box.beforeAPartIsOrdered', { guard: goingOn(settled.notShown) }) }}
     </p>
     <p v-else class="small">
       {{ say('case.next-box.mendItThenProveIt', { proof: settled.proof ?? '' }) }}

@@ -4,7 +4,7 @@ import { hasPanel } from '../../checks'
 import { askPlans } from '../../ranking/ranker'
 import { formatChance } from '../../../words/format'
 
-const { checkName, say, sayProblem } = useWords()
+const { checkName, say } = useWords()
 
 /** The whole way to a cause that is shown: the steps of each school, what they take, and what could turn the lead. */
 const shown = defineModel<boolean>('open', { required: true })
@@ -21,8 +21,8 @@ watch(
     problem.value = ''
     try {
       planned.value = await askPlans({ ...input, at: new Date().toISOString() })
-    } catch (error) {
-      problem.value = sayProblem(error)
+    } catch {
+      problem.value = say('case.suspect-list.theRankingStoppedOnThis')
     }
   },
   { immediate: true },
@@ -69,7 +69,7 @@ function go(check: CheckId) {
     max-width="760"
     scrollable
   >
-    <v-card class="pa-5 plan-dialog">
+    <v-card class="pa-5 stack">
       <h2>{{ say('case.plan-dialog.theWholeWay') }}</h2>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <p v-else-if="!planned" class="quiet" role="status">
@@ -102,9 +102,7 @@ function go(check: CheckId) {
               <span class="small quiet">{{ takes(step) }}</span>
             </span>
             <span class="lead">
-              <span class="track" aria-hidden="true"
-                ><span :style="{ width: `${step.expectedLead * 100}%` }"
-              /></span>
+              <ChanceBar :probability="step.expectedLead" />
               <span class="small">{{
                 say('case.plan-dialog.leadThen', { chance: formatChance(step.expectedLead) })
               }}</span>
@@ -124,11 +122,6 @@ function go(check: CheckId) {
 </template>
 
 <style scoped>
-.plan-dialog {
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-}
 .body {
   display: flex;
   flex-direction: column;
@@ -209,16 +202,6 @@ function go(check: CheckId) {
 .lead {
   align-items: stretch;
   gap: 2px;
-}
-.track {
-  display: block;
-  height: 8px;
-  background: var(--rail);
-}
-.track span {
-  display: block;
-  height: 100%;
-  background: var(--bar-fill);
 }
 @media (max-width: 600px) {
   .steps li {

@@ -4,7 +4,7 @@ import { ofKind, reasonFor } from '#core'
 import { suspectsNow } from '../../ranking/suspects-now'
 import { formatChance } from '../../../words/format'
 
-const { say } = useWords()
+const { goingOn, say } = useWords()
 
 const props = defineProps<{
   answer: Answer | undefined
@@ -17,7 +17,6 @@ const emit = defineEmits<{ why: [fault: string] }>()
 const preferences = usePreferences()
 const all = ref(false)
 const open = inject(OPEN_CASE, undefined)
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 const suspects = computed(() => suspectsNow(props.answer, props.chances))
 const rows = computed(() => {
@@ -92,11 +91,7 @@ const rows = computed(() => {
             ><span class="who">{{ row.name }}</span
             ><span class="chance">{{ formatChance(row.probability) }}</span></span
           >
-          <span class="track"
-            ><span
-              :style="{ width: `${Math.max(0.6, row.probability * 100)}%` }"
-              :class="{ hot: row.index === 0 && row.probability > 0.3 }"
-          /></span>
+          <ChanceBar :probability="row.probability" :leads="row.index === 0" />
           <span v-if="row.index < 3 && row.because" class="because">{{ row.because }}</span>
           <span v-if="row.change" class="change" :class="{ up: row.change.up }">{{
             say('case.suspect-list.was', { up: row.change.up ? '▲' : '▼', text: row.change.text })
@@ -110,7 +105,7 @@ const rows = computed(() => {
             say('case.suspect-list.moreLikelyAConsequenceThan')
           }}</span>
           <span v-if="row.index < 3 && row.open[0]" class="open"
-            >{{ say('case.suspect-list.notYet', { text: lower(row.open[0].text) })
+            >{{ say('case.suspect-list.notYet', { text: goingOn(row.open[0].text) })
             }}<template v-if="row.open.length > 1">{{
               say('case.suspect-list.andMore', { open: row.open.length - 1 })
             }}</template></span
@@ -175,20 +170,6 @@ li button {
   white-space: nowrap;
   font-weight: 500;
 }
-.track {
-  display: block;
-  height: 8px;
-  background: var(--rail);
-}
-.track span {
-  display: block;
-  height: 100%;
-  background: var(--bar-fill);
-  transition: width 0.6s ease;
-}
-.track span.hot {
-  background: var(--hot);
-}
 .because {
   color: var(--ink-2);
   font-size: 15px;
@@ -231,8 +212,7 @@ li button {
   align-self: flex-start;
 }
 @media (prefers-reduced-motion: reduce) {
-  .move-move,
-  .track span {
+  .move-move {
     transition: none;
   }
 }
