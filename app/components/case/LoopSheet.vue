@@ -51,7 +51,10 @@ function tapPart(tapped: Part) {
     <div class="beside">
       <div class="plan" role="group" :aria-label="say('case.loop-sheet.plan')">
         <h2 class="plan-title">{{ say('case.loop-sheet.whatComesNext') }}</h2>
-        <ol>
+        <p v-if="open.answer.value && plan.length === 0" class="small">
+          {{ say('case.plan-dialog.nothingToDo') }}
+        </p>
+        <ol v-else>
           <li v-for="n in plan" :key="n.check">
             <button v-if="hasPanel(n.check)" type="button" @click="open.goTo(n.check)">
               {{ checkName(n.check) }}</button><span v-else class="later">{{
