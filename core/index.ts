@@ -10,7 +10,7 @@ export {
   type QuantityParameter,
   message,
 } from './quantity/message'
-export { compareMoments } from './quantity/moment'
+export { compareMoments, millisecondsOf } from './quantity/moment'
 export { type ParseLimits, parseQuantity, type ParseResult } from './quantity/parse'
 export { type QuantityRecord, correctedValue } from './quantity/record'
 export { type QuantityKind, UNITS, fromCore, toCore, unitOf } from './quantity/units'

@@ -8,6 +8,7 @@ import {
   caseStateOf,
   type Complaint,
   isClosed,
+  millisecondsOf,
 } from '#core'
 import { formatChance } from '../../words/format'
 import { rememberedBy } from '../shop/remembered'
@@ -54,15 +55,13 @@ function perCase<T>(work: (input: CaseInput) => T) {
   }
 }
 
-/** What the board asks of a case; `openedMs` since 1970, `opened` as a day in words. */
+/** What the board asks of a case; `openedMs` since 1970. */
 interface About extends Filterable {
   openedMs: number
-  opened: string
 }
 
 const aboutCase = perCase<About>((input) => ({
-  openedMs: Date.parse(input.case.openedAt),
-  opened: DateTime.fromISO(input.case.openedAt).toFormat('d LLL'),
+  openedMs: millisecondsOf(input.case.openedAt),
   words: [
     input.vehicle.name,
     input.vehicle.model,
@@ -75,7 +74,28 @@ const aboutCase = perCase<About>((input) => ({
   people: new Set([input.case.openedBy, ...[...input.records, ...input.events].map((e) => e.by)]),
   closed: isClosed(input.events),
 }))
-const stageOf = perCase<CaseStage>((input) => caseStateOf(input).stage)
+/** What a card says of a case beside its suspects: the stage, and `opened` as a day in words. */
+const toldOf = perCase<{ stage: CaseStage; opened: string }>((input) => ({
+  stage: caseStateOf(input).stage,
+  opened: DateTime.fromISO(input.case.openedAt).toFormat('d LLL'),
+}))
+
+const inWords = rememberedBy((lead: Lead) => ({
+  ...lead,
+  chance: formatChance(lead.probability),
+}))
+
+/** Gives the summary that a case had before, where nothing differs: the same one leaves its card as it is drawn. */
+function keptSummaries() {
+  const known = new Map<string, CaseSummary>()
+  return (id: string, now: CaseSummary): CaseSummary => {
+    const old = known.get(id)
+    const fields = Object.keys(now) as (keyof CaseSummary)[]
+    if (old && fields.every((field) => old[field] === now[field])) return old
+    known.set(id, now)
+    return now
+  }
+}
 
 /**
  * The cases on this device that the filter lets through, newest first, `most` of them with their leading suspect: as it
@@ -104,7 +124,8 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
       .sort((a, b) => b.about.openedMs - a.about.openedMs),
   )
   const passing = computed(() => all.value.filter(({ about }) => passes(filter.value, about)))
-  const shown = computed(() => passing.value.slice(0, most.value))
+  const drawn = useByAndBy(most, () => passing.value.length, filter)
+  const shown = computed(() => passing.value.slice(0, drawn.value))
 
   watchEffect(() => {
     // What is read half would be ranked for nothing.
@@ -116,22 +137,24 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
     }
   })
 
+  const same = keptSummaries()
   const cards = computed<CaseSummary[]>(() =>
     shown.value.map(({ id, input, stamp, about }) => {
       const lead = shop.results.get(id)?.value as Lead | undefined
-      return {
+      const { stage, opened } = toldOf(input, stamp)
+      return same(id, {
         id,
         vehicle: input.vehicle.name,
         plate: input.vehicle.plate ?? '',
         bay: input.case.bay,
         complaint: input.case.complaint,
         title: input.case.title,
-        stage: say(`stage.${stageOf(input, stamp)}`),
-        opened: about.opened,
+        stage: say(`stage.${stage}`),
+        opened,
         closed: about.closed,
         pinned: shop.held.get(id)?.pinned === 1,
-        lead: lead && { ...lead, chance: formatChance(lead.probability) },
-      }
+        lead: lead && inWords(lead),
+      })
     }),
   )
   /** how many cases pass, and which bays there are to choose from */

@@ -13,6 +13,8 @@ interface Shown {
 const AGAIN_MS = 500
 /** Entries read and shown in one go, between which the page is let on. */
 const ENTRIES_AT_ONCE = 200
+/** A lot larger than this is shown after what it took to read it: two short pieces of work, not one long. */
+const READ_AND_SHOWN_AT_ONCE = 40
 
 interface Latest {
   epoch: number
@@ -56,6 +58,7 @@ export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
       while (!stopped && latest && (latest.epoch !== epoch || seen < latest.change)) {
         const from = latest.epoch === epoch ? seen : 0
         const lot = await local.entries.where('change').above(from).limit(ENTRIES_AT_ONCE).toArray()
+        if (lot.length > READ_AND_SHOWN_AT_ONCE) await new Promise((on) => setTimeout(on))
         if (!stopped) next(lot, latest)
       }
     } catch (error) {

@@ -76,8 +76,8 @@ const note = ref('')
       </p>
     </div>
     <p v-else-if="!shop.loaded" class="quiet">{{ say('board.openingTheShopsCopyOn') }}</p>
-    <v-btn v-if="count > cards.length" class="more" @click="most += PAGE">{{
-      say('board.showMore', { shown: cards.length, count })
+    <v-btn v-if="count > most" class="more" @click="most += PAGE">{{
+      say('board.showMore', { shown: most, count })
     }}</v-btn>
     <FoundCases
       v-if="isAsked"

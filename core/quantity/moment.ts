@@ -18,6 +18,19 @@ export const moment = z.iso.datetime({ offset: true }).refine(
  * so the civil calendar is computed here (days from civil, proleptic Gregorian). RangeError for anything else.
  */
 export function millisecondsOf(moment: string): number {
+  const known = readBefore.get(moment)
+  if (known !== undefined) return known
+  const milliseconds = readMoment(moment)
+  if (readBefore.size >= MOST_REMEMBERED) readBefore.clear()
+  readBefore.set(moment, milliseconds)
+  return milliseconds
+}
+
+/** Moments read lately: the same few are compared again and again. */
+const readBefore = new Map<string, number>()
+const MOST_REMEMBERED = 10_000
+
+function readMoment(moment: string): number {
   const m = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)(?::(\d\d)(\.\d+)?)?(Z|[+-]\d\d:?\d\d)$/.exec(
     moment,
   )
