@@ -6,6 +6,8 @@ export const heater: CheckWords = {
   sentences: {
     'heater.engineNotMeasured':
       'Engine temperature by a second source not measured: cold hoses may be a cold engine.',
+    'heater.atIdle':
+      'Measured at idle: repeat it at fast idle, where the pump brings the heater more.',
     'heater.dieselIdles': 'A modern diesel may not warm at idle and be right.',
     'heater.pass.idleOnly': 'the heater at the other speed',
     'says.heaterInlet': 'Heater inlet {temperature}',

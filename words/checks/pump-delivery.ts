@@ -10,6 +10,8 @@ export const pumpDelivery: CheckWords = {
     'delivery.missing.specification': 'No specification: pressure cannot be compared.',
     'delivery.missing.specified-speed-only':
       'This specification includes the static pressure: it holds at its own speed only.',
+    'delivery.cool':
+      'Measured cool: with the thermostat shut the pressure before it reads high. Repeat it hot.',
     'delivery.pass.notFlow': 'flow: pressure can be good against a blocked radiator',
     'says.delivery': 'Pump makes {percent} % of what is specified',
     'says.returnStream.strong': 'Strong return stream',

@@ -4,6 +4,8 @@ export const warmUpRun: CheckWords = {
   name: 'Warm-up run',
   why: 'Opening, plateau and sensors in one.',
   sentences: {
+    'warmUp.boiled':
+      'It boiled: stop there. Press the cap and the system cold, and look for gas, before it runs again.',
     'warmUp.acOn':
       'Air conditioning was on: the fan ran for it, and says nothing about temperature control.',
     'warmUp.gap': 'The log has a gap from {from} to {to} s; nothing is made up for it.',

@@ -18,6 +18,8 @@ export interface CrankingAnalysis {
     kPaPerSecond: number
     errorKPaPerSecond: number
     counts: boolean
+    /** seen to stay when cranking ended: gas, and no pulse */
+    stays: boolean
   }[]
   state: 'no-run' | 'no-rise' | 'rise' | 'doubtful'
   shares: CylinderShare[]
@@ -62,6 +64,7 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
       kPaPerSecond: rise,
       errorKPaPerSecond: Math.hypot(step, relative * Math.max(0, rise)),
       counts: r.staysAfter !== 'no' && r.seconds > 0,
+      stays: r.staysAfter === 'yes',
     }
   })
   const good = rates.filter((r) => r.counts)

@@ -33,6 +33,7 @@ export const heaterCheck = defineCheck({
       if (record.direction !== 'not-known') facts.push('direction-known')
       if (record.direction === 'exchanged') facts.push('flow-reversed')
       const notes = record.engine ? [] : [message('heater.engineNotMeasured')]
+      if (figures.atIdle) notes.push(message('heater.atIdle'))
       if (context.profile.heavyDiesel === true && figures.state === 'engine-cool')
         notes.push(message('heater.dieselIdles'))
       return {

@@ -32,3 +32,25 @@ describe('heater', () => {
     expect(say({ engine: celsius(50) })).toBeLessThan(0.05)
   })
 })
+
+describe('a heater measured at idle', () => {
+  const at = (engineRpm?: number) =>
+    outcome(heaterCheck, 'heater.test', {
+      inlet: celsius(85),
+      outlet: celsius(45),
+      level: 'full',
+      setting: 'full-hot',
+      air: 'strong',
+      direction: 'right',
+      ...(engineRpm === undefined ? {} : { engineRpm }),
+    } as never)
+  it('says less than at fast idle, and says so', () => {
+    const validity = (engineRpm?: number) =>
+      at(engineRpm).signs.find(({ sign }) => sign === 'heater-drop')!.validity
+    expect(validity(800)).toBeLessThan(validity())
+    expect(validity()).toBeLessThan(validity(2000))
+    const notes = (engineRpm: number) => at(engineRpm).notes.map(({ id }) => id)
+    expect(notes(800)).toContain('heater.atIdle')
+    expect(notes(2000)).not.toContain('heater.atIdle')
+  })
+})

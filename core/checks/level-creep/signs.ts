@@ -1,8 +1,15 @@
+import { correctedValue } from '../../quantity/record'
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { CreepAnalysis } from './analysis'
 import type { LevelCreep } from './record'
+
+/** An engine that is not hot neither expands nor boils: little is said of it; °C. */
+const HOT_C = 75
+
+const hotness = ({ engine }: LevelCreep): number =>
+  engine === undefined ? 0.9 : correctedValue(engine) < HOT_C ? 0.6 : 1
 
 /**
  * Bubbles and overflow after a refill that was not bled are air until shown otherwise.
@@ -15,12 +22,14 @@ export function creepSigns(
   analysis: CreepAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
+  const hot = hotness(record)
   const settled =
-    record.refilledAndNotBled === 'yes'
+    hot *
+    (record.refilledAndNotBled === 'yes'
       ? 0.35
       : record.refilledAndNotBled === 'not-known'
         ? 0.75
-        : 0.92
+        : 0.92)
   if (analysis.lateSlopeMmPerMinute) {
     const given = {
       steady: { mean: 0, sd: 0.12 },

@@ -8,6 +8,8 @@ export interface LoadRunAnalysis {
   ratingAssumed: boolean
   /** hottest of each kind of segment less the thermostat's rating, K */
   aboveRatingK: Partial<Record<LoadRun['segments'][number]['kind'], number>>
+  /** how much hotter the same kind of road was with the air conditioning on, the most of any kind, K */
+  withAirConditioningK?: number
   overheats: LoadRun['segments'][number]['kind'][]
   boilingPointC: number
   leastMarginK: number
@@ -33,7 +35,9 @@ export function analyseLoadRun(run: LoadRun, context: CheckContext): LoadRunAnal
     aboveRatingK[s.kind] = Math.max(aboveRatingK[s.kind] ?? -Infinity, s.maxC - ratingC)
   const hottest = Math.max(...run.segments.map((s) => s.maxC))
   const moving = run.segments.filter((s) => s.kind !== 'idle' && s.minutes >= 5)
+  const withAirConditioningK = hotterWithAirConditioning(run.segments)
   return {
+    ...(withAirConditioningK === undefined ? {} : { withAirConditioningK }),
     ratingC,
     ratingAssumed: rating === undefined,
     aboveRatingK,
@@ -46,4 +50,16 @@ export function analyseLoadRun(run: LoadRun, context: CheckContext): LoadRunAnal
     beyondRating: run.segments.some((s) => s.load === 'beyond'),
     staysCool: moving.length > 0 && moving.every((s) => s.meanC < ratingC - 12),
   }
+}
+
+/** By how much a kind of road was hotter with the air conditioning on, K; undefined where none was driven both ways. */
+function hotterWithAirConditioning(segments: LoadRun['segments']): number | undefined {
+  const hottest = (kind: string, how: 'on' | 'off') =>
+    Math.max(
+      ...segments.filter((s) => s.kind === kind && s.airConditioning === how).map((s) => s.maxC),
+    )
+  const differences = segments
+    .map(({ kind }) => hottest(kind, 'on') - hottest(kind, 'off'))
+    .filter(Number.isFinite)
+  return differences.length > 0 ? Math.max(...differences) : undefined
 }

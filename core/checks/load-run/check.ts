@@ -14,6 +14,7 @@ export const loadRunCheck = defineCheck({
     'hot-at-idle',
     'hot-at-load',
     'hot-with-ac',
+    'heater-cold',
     'load-beyond',
     'margin-thin',
     'never-warms',

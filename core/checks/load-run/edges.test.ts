@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { boilingPointC } from '../../physics/boiling'
-import { CONTEXT, figures, outcome, speaksFor } from '../check.fixture'
+import { celsius, CONTEXT, figures, outcome, speaksFor } from '../check.fixture'
 import type { CheckContext } from '../context'
 import type { LoadRunAnalysis } from './analysis'
 import { loadRunCheck } from './check'
@@ -143,5 +143,34 @@ describe('what else a run says', () => {
     const hotInTown = driven([stretch('idle', 90), stretch('town', 112), stretch('climb', 90)])
     expect(speaksFor(hotInTown.signs, 'hot-at-idle')).toBeGreaterThan(0.5)
     expect(speaksFor(hotInTown.signs, 'hot-at-load')).toBeLessThan(0)
+  })
+})
+
+describe('what a road asked', () => {
+  it('the same road hotter with air conditioning on speaks for it; alike, against; one way alone says nothing', () => {
+    const both = (onC: number) => [
+      stretch('climb', 98),
+      stretch('climb', onC, { airConditioning: 'on' }),
+    ]
+    expect(analysed(both(112)).withAirConditioningK).toBe(14)
+    expect(speaksFor(driven(both(112)).signs, 'hot-with-ac')).toBeGreaterThan(0.3)
+    expect(speaksFor(driven(both(99)).signs, 'hot-with-ac')).toBeLessThan(-0.1)
+    expect(signs([stretch('climb', 112, { airConditioning: 'on' })])).not.toContain('hot-with-ac')
+  })
+  it('a cool day and a heater that helped clear less, and convict no less', () => {
+    const cold = { ambient: celsius(4) }
+    const clears = (...args: Parameters<typeof driven>) =>
+      speaksFor(driven(...args).signs, 'hot-at-load')
+    expect(clears([stretch('climb', 92)])).toBeLessThan(clears([stretch('climb', 92)], cold))
+    expect(clears([stretch('climb', 92)])).toBeLessThan(
+      clears([stretch('climb', 92, { heater: 'on' })]),
+    )
+    expect(clears([stretch('climb', 115)], cold)).toBe(clears([stretch('climb', 115)]))
+  })
+  it('a heater that brings it down is a warm one', () => {
+    const heater = (coolsWithHeaterOn: 'yes' | 'no') =>
+      speaksFor(driven([stretch('climb', 112)], { coolsWithHeaterOn }).signs, 'heater-cold')
+    expect(heater('yes')).toBeLessThan(-0.4)
+    expect(heater('no')).toBeGreaterThan(0.2)
   })
 })

@@ -1,10 +1,26 @@
+import { correctedValue } from '../../quantity/record'
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { LoadRunAnalysis } from './analysis'
 import type { LoadRun } from './record'
 
+/** A road that asked little of it clears little: below this outside it is cool, °C. */
+const COOL_DAY_C = 15
+
+type Segment = LoadRun['segments'][number]
+
+/** How far a road without heat clears: less on a cool day, and where the heater took part of the heat. */
+function asked({ ambient }: LoadRun, segments: readonly Segment[]): number {
+  const cool = ambient !== undefined && correctedValue(ambient) < COOL_DAY_C
+  const helped = segments.some(({ heater }) => heater === 'on')
+  return (cool ? 0.75 : 1) * (helped ? 0.8 : 1)
+}
+
 const HOT = { no: { mean: 6, sd: 5 }, yes: { low: 12, high: 50 } } as const
+
+/** Hotter by this with the air conditioning on, over the same kind of road, is more than chance, K. */
+const MORE_WITH_AC_K = 6
 
 /**
  * What the keeper told, now measured: the same signs by another source.
@@ -16,7 +32,11 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
   const error = a.ratingAssumed ? 5 : 2.5
   const above = (kinds: readonly (keyof LoadRunAnalysis['aboveRatingK'])[]) =>
     Math.max(...kinds.map((k) => a.aboveRatingK[k] ?? -Infinity))
-  const measured = (sign: string, value: number, validity: number) => {
+  const ofKinds = (kinds: readonly Segment['kind'][]) =>
+    run.segments.filter(({ kind }) => kinds.includes(kind))
+  const measured = (sign: string, kinds: readonly Segment['kind'][]) => {
+    const value = above(kinds)
+    const validity = value < HOT.yes.low ? 0.9 * asked(run, ofKinds(kinds)) : 0.9
     if (Number.isFinite(value))
       out.push(
         measuredReading({
@@ -33,8 +53,8 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
         }),
       )
   }
-  measured('hot-at-idle', above(['idle', 'town']), 0.9)
-  measured('hot-at-load', above(['cruise', 'climb']), 0.9)
+  measured('hot-at-idle', ['idle', 'town'])
+  measured('hot-at-load', ['cruise', 'climb'])
   const plain = (
     sign: string,
     seen: boolean,
@@ -78,6 +98,24 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
       0.8,
       0.35,
       `says.acOff.${run.coolsWithAirConditioningOff}`,
+    )
+  else if (a.withAirConditioningK !== undefined)
+    plain(
+      'hot-with-ac',
+      a.withAirConditioningK > MORE_WITH_AC_K,
+      0.75,
+      0.2,
+      a.withAirConditioningK > MORE_WITH_AC_K ? 'says.acSegments.hotter' : 'says.acSegments.alike',
+      0.8,
+    )
+  if (run.coolsWithHeaterOn !== 'not-known')
+    plain(
+      'heater-cold',
+      run.coolsWithHeaterOn === 'no',
+      run.coolsWithHeaterOn === 'no' ? 0.85 : 0.92,
+      run.coolsWithHeaterOn === 'no' ? 0.4 : 0.1,
+      `says.heaterOn.${run.coolsWithHeaterOn}`,
+      0.8,
     )
   if (run.segments.some((s) => s.load !== 'not-known'))
     plain(

@@ -5,6 +5,7 @@ import { rank } from '../../inference/rank'
 import { BOOK } from '../../knowledge/book'
 import { DRIPS_ONTO } from '../../vehicle/parts'
 import { levelSigns } from '../level-and-condition/signs'
+import type { PartLook } from './record'
 import { lookSigns } from './signs'
 
 const model = buildModel(BOOK, 'coolant-loss', {})
@@ -68,5 +69,20 @@ describe('level and condition', () => {
   })
   it('what was not looked at says nothing', () => {
     expect(levelSigns('x', {})).toEqual([])
+  })
+})
+
+describe('wear of a dry part', () => {
+  const worn = (...wear: PartLook['wear'] & object) =>
+    probability(
+      lookSigns('r', { part: 'upper-hose', seen: 'dry', pressed: false, wear }),
+      'upper-hose-leak',
+    )
+  it('raises it above a part that was looked at and is sound, a loose clamp and a crack most', () => {
+    const sound = worn()
+    for (const wear of ['hard', 'corroded', 'swollen', 'cracked', 'clamp-loose'] as const)
+      expect(worn(wear), wear).toBeGreaterThan(1.5 * sound)
+    expect(worn('clamp-loose')).toBeGreaterThan(worn('hard'))
+    expect(worn('hard', 'cracked')).toBe(worn('cracked'))
   })
 })

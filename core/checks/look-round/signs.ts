@@ -74,8 +74,44 @@ const WEAR_SIGNS: readonly {
   },
 ]
 
-function wearSigns(source: string, { part, wear }: PartLook): SignReading[] {
+/** Wear that lets coolant out sooner or later: how often it is found where the part leaks, and where it does not. */
+const LEAKY: Readonly<Partial<Record<Wear, { whenPresent: number; whenAbsent: number }>>> = {
+  'clamp-loose': { whenPresent: 0.25, whenAbsent: 0.04 },
+  cracked: { whenPresent: 0.35, whenAbsent: 0.07 },
+  swollen: { whenPresent: 0.2, whenAbsent: 0.05 },
+  corroded: { whenPresent: 0.35, whenAbsent: 0.12 },
+  hard: { whenPresent: 0.3, whenAbsent: 0.15 },
+}
+/** None of these, where they were looked for. */
+const SOUND = { whenPresent: 0.35, whenAbsent: 0.7 }
+
+/**
+ * A dry part that is cracked is no sound one: wear speaks for a leak there that is not wet now, and its absence a little
+ * against. The worst wear found speaks for all.
+ */
+function leakyWear(source: string, { part, wear }: PartLook): SignReading[] {
+  if (!wear || part === 'fan') return []
+  const found = (Object.keys(LEAKY) as Wear[]).find((one) => wear.includes(one))
+  const rates = (found && LEAKY[found]) ?? SOUND
+  return [
+    {
+      source: `${source}#worn`,
+      sign: `issuing:${part}`,
+      likelihood: { no: rates.whenAbsent, yes: rates.whenPresent },
+      validity: 0.85,
+      conditions: 'wear looked for',
+      says: message(`says.wear.${found ?? 'none'}`, { part }),
+    },
+  ]
+}
+
+function wearSigns(source: string, look: PartLook): SignReading[] {
+  const { part, wear } = look
   if (!wear) return []
+  return [...leakyWear(source, look), ...showingWear(source, part, wear)]
+}
+
+function showingWear(source: string, part: Part, wear: readonly Wear[]): SignReading[] {
   return WEAR_SIGNS.filter((row) => row.parts.includes(part)).map((row) =>
     binaryReading(
       `${source}#${row.wear}`,

@@ -1,6 +1,9 @@
 import { correctedValue } from '../../quantity/record'
 import type { PumpDelivery } from './record'
 
+/** Cooler than this the thermostat is shut or hardly open, °C. */
+const OPEN_AT_C = 75
+
 export interface DeliveryAnalysis {
   /** what the pump itself adds at the measured speed, kPa */
   madeKPa?: number
@@ -11,6 +14,8 @@ export interface DeliveryAnalysis {
   /** what scaling without taking the static pressure off would have said, kPa: shown so that the trap is seen */
   naiveKPa?: number
   state: 'delivers' | 'weak' | 'none' | 'not-judged'
+  /** the coolant was so cool that the thermostat was shut: pressure before it reads high */
+  cool: boolean
   /** why no share could be given */
   missing: ('static' | 'speed' | 'specification' | 'specified-speed-only')[]
 }
@@ -27,7 +32,11 @@ const LEAST_SPECIFIED_KPA = 1
  * @example analyseDelivery(example('pump-delivery.test')).state // 'not-judged'
  */
 export function analyseDelivery(record: PumpDelivery): DeliveryAnalysis {
-  const out: DeliveryAnalysis = { state: 'not-judged', missing: [] }
+  const out: DeliveryAnalysis = {
+    state: 'not-judged',
+    cool: record.coolant !== undefined && correctedValue(record.coolant) < OPEN_AT_C,
+    missing: [],
+  }
   const { specified } = record
   if (record.port) {
     if (!record.static) out.missing.push('static')

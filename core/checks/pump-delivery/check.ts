@@ -23,7 +23,10 @@ export const pumpDeliveryCheck = defineCheck({
         states: [figures.state, ...(record.lowerHose === 'flat' ? ['suction-hose-flat'] : [])],
         facts,
         signs: deliverySigns(source, record, figures),
-        notes: figures.missing.map((what) => message(`delivery.missing.${what}`)),
+        notes: [
+          ...figures.missing.map((what) => message(`delivery.missing.${what}`)),
+          ...(figures.cool ? [message('delivery.cool')] : []),
+        ],
       }
     },
   },

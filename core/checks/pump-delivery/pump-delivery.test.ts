@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { figures, outcome, kPa } from '../check.fixture'
+import { celsius, figures, outcome, kPa } from '../check.fixture'
 import { pumpDeliveryCheck } from './check'
 import type { DeliveryAnalysis } from './analysis'
 
@@ -46,4 +46,22 @@ describe('pump delivery', () => {
   })
   it('delivery is not flow', () =>
     expect(test({ returnStream: 'strong' }).doesNotProve[0]!.id).toBe('delivery.pass.notFlow'))
+})
+
+describe('a pump measured cool', () => {
+  it('is said, and counts for less than one measured hot', () => {
+    const at = (coolantC: number) =>
+      outcome(pumpDeliveryCheck, 'pump-delivery.test', {
+        returnStream: 'not-known',
+        lowerHose: 'not-known',
+        port: kPa(79.5),
+        static: kPa(70),
+        engineRpm: 1100,
+        specified: { pressure: kPa(120), rpm: 1600, includesStatic: false },
+        coolant: celsius(coolantC),
+      } as never)
+    expect(at(40).notes.map(({ id }) => id)).toEqual(['delivery.cool'])
+    expect(at(90).notes).toEqual([])
+    expect(at(40).signs[0]!.validity).toBeLessThan(at(90).signs[0]!.validity)
+  })
 })

@@ -27,7 +27,7 @@ export function deliverySigns(
           weak: { low: 0.1, high: 0.75 },
           none: { low: -0.05, high: 0.12 },
         },
-        validity: 0.9,
+        validity: analysis.cool ? 0.7 : 0.9,
         conditions: 'pressure port',
         says: message('says.delivery', { percent: Math.round(analysis.share * 100) }),
       }),

@@ -70,3 +70,16 @@ describe('refill', () => {
     expect(of(4, {}).states).toEqual(['air-not-shown-out'])
   })
 })
+
+describe('how it was filled', () => {
+  it('counts: what a vacuum fill leaves is least, what running and topping up leaves is most', () => {
+    const validity = (method: string) =>
+      outcome(refillCheck, 'refill.fill', {
+        method,
+        airOut: 'shown',
+        complaintAfter: 'still-there',
+      } as never).signs[0]!.validity
+    expect(validity('vacuum')).toBeGreaterThan(validity('gravity-with-bleeders'))
+    expect(validity('gravity-with-bleeders')).toBeGreaterThan(validity('run-and-top-up'))
+  })
+})

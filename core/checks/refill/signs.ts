@@ -2,6 +2,9 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { Refill } from './record'
 
+/** How far "air shown out" holds: a vacuum fill leaves least behind, running and topping up the most. */
+const AIR_OUT = { vacuum: 0.98, 'gravity-with-bleeders': 0.96, 'run-and-top-up': 0.93 } as const
+
 /**
  * Full and without air, and the complaint gone or still there: what counts is that the air was shown out. Without that
  * a complaint that stays says nothing, for the air may have stayed too.
@@ -9,7 +12,7 @@ import type { Refill } from './record'
  */
 export function refillSigns(
   source: string,
-  { airOut, complaintAfter }: Pick<Refill, 'airOut' | 'complaintAfter'>,
+  { method, airOut, complaintAfter }: Pick<Refill, 'method' | 'airOut' | 'complaintAfter'>,
 ): SignReading[] {
   const isGone = complaintAfter === 'gone'
   if (complaintAfter === 'not-known' || (airOut === 'not-shown' && !isGone)) return []
@@ -20,7 +23,7 @@ export function refillSigns(
       isGone,
       { whenPresent: 0.93, whenAbsent: 0.03 },
       message(isGone ? 'says.refill.gone' : 'says.refill.still-there'),
-      airOut === 'shown' ? 0.97 : 0.8,
+      airOut === 'shown' ? AIR_OUT[method] : 0.8,
     ),
   ]
 }

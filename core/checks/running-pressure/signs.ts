@@ -14,6 +14,8 @@ export function runningPressureSigns(
   a: RunningPressureAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
+  // A cushion of air above a low level takes up what presses.
+  const cushioned = record.level === 'low' ? 0.7 : record.level === 'not-known' ? 0.9 : 1
   const kPa = (coreValue: number) => ({ kind: 'pressure' as const, coreValue })
   if (a.atSixtyKPa !== undefined)
     out.push(
@@ -23,7 +25,7 @@ export function runningPressureSigns(
         value: a.atSixtyKPa,
         error: 5,
         given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } },
-        validity: record.level === 'overfull' ? 0.5 : 0.92,
+        validity: record.level === 'overfull' ? 0.5 : 0.92 * cushioned,
         conditions: 'running pressure',
         says: message('says.pressureAtSixty', {
           pressure: kPa(a.atSixtyKPa),
@@ -39,7 +41,7 @@ export function runningPressureSigns(
         value: a.highestKPa,
         error: 6,
         given: { no: { low: 30, high: 140 }, yes: { low: -3, high: 22 } },
-        validity: 0.92 / (1 + Math.exp(-(a.hottestC - 86) / 2)),
+        validity: (0.92 * cushioned) / (1 + Math.exp(-(a.hottestC - 86) / 2)),
         conditions: 'running pressure',
         says: message('says.highestPressure', { pressure: kPa(a.highestKPa) }),
       }),

@@ -12,6 +12,12 @@ export interface TeardownAnalysis {
   boltsMayBeReused: boolean
 }
 
+/** The lowest and the highest liner, where they lie further apart than the maker allows. */
+const isApart = (own: number, all: readonly number[], spread: number | undefined): boolean => {
+  const [low, high] = [Math.min(...all), Math.max(...all)]
+  return spread !== undefined && high - low > spread && (own === low || own === high)
+}
+
 /**
  * Worst gap, flatness about a least-squares plane, liners and bolts, each against the figure that was entered.
  * @example analyseTeardown(example('teardown.measure')).boltsMayBeReused // 'true'
@@ -42,7 +48,7 @@ export function analyseTeardown(record: TeardownMeasure): TeardownAnalysis {
     const limits = record.protrusionLimitsMm
     if (limits)
       out.linersOutOfLimits = liners.flatMap((p, i) =>
-        p < limits.low || p > limits.high ? [i + 1] : [],
+        p < limits.low || p > limits.high || isApart(p, liners, limits.spread) ? [i + 1] : [],
       )
   }
   if (record.boltLengthsMm && record.boltLimitMm !== undefined) {

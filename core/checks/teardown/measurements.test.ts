@@ -172,3 +172,14 @@ describe('what is looked for', () => {
     )
   })
 })
+
+describe('liners further apart than the maker allows', () => {
+  it('are the lowest and the highest, though each by itself is within limits', () => {
+    const liners = (spread?: number) =>
+      measured({
+        linerProtrusionMm: [0.04, 0.06, 0.05, 0.09],
+        protrusionLimitsMm: { low: 0.03, high: 0.1, ...(spread ? { spread } : {}) },
+      }).linersOutOfLimits
+    expect([liners(), liners(0.06), liners(0.04)]).toEqual([[], [], [1, 4]])
+  })
+})

@@ -59,7 +59,10 @@ export const warmUpRunCheck = defineCheck({
       else if (figures.opening) states.push('opened')
       if ((figures.plateauBelowRatingK ?? 0) > 6) states.push('plateau-low')
       if ((figures.overshootK ?? 0) > 6) states.push('overshoot')
+      const boiled = marks.some(({ mark }) => mark === 'boiling')
+      if (boiled) states.push('boiled')
       const notes = figures.agreement.some((p) => p.unitSlip) ? [message('note.unitSlip')] : []
+      if (boiled) notes.push(message('warmUp.boiled'))
       if (figures.ratingC === undefined) notes.push(message('warmUp.ratingUnknown'))
       if (figures.side === 'not-known') notes.push(message('warmUp.sideUnknown'))
       if (start.airConditioning === 'on') notes.push(message('warmUp.acOn'))

@@ -1,0 +1,187 @@
+import fc from 'fast-check'
+import { readdirSync, readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { z } from 'zod'
+import { readCaseFile } from '../record/read'
+import { standing } from '../record/standing'
+import { COMPLAINTS } from '../vehicle/complaint'
+import { CONTEXT } from './check.fixture'
+import type { CheckContext, Entry } from './context'
+import type { Check } from './define-check'
+import { described } from './outcome-words.fixture'
+import { arbitraryOf, type Field, fieldsOf } from './random-record.fixture'
+import { ALL_CHECKS } from './registry'
+
+/** Draws of all that a check records, before a field is said to move nothing. */
+const DRAWS = 120
+/** Of the demo's cases and the vignettes, the first that have records of a check. */
+const RECORDED = 16
+/** Records of each other kind that belong to a run. */
+const IN_A_RUN = 5
+const FANS = ['viscous-clutch', 'electric-relay', 'electric-module', 'thermo-switch'] as const
+
+/** What moves nothing, as docs/case-format.md lists it, with a reason each. */
+const LISTED = [
+  ...readFileSync('docs/case-format.md', 'utf8').matchAll(/^\| `([a-z-]+\.[a-z-]+ [^`]+)` +\|/gm),
+].map(([, field]) => field!)
+
+const idOf = (n: number) => `0196aaaa-0000-7000-8000-${n.toString(16).padStart(12, '0')}`
+
+/** Records of one check and what stands around them. */
+interface Draw {
+  entries: Entry[]
+  context: CheckContext
+}
+
+/** Records as they stand in the demo's cases and in the vignettes. */
+function recordedOf(check: Check): Draw[] {
+  return ['data/demo/cases', 'data/vignettes/open', 'data/vignettes/kept-apart']
+    .flatMap((folder) =>
+      readdirSync(folder).map((name) => {
+        const file = readCaseFile(readFileSync(`${folder}/${name}`, 'utf8'))
+        const { profile } = file.vehicle
+        return {
+          entries: standing(file.records).filter((r) => r.kind in check.records) as Entry[],
+          context: { ...CONTEXT, profile, complaint: file.case.complaint },
+        }
+      }),
+    )
+    .filter(({ entries }) => entries.length > 0)
+    .slice(0, RECORDED)
+}
+
+/** One record of each kind, at random; of a run its start and a few of each other kind. */
+function drawnOf(check: Check): Draw[] {
+  const start = Object.keys(check.records).find((kind) => kind.endsWith('.start'))
+  const kinds = Object.keys(check.records).sort((a, b) => Number(b === start) - Number(a === start))
+  const lists = kinds.map((kind) => {
+    const length = start === undefined || kind === start ? 1 : IN_A_RUN
+    const one = arbitraryOf(check.records[kind]!).map((data) => ({ kind, data: inRun(data) }))
+    return fc.array(one, { minLength: length, maxLength: length })
+  })
+  const drawn = fc.record({
+    entries: fc.tuple(...lists).map((all) =>
+      all
+        .flat()
+        .filter(({ kind, data }) => check.records[kind]!.safeParse(data).success)
+        .map((entry, n) => ({ ...entry, id: idOf(n), observedAt: momentOf(n) })),
+    ),
+    context: fc.record({
+      complaint: fc.constantFrom(...COMPLAINTS),
+      fan: fc.constantFrom(...FANS),
+    }),
+  })
+  return fc.sample(drawn, { numRuns: DRAWS, seed: 7 }).map(({ entries, context }) => ({
+    entries: entries as Entry[],
+    context: {
+      ...CONTEXT,
+      complaint: context.complaint,
+      profile: { ...CONTEXT.profile, fan: context.fan },
+    },
+  }))
+}
+const momentOf = (n: number) => `2026-09-01T08:${String(n).padStart(2, '0')}:00Z`
+const inRun = (data: unknown) =>
+  typeof data === 'object' && data !== null && 'run' in data ? { ...data, run: idOf(0) } : data
+
+type ValueFor = (old: unknown) => unknown
+
+/** Other values for a field: each choice, each choice in a list, or figures; and lists of figures made smaller. */
+function valuesFor({ schema }: Field): ValueFor[] {
+  const always = (values: readonly unknown[]) => values.map((value) => () => value)
+  if (schema instanceof z.ZodEnum) return always(schema.options)
+  if (schema instanceof z.ZodBoolean) return always([true, false])
+  if (isListOfChoices(schema))
+    return always([[], ...schema.element.options.map((one: unknown) => [one])])
+  if (schema instanceof z.ZodArray) return SHARES.map((share) => (old) => scaled(old, share))
+  return always(fc.sample(arbitraryOf(schema), { numRuns: 24, seed: 3 }))
+}
+const SHARES = [1, 0.9, 0.5]
+
+const isListOfChoices = (schema: z.ZodType): schema is z.ZodArray<z.ZodEnum> =>
+  schema instanceof z.ZodArray && schema.element instanceof z.ZodEnum
+const isChoice = (schema: z.ZodType) => schema instanceof z.ZodEnum || isListOfChoices(schema)
+
+const scaled = (value: unknown, share: number): unknown =>
+  Array.isArray(value)
+    ? value.map((inner) => scaled(inner, share))
+    : typeof value === 'number'
+      ? value * share
+      : value
+
+/** A record in which a field has another value, made of the one it has; undefined where it has no place for it. */
+function withField(data: unknown, path: readonly string[], value: ValueFor): unknown {
+  const [name, ...rest] = path
+  if (name === undefined) return value(data)
+  if (name === '[]') {
+    if (!Array.isArray(data) || data.length === 0) return undefined
+    const inner = withField(data.at(-1), rest, value)
+    return inner === undefined ? undefined : [...(data as unknown[]).slice(0, -1), inner]
+  }
+  if (typeof data !== 'object' || data === null) return undefined
+  const inner = withField((data as Record<string, unknown>)[name], rest, value)
+  return inner === undefined ? undefined : { ...data, [name]: inner }
+}
+
+/**
+ * Values of a field that no draw tells apart, as words: choices by their names, and of all else whether it moves
+ * anything at all.
+ */
+function alike(check: Check, kind: string, field: Field, draws: readonly Draw[]): string[] {
+  const values = valuesFor(field)
+  const group: number[] = values.map(() => NEVER_TRIED)
+  for (const { entries, context } of draws) {
+    const at = entries.findIndex((entry) => entry.kind === kind)
+    if (at < 0) continue
+    const told = values.map((value) => {
+      const data = withField(entries[at]!.data, field.path, value)
+      if (data === undefined || !check.records[kind]!.safeParse(data).success) return undefined
+      const changed = entries.map((entry, i) => (i === at ? { ...entry, data } : entry)) as Entry[]
+      return JSON.stringify([...described(check, changed, context)])
+    })
+    split(group, told)
+    const apart = new Set(group).size
+    if (apart === values.length || (apart > 2 && !isChoice(field.schema))) return []
+  }
+  const name = field.path.join('.')
+  const tried = [...new Set(group)].filter((one) => one !== NEVER_TRIED)
+  if (tried.length === 0) return [`${name} never tried`]
+  if (!isChoice(field.schema)) return tried.length === 1 ? [name] : []
+  return tried.flatMap((one) => {
+    const same = values.flatMap((value, i) => (group[i] === one ? [String(value(undefined))] : []))
+    return same.length > 1 ? [`${name} ${same.join(' ~ ')}`] : []
+  })
+}
+const NEVER_TRIED = -1
+
+/** Values that were told apart get groups of their own; those not tried stay with those they are with. */
+function split(group: number[], told: readonly (string | undefined)[]) {
+  told.forEach((text, i) => {
+    if (text !== undefined && group[i] === NEVER_TRIED) group[i] = 0
+  })
+  for (const one of new Set(group)) {
+    const members = group.flatMap((g, i) => (g === one && told[i] !== undefined ? [i] : []))
+    const first = told[members[0]!]
+    const others = [...new Set(members.map((i) => told[i]).filter((text) => text !== first))]
+    for (const text of others) {
+      const fresh = Math.max(...group) + 1
+      for (const i of members) if (told[i] === text) group[i] = fresh
+    }
+  }
+}
+
+describe('every field of a record, through its states', () => {
+  it.each(ALL_CHECKS.map((check) => [check.id, check] as const))(
+    'of %s moves something, or is listed with the reason why not',
+    (_, check) => {
+      const draws = [...recordedOf(check), ...drawnOf(check)]
+      const still = Object.entries(check.records).flatMap(([kind, schema]) =>
+        fieldsOf(schema)
+          .filter(({ path }) => path.at(-1) !== 'run')
+          .flatMap((field) => alike(check, kind, field, draws).map((one) => `${kind} ${one}`)),
+      )
+      const listed = LISTED.filter((field) => field.split('.')[0] === check.id)
+      expect(still.sort()).toEqual(listed.sort())
+    },
+  )
+})
