@@ -69,7 +69,7 @@ export { allowedPressure, targetProblem } from './checks/pressure-hold/limits'
 export { type HoldEnd, type HoldStart } from './checks/pressure-hold/record'
 export { ALL_CHECKS, type CheckId, checkOf, isCheckId, outcomesOf } from './checks/registry'
 export { analyseWarmUp } from './checks/warm-up-run/analysis'
-export { gatherSeries } from './checks/warm-up-run/series'
+export { gatherSeries, type RunSeries } from './checks/warm-up-run/series'
 
 export { type CaseInput } from './record/case-input'
 export { type CaseStage, type CaseState, caseStateOf, isClosed } from './record/case-state'
@@ -110,6 +110,9 @@ export {
 } from './record/standing'
 export { type TakenIn, type TakingIn } from './record/taken-in'
 export { fieldMeta } from './record/fields'
+export type { WarmUpAnalysis } from './checks/warm-up-run/analysis'
+export type { RunChannel, WarmUpMark, WarmUpTrace } from './checks/warm-up-run/record'
+export type { Phase } from './checks/define-check'
 export {
   may,
   mayTakeBack,
@@ -146,6 +149,24 @@ export {
 
 export {
   beltAndPumpCheck,
+  sensorAgreementCheck,
+  fanInActionCheck,
+  clutchHotCheck,
+  heaterCheck,
+  pumpDeliveryCheck,
+  chemicalGasTestCheck,
+  gasAnalyserCheck,
+  runningPressureCheck,
+  levelCreepCheck,
+  actuatorsCheck,
+  thermostatBathCheck,
+  radiatorFlowCheck,
+  pumpOffCheck,
+  levelFollowUpCheck,
+  refillCheck,
+  radiatorSurveyCheck,
+  loadRunCheck,
+  teardownCheck,
   capCheck,
   cleanAndDryCheck,
   coldSoakCheck,
@@ -163,5 +184,6 @@ export {
   pressureHoldCheck,
   testerSelfCheckCheck,
   vacuumDecayCheck,
+  warmUpRunCheck,
 } from './checks'
 export { foundSuspects, type NextStep, nextSteps, openingCheck } from './planning/next-step'

@@ -22,7 +22,7 @@ export async function open(page: Page, check: string, mode: Mode) {
 
 export async function complaint(
   page: Page,
-  kind: 'Loses coolant' | 'Overheats',
+  kind: 'Loses coolant' | 'Overheats' | 'No heat',
   vehicle: string,
   mode: Mode,
 ) {

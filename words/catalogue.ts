@@ -28,6 +28,9 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   ...SHELL,
 }
 
+/** Whether there is a sentence of this id. */
+export const hasSentence = (id: string): boolean => id in SENTENCES
+
 const formats = new Map<string, IntlMessageFormat>()
 
 /** The parsed pattern of a message in a language; what a language does not have yet is said in the source language. */

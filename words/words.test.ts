@@ -32,6 +32,10 @@ const NAMED_BY_ID = [
   'level-and-condition.colour.',
   'case.profile-loop.side.',
   'pressure-hold.hold-compare.level.',
+  'form.',
+  'warm-up-run.channel.',
+  'warm-up-run.mark.',
+  'answer.',
 ]
 const textsOf = (folder: string) =>
   sourcesIn(folder).map((file) => ({ file, text: readFileSync(file, 'utf8') }))

@@ -6,6 +6,7 @@ import {
   type CaseState,
   type CheckId,
   type NextStep,
+  type Phase,
   nextSteps,
 } from '#core'
 import { hasPanel, RECORDABLE } from '../checks'
@@ -26,6 +27,9 @@ export interface Settled {
   notShown: string | undefined
 }
 
+/** Phases of checks that the engine runs for. */
+export const NEEDS_HEAT: readonly Phase[] = ['warm-up', 'hot', 'road']
+
 /** How many of the most telling checks are always offered beside the usual ones. */
 const OFFERED = 3
 
@@ -39,12 +43,23 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
   const all = computed<NextStep[]>(() =>
     answer.value && state.value ? nextSteps(answer.value.ranked, state.value) : [],
   )
-  const offered = computed(() => all.value.filter(({ check }) => hasPanel(check)))
-  const later = computed(() => all.value.find(({ check }) => !hasPanel(check)))
+  const isHot = computed(() => engine.value !== undefined && engine.value.phase !== 'cold')
+  /** the first step that waits: for an engine that runs, or for a screen of its own */
+  const later = computed(() =>
+    all.value.find(
+      ({ check, phase }) => !hasPanel(check) || (NEEDS_HEAT.includes(phase) && !isHot.value),
+    ),
+  )
+  /** What can be done now. Nothing is taken apart while a step that waits would tell more for its time. */
+  const isReady = (step: NextStep, at: number) =>
+    hasPanel(step.check) &&
+    (!NEEDS_HEAT.includes(step.phase) || isHot.value) &&
+    (step.phase !== 'bench' || !later.value || at < all.value.indexOf(later.value))
+  const offered = computed(() => all.value.filter(isReady))
   /** what can be recorded here first */
   const steps = computed(() => [
     ...offered.value,
-    ...all.value.filter(({ check }) => !hasPanel(check)),
+    ...all.value.filter((step, at) => !isReady(step, at)),
   ])
   const next = computed(() => offered.value.find(({ check }) => check !== active.value))
   /** what is found, where it needs no more work or none is left that would tell much */

@@ -25,6 +25,8 @@ export default defineNuxtPlugin(() => {
     if (isTrusted && target instanceof globalThis.Element) touched.add(target)
   })
 
+  /** a field of a form that stands as it was kept holds nothing that could be lost */
+  const isHalfTyped = (of: Element) => touched.has(of) && !of.closest('[data-kept]')
   const here = () => `${location.pathname}${location.search}`
   /** what was left on this page and is not back in its field yet: each text goes back once */
   let waiting: Record<string, string> = {}
@@ -34,7 +36,7 @@ export default defineNuxtPlugin(() => {
     const all = elements()
     const typed = {
       ...(here() === page ? waiting : {}),
-      ...halfTyped(all.map(fieldOf), (nth) => touched.has(all[nth]!)),
+      ...halfTyped(all.map(fieldOf), (nth) => isHalfTyped(all[nth]!)),
     }
     if (Object.keys(typed).length === 0) sessionStorage.removeItem(LEFT)
     else sessionStorage.setItem(LEFT, JSON.stringify({ page: here(), typed }))

@@ -3,6 +3,24 @@ import type { CheckWords } from './check-words'
 export const clutchHot: CheckWords = {
   name: 'Clutch, hot',
   why: 'Hot drag carries most.',
+  states: {
+    grips: 'Clutch grips hot.',
+    slips: 'Clutch slips hot.',
+    locked: 'Clutch is locked.',
+    'not-judged': 'Not judged: it was not shown hot enough.',
+  },
+  panel: {
+    'form.clutch-hot.dragHot': 'Drag by hand, just stopped',
+    'form.clutch-hot.dragHot.firm': 'Firm',
+    'form.clutch-hot.dragHot.weak': 'Weak',
+    'form.clutch-hot.dragHot.none': 'None',
+    'form.clutch-hot.dragHot.seized': 'Seized',
+    'form.clutch-hot.turnsAfterSwitchOff': 'Turns after switch-off',
+    'form.clutch-hot.roarHot': 'Roars when hot',
+    'form.clutch-hot.roarHot.always': 'Always, cold too',
+    'form.clutch-hot.roarHot.not-heard': 'Not listened for',
+    'form.clutch-hot.airBehindRadiator': 'Air behind the radiator',
+  },
   sentences: {
     'clutch.pass.cold': 'a clutch that slips only after long heat',
     'says.dragHot.firm': 'Clutch drags firmly, hot',

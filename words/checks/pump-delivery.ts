@@ -3,6 +3,31 @@ import type { CheckWords } from './check-words'
 export const pumpDelivery: CheckWords = {
   name: 'Pump delivery',
   why: 'What the pump makes.',
+  states: {
+    delivers: 'Pump delivers.',
+    weak: 'Pump is weak.',
+    none: 'Pump moves nothing.',
+    'not-judged': 'Not judged.',
+    'suction-hose-flat': 'Suction hose is drawn flat.',
+  },
+  panel: {
+    'form.pump-delivery.figure.share': 'Of what is specified',
+    'form.pump-delivery.figure.madeKPa': 'Made by the pump',
+    'form.pump-delivery.port': 'Pressure at the port',
+    'form.pump-delivery.static': 'Static pressure, engine stopped',
+    'form.pump-delivery.engineRpm': 'Engine speed',
+    'form.pump-delivery.coolant': 'Coolant',
+    'form.pump-delivery.specified.pressure': 'Specified pressure',
+    'form.pump-delivery.specified.rpm': 'Specified at',
+    'form.pump-delivery.specified.includesStatic': 'Specification includes the static pressure',
+    'form.pump-delivery.returnStream': 'Return stream seen',
+    'form.pump-delivery.returnStream.strong': 'Strong',
+    'form.pump-delivery.returnStream.weak': 'Weak',
+    'form.pump-delivery.returnStream.none': 'None',
+    'form.pump-delivery.lowerHose': 'Lower hose when revved',
+    'form.pump-delivery.lowerHose.round': 'Stays round',
+    'form.pump-delivery.lowerHose.flat': 'Drawn flat',
+  },
   sentences: {
     'delivery.missing.static':
       'Static pressure not measured: pressure by itself proves nothing about the pump.',

@@ -3,6 +3,26 @@ import type { CheckWords } from './check-words'
 export const refill: CheckWords = {
   name: 'Refill',
   why: 'Full, and without air.',
+  states: {
+    'air-out': 'Full, and the air is out.',
+    'air-not-shown-out': 'Full; not shown that the air is out.',
+  },
+  panel: {
+    'form.refill.figure.fractionAfterFlush': 'Glycol now',
+    'form.refill.figure.residualShare': 'Old coolant left',
+    'form.refill.method': 'Filled',
+    'form.refill.method.gravity-with-bleeders': 'By gravity, bleeders open',
+    'form.refill.method.run-and-top-up': 'Run and topped up',
+    'form.refill.method.vacuum': 'By vacuum',
+    'form.refill.amount': 'Went in',
+    'form.refill.premixFraction': 'Glycol in what went in, 0 to 1',
+    'form.refill.flushPasses': 'Flushed with water before',
+    'form.refill.airOut': 'Air out',
+    'form.refill.airOut.not-shown': 'Not shown',
+    'form.refill.complaintAfter': 'The complaint',
+    'form.refill.complaintAfter.gone': 'Is gone',
+    'form.refill.complaintAfter.still-there': 'Is still there',
+  },
   sentences: {
     'says.refill.gone': 'Complaint gone once it was full and the air out',
     'says.refill.still-there': 'Complaint still there with the system full and the air out',

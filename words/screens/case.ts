@@ -7,6 +7,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.check-column.notKeptHere': 'Recorded, not kept here: {kind}.',
   'case.check-column.undoTheLastEntry': 'Undo the last entry',
   'case.check-column.engineRuns': 'The engine runs: cold checks wait. Never open a hot system.',
+  'case.check-column.doneHot': 'This is done with the engine running or hot.',
   'case.check-column.engineStillHot':
     'The engine is still hot: cold checks wait. Count on {coldAt} before it is cold; measure under {cold} first.',
   'case.next-box.askTheKeeper': 'ask the keeper',
@@ -42,6 +43,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.next-box.goThere': 'Go there',
   'case.next-box.coldWorkIsDone': 'Cold work is done',
   'case.next-box.noColdCheckThatIs': 'No cold check that is left would settle much.',
+  'case.next-box.startTheEngine': 'Start the engine',
   'case.next-box.onceItIsWarmMin': ' Once it is warm: {check}, {minutes} min.',
   'case.plan-dialog.theWholeWay': 'The whole way to the cause',
   'case.plan-dialog.workingItOut': 'Playing the checks through …',
@@ -123,6 +125,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.thermal-rail.cold': 'Cold{phase}',
   'case.thermal-rail.done': ', done',
   'case.thermal-rail.fewer': 'Fewer',
+  'case.thermal-rail.moreHotChecks': '{hidden} more hot checks',
   'case.thermal-rail.moreColdChecks':
     '{hidden, plural, one {# more cold check} other {# more cold checks}}',
   'case.warm-up-dialog.beforeTheEngineIsStarted': 'Before the engine is started',

@@ -1,6 +1,7 @@
 import { BOARD } from './board'
 import { CASE } from './case'
 import { COMMON } from './common'
+import { FORM } from './form'
 import { FRAME } from './frame'
 import { INSTRUMENTS } from './instruments'
 import { LOOP } from './loop'
@@ -18,6 +19,7 @@ export const SCREENS: Readonly<Record<string, string>> = {
   ...BOARD,
   ...CASE,
   ...COMMON,
+  ...FORM,
   ...FRAME,
   ...INSTRUMENTS,
   ...LOOP,

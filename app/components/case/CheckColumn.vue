@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import { checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature } from '#core'
+import { checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature, type Phase } from '#core'
+import { NEEDS_HEAT } from '../../composables/use-case-work'
 import { panelOf, photographsOf } from '../../checks'
 import { itemName } from '../../../words/records'
 
@@ -8,6 +9,7 @@ const { checkName, inSentence, say } = useWords()
 
 /** The check in work: its panel, its history and photographs, and the last entry to be undone. */
 const props = defineProps<{ active: CheckId; engine: EngineTemperature | undefined }>()
+const emit = defineEmits<{ start: [] }>()
 const open = useOpenCase()
 const shop = useShop()
 const historyOpen = ref(false)
@@ -18,10 +20,22 @@ const acknowledged = computed(() =>
 const undoable = computed(() =>
   shop.undoable?.caseId === open.id ? shop.undoable.item : undefined,
 )
+/** Phases of checks that an engine must be cold for. */
+const WAITS_FOR_COLD: readonly Phase[] = ['cold', 'bench']
+/** The bar goes after a while, so that it lies over nothing; History takes back whatever came before. */
+const SHOWN_FOR_MS = 15_000
+const isFresh = ref(false)
+const goAway = useTimeoutFn(() => (isFresh.value = false), SHOWN_FOR_MS, { immediate: false })
+watch(undoable, (item) => {
+  isFresh.value = item !== undefined
+  if (item) goAway.start()
+})
 /** Cold work on an engine that is not cold waits; what the keeper says does not. */
 const waits = computed(() => {
   const { engine } = props
-  if (!engine || engine.phase === 'cold' || checkOf(props.active)?.phase === 'any') return undefined
+  const phase = checkOf(props.active)?.phase
+  if (!engine || engine.phase === 'cold' || !phase || !WAITS_FOR_COLD.includes(phase))
+    return undefined
   const coldAt = DateTime.now().plus({ minutes: engine.coldInMinutes }).toFormat('HH:mm')
   return engine.running
     ? say('case.check-column.engineRuns')
@@ -29,6 +43,11 @@ const waits = computed(() => {
         coldAt,
         cold: { kind: 'temperature', coreValue: COLD_BELOW_C },
       })
+})
+/** Hot work on a cold engine begins with starting it, and that asks first what is left to do cold. */
+const needsStart = computed(() => {
+  const phase = checkOf(props.active)?.phase
+  return phase !== undefined && NEEDS_HEAT.includes(phase) && props.engine?.phase === 'cold'
 })
 const column = useTemplateRef<HTMLElement>('column')
 const { more, verdict, goDown } = useMoreBelow(column)
@@ -49,6 +68,12 @@ watch(
         </button>
       </div>
       <p v-if="waits" class="caution">{{ waits }}</p>
+      <div v-else-if="needsStart" class="caution row">
+        <span class="grow">{{ say('case.check-column.doneHot') }}</span>
+        <v-btn :disabled="!open.mayRecord.value" @click="emit('start')">{{
+          say('case.next-box.startTheEngine')
+        }}</v-btn>
+      </div>
       <component :is="panel" :key="active" />
       <PhotoStrip
         v-if="photographsOf(active)"
@@ -60,7 +85,7 @@ watch(
     <button v-if="more" type="button" class="more" @click="goDown">
       <span v-if="verdict">{{ verdict }}</span>{{ say('case.check-column.moreBelow') }}
     </button>
-    <p v-if="undoable" class="undo" role="status">
+    <p v-if="undoable && isFresh" class="undo" role="status">
       <span class="grow">{{
         say(shop.isVolatile ? 'case.check-column.notKeptHere' : 'case.check-column.kept', {
           kind: inSentence(itemName(undoable.kind)),

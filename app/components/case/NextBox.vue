@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { type NextStep, QUESTIONS } from '#core'
+import { hasPanel } from '../../checks'
 import type { Settled } from '../../composables/use-case-work'
 
 const { checkName, checkWhy, goingOn, inSentence, say } = useWords()
@@ -11,7 +12,7 @@ const props = defineProps<{
   later: NextStep | undefined
   settled: Settled | undefined
 }>()
-const emit = defineEmits<{ plan: [] }>()
+const emit = defineEmits<{ plan: []; start: [] }>()
 const open = useOpenCase()
 const preferences = usePreferences()
 const question = computed(() => QUESTIONS.find((q) => q.id === props.next?.question)?.asks)
@@ -78,7 +79,12 @@ const title = computed(() =>
         }}</template
       >
     </p>
-    <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+    <div class="row">
+      <v-btn v-if="later && hasPanel(later.check)" class="solid grow" @click="emit('start')">{{
+        say('case.next-box.startTheEngine')
+      }}</v-btn>
+      <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+    </div>
   </div>
 </template>
 

@@ -2,7 +2,7 @@
 import type { CheckId, EngineTemperature } from '#core'
 import { RECORDABLE } from '../../checks'
 
-const { checkName, say } = useWords()
+const { say } = useWords()
 
 /** The thermometer is the navigation: cold checks at the bulb, hot ones above, the engine's own temperature as its level. */
 const props = defineProps<{
@@ -16,13 +16,22 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [check: CheckId]; start: []; stop: [] }>()
 const preferences = usePreferences()
 const all = ref(false)
+const allHot = ref(false)
 /** The first to be done stands at the foot. */
-const order = RECORDABLE.map((check) => check.id).toReversed()
+const isCold = (check: (typeof RECORDABLE)[number]) =>
+  check.phase === 'cold' || check.phase === 'any'
+const coldOrder = RECORDABLE.filter(isCold)
+  .map((check) => check.id)
+  .toReversed()
+const hotOrder = RECORDABLE.filter((check) => !isCold(check))
+  .map((check) => check.id)
+  .toReversed()
 const phase = computed(() => props.engine?.phase ?? 'cold')
-const list = computed(() =>
-  order.filter((c) => all.value || props.shown.has(c) || props.done.has(c) || c === props.active),
-)
-const hidden = computed(() => order.length - list.value.length)
+const isShown = (c: CheckId) => props.shown.has(c) || props.done.has(c) || c === props.active
+const list = computed(() => coldOrder.filter((c) => all.value || isShown(c)))
+const hotList = computed(() => hotOrder.filter((c) => allHot.value || isShown(c)))
+const hidden = computed(() => coldOrder.length - list.value.length)
+const hiddenHot = computed(() => hotOrder.length - hotList.value.length)
 const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as const
 </script>
 
@@ -40,6 +49,27 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
     <div class="list">
       <div class="phase later">
         <span class="phase-name">{{ say('case.thermal-rail.hotRoadBench') }}</span>
+        <button
+          v-if="allHot || hiddenHot > 0"
+          type="button"
+          class="more"
+          :aria-expanded="allHot"
+          @click="allHot = !allHot"
+        >
+          {{
+            allHot
+              ? say('case.thermal-rail.fewer')
+              : say('case.thermal-rail.moreHotChecks', { hidden: hiddenHot })
+          }}
+        </button>
+        <RailCheck
+          v-for="check in hotList"
+          :key="check"
+          :check="check"
+          :done="done.has(check)"
+          :active="check === active"
+          @choose="emit('choose', check)"
+        />
       </div>
       <div class="phase">
         <span class="phase-name">{{ say('case.thermal-rail.warming') }}</span>
@@ -65,21 +95,14 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
                 : say('case.thermal-rail.notWhileHot'),
           })
         }}</span>
-        <button
+        <RailCheck
           v-for="check in list"
           :key="check"
-          type="button"
-          :aria-current="check === active ? 'step' : undefined"
-          :data-check="check"
-          @click="emit('choose', check)"
-        >
-          <span
-            class="box"
-            :class="{ done: done.has(check), here: check === active }"
-            aria-hidden="true"
-            >{{ done.has(check) ? '✓' : '' }}</span>{{ checkName(check)
-          }}<span v-if="done.has(check)" class="sr">{{ say('case.thermal-rail.done') }}</span>
-        </button>
+          :check="check"
+          :done="done.has(check)"
+          :active="check === active"
+          @choose="emit('choose', check)"
+        />
         <button
           v-if="all || hidden > 0"
           type="button"
@@ -166,28 +189,17 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
 button {
   display: flex;
   align-items: center;
-  gap: 9px;
   min-height: 48px;
   background: none;
   border: 2px solid transparent;
   border-radius: 4px;
   font: inherit;
-  font-weight: 500;
-  color: inherit;
+  color: var(--ink-2);
+  font-weight: 600;
   text-align: left;
   cursor: pointer;
   padding: 0 6px;
   line-height: 1.1;
-}
-button[aria-current] {
-  background: var(--sheet);
-  border-color: var(--ink);
-  font-weight: 600;
-}
-button.engine,
-button.more {
-  color: var(--ink-2);
-  font-weight: 600;
 }
 button.engine {
   border-color: var(--line);
@@ -198,32 +210,6 @@ button.engine {
 button:disabled {
   opacity: 0.6;
   cursor: default;
-}
-.box {
-  width: 18px;
-  height: 18px;
-  border: 2px solid var(--ink-2);
-  display: grid;
-  place-items: center;
-  font-size: 14px;
-  flex: none;
-  background: var(--sheet);
-}
-.box.done {
-  background: var(--cool);
-  border-color: var(--cool);
-  color: var(--sheet);
-}
-.box.here:not(.done) {
-  background: var(--ink);
-  border-color: var(--ink);
-}
-.sr {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
 }
 @media (prefers-reduced-motion: reduce) {
   .level {

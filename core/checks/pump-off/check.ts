@@ -14,9 +14,7 @@ export const pumpOffCheck = defineCheck({
   judge: {
     'pump-off.look': (record, _, { source }) => ({
       states: [
-        record.impeller === 'sound' || record.impeller === 'not-known'
-          ? 'impeller-sound'
-          : `impeller-${record.impeller}`,
+        `impeller-${record.impeller === 'not-known' ? 'not-looked-at' : record.impeller}`,
         ...(record.seal === 'worn' ? ['seal-worn'] : []),
       ],
       signs: pumpOffSigns(source, record),

@@ -76,6 +76,7 @@ function goFromWarning(check: CheckId) {
         :class="{ shown: tab === 'check' }"
         :active="active"
         :engine="engine"
+        @start="warming = true"
       />
       <LoopSheet
         class="loop-sheet"
@@ -92,6 +93,7 @@ function goFromWarning(check: CheckId) {
         :later="later"
         :settled="settled"
         @plan="planOpen = true"
+        @start="warming = true"
       />
       <SuspectList
         :answer="answer"

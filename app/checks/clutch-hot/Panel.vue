@@ -1,0 +1,7 @@
+<script setup lang="ts">
+import { clutchHotCheck } from '#core'
+</script>
+
+<template>
+  <RecordForm :check="clutchHotCheck" kind="clutch-hot.test" />
+</template>

@@ -1,0 +1,14 @@
+<script setup lang="ts">
+import { refillCheck } from '#core'
+</script>
+
+<template>
+  <RecordForm
+    :check="refillCheck"
+    kind="refill.fill"
+    :shown="[
+      { path: 'fractionAfterFlush', percent: true },
+      { path: 'residualShare', percent: true },
+    ]"
+  />
+</template>

@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { type Message, type QuantityRecord, warmUpRunCheck, type WarmUpMark } from '#core'
+import { logIn } from './use-log-file'
+import RunChart from './RunChart.vue'
+import RunEntry from './RunEntry.vue'
+import { type HandChannel, useRun } from './use-run'
+
+const { say, sayProblem } = useWords()
+
+/** A run from cold: begun, read by hand while walking round or from a log, marked, judged while it goes on. */
+const run = useRun()
+const shop = useShop()
+const preferences = usePreferences()
+const { start, elapsed, running, latest, marks, series, outcome, mayRecord } = run
+const problem = ref('')
+const notes = ref<Message[]>([])
+const clock = computed(() => {
+  const { value } = elapsed
+  return `${Math.floor(value / 60)}:${String(value % 60).padStart(2, '0')}`
+})
+const HOT_PLACES = ['scan-coolant', 'infrared-engine'] as const
+const hottestNow = computed(() =>
+  Math.max(...HOT_PLACES.map((channel) => latest.value.get(channel) ?? -Infinity)),
+)
+const mustStop = computed(
+  () =>
+    running.value &&
+    outcome.value !== undefined &&
+    hottestNow.value >= outcome.value.figures.stopLimitC,
+)
+/** minutes to the rating at the rate it warms by */
+const minutesToGo = computed(() => {
+  const figures = outcome.value?.figures
+  if (!running.value || !figures?.warmUpKPerMinute || figures.ratingC === undefined)
+    return undefined
+  const left = (figures.ratingC - hottestNow.value) / figures.warmUpKPerMinute
+  return left > 0.5 && left < 60 ? Math.round(left) : undefined
+})
+const add = <K extends 'warm-up-run.reading' | 'warm-up-run.mark' | 'warm-up-run.trace'>(
+  kind: K,
+  data: Parameters<typeof shop.addRecord<K>>[2],
+) => shop.addRecord(run.open.id, kind, data)
+const keepReading = (channel: HandChannel, reading: QuantityRecord) =>
+  add('warm-up-run.reading', {
+    run: start.value!.id,
+    elapsedSeconds: elapsed.value,
+    channel,
+    reading,
+  })
+const keepMark = (mark: WarmUpMark['mark']) =>
+  add('warm-up-run.mark', { run: start.value!.id, elapsedSeconds: elapsed.value, mark })
+async function takeLog(chosen: File | File[] | null | undefined) {
+  const file = Array.isArray(chosen) ? chosen[0] : chosen
+  problem.value = ''
+  if (!file || !start.value) return
+  try {
+    const log = await logIn(file, say)
+    for (const trace of log.traces)
+      await add('warm-up-run.trace', { ...trace, run: start.value.id })
+    notes.value = log.notes
+  } catch (error) {
+    problem.value = sayProblem(error)
+  }
+}
+const SHOWN = [
+  { path: 'opening.engineC', kind: 'temperature' },
+  { path: 'plateauC', kind: 'temperature' },
+  { path: 'warmUpKPerMinute', kind: 'temperatureRate' },
+  { path: 'fan.onC', kind: 'temperature' },
+  { path: 'hottestC', kind: 'temperature' },
+  { path: 'leastMarginK', kind: 'temperatureDifference' },
+] as const
+const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.${one.path}`) }))
+</script>
+
+<template>
+  <RecordForm
+    v-if="!start"
+    :check="warmUpRunCheck"
+    kind="warm-up-run.start"
+    :keep-text="say('warm-up-run.begin')"
+    anew
+  />
+  <div v-else class="stack">
+    <p v-if="mustStop" class="stop" role="alert">
+      {{
+        say('warm-up-run.stopNow', {
+          limit: { kind: 'temperature', coreValue: outcome!.figures.stopLimitC },
+        })
+      }}
+    </p>
+    <p v-if="running" class="row">
+      <strong class="clock">{{ clock }}</strong><span v-if="minutesToGo" class="quiet">{{
+        say('warm-up-run.minutesToGo', { minutes: minutesToGo })
+      }}</span>
+    </p>
+    <RunEntry
+      v-if="running"
+      :latest="latest"
+      :marked="marks.map(({ data }) => data.mark)"
+      :disabled="!mayRecord"
+      @reading="keepReading"
+      @mark="keepMark"
+    />
+    <RunChart
+      :series="series"
+      :marks="marks.map(({ data }) => data)"
+      :analysis="outcome?.figures"
+    />
+    <CheckResult :outcome="outcome" :shown="shown" :nothing="say('warm-up-run.nothingYet')" />
+    <p v-for="note in notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <div class="row">
+      <v-file-input
+        class="grow"
+        :label="say('warm-up-run.takeLog')"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        :disabled="!mayRecord"
+        hide-details
+        @update:model-value="takeLog"
+      />
+      <v-btn :disabled="!mayRecord" @click="run.again.value = true">{{
+        say('warm-up-run.another')
+      }}</v-btn>
+      <v-btn :disabled="!mayRecord" @click="run.takeBack(start.id)">{{
+        say('form.takeBack')
+      }}</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.clock {
+  font-size: 32px;
+  line-height: 1;
+  min-width: 92px;
+}
+.stop {
+  background: var(--hot);
+  color: var(--sheet);
+  font-size: 24px;
+  font-weight: 600;
+  padding: 12px 16px;
+}
+</style>

@@ -1,0 +1,69 @@
+import {
+  correctedValue,
+  gatherSeries,
+  ofKind,
+  type RunChannel,
+  type RunSeries,
+  sinceLastWork,
+  warmUpRunCheck,
+} from '#core'
+
+/** Channels that a person reads, in the order of a walk round the car. */
+export const READ_BY_HAND = [
+  'scan-coolant',
+  'engine-side-hose',
+  'radiator-side-hose',
+  'infrared-engine',
+  'dash',
+  'ambient',
+] as const satisfies readonly RunChannel[]
+export type HandChannel = (typeof READ_BY_HAND)[number]
+
+/** The newest run of the open case: what it was started with, what was read and marked since, and its clock. */
+export function useRun() {
+  const open = useOpenCase()
+  const check = useCheck(warmUpRunCheck, 'warm-up-run.start')
+  const { now } = useTimers()
+  const again = ref(false)
+  const start = computed(() => (again.value ? undefined : check.last.value))
+  watch(
+    () => check.last.value?.id,
+    () => (again.value = false),
+  )
+  const ofRun = <T extends { data: { run: string } }>(list: readonly T[]) =>
+    list.filter(({ data }) => data.run === start.value?.id)
+  const kept = <K extends 'warm-up-run.reading' | 'warm-up-run.mark' | 'warm-up-run.trace'>(
+    kind: K,
+  ) => sinceLastWork(ofKind(open.records.value, kind), open.events.value)
+  const readings = computed(() => ofRun(kept('warm-up-run.reading')))
+  const marks = computed(() => ofRun(kept('warm-up-run.mark')))
+  const traces = computed(() => ofRun(kept('warm-up-run.trace')))
+  const series = computed<RunSeries>(() =>
+    gatherSeries(
+      readings.value.map(({ data }) => data),
+      traces.value.map(({ data }) => data),
+    ),
+  )
+  const elapsed = computed(() =>
+    start.value
+      ? Math.max(0, Math.round((now.value - Date.parse(start.value.observedAt)) / 1000))
+      : 0,
+  )
+  const running = computed(
+    () =>
+      start.value !== undefined &&
+      traces.value.length === 0 &&
+      !marks.value.some(({ data }) => data.mark === 'stopped'),
+  )
+  /** the last figure read by hand of each channel, °C */
+  const latest = computed(
+    () =>
+      new Map(
+        readings.value
+          .toSorted((a, b) => a.data.elapsedSeconds - b.data.elapsedSeconds)
+          .map(({ data }) => [data.channel, correctedValue(data.reading)]),
+      ),
+  )
+  const outcome = computed(() => check.outcomeOf(start.value?.id))
+  return { ...check, again, start, readings, marks, series, elapsed, running, latest, outcome }
+}

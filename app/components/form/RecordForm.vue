@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import type { Instrument, QuantityKind, RecordKind } from '#core'
+import { type FormCheck, useRecordForm } from './use-record-form'
+
+const { say } = useWords()
+
+interface Figure {
+  path: string
+  kind?: QuantityKind
+  unit?: string
+  decimals?: number
+  percent?: boolean
+}
+/**
+ * The panel of a check that is recorded in one go: cautions, what it came to, its fields as the schema of the record has
+ * them, and ways to keep, correct, repeat and take back.
+ */
+const props = defineProps<{
+  check: FormCheck
+  kind: RecordKind
+  /** the main button's own words; "Keep it" */
+  keepText?: string
+  /** begins another one: what stands is left as it is */
+  anew?: boolean
+  /** the field that says what a record is of, where there is one for each: a device, a face */
+  each?: string
+  /** figures that are told beside the verdict, named by `figure.` and their path */
+  shown?: readonly Figure[]
+}>()
+const { labelOf } = useFormWords(props.check.id)
+const {
+  fields,
+  values,
+  last,
+  outcome,
+  isCorrection,
+  isRepeating,
+  isUntouched,
+  problem,
+  turn,
+  mayRecord,
+  repeat,
+  save,
+  takeBack,
+} = useRecordForm(props.check, props.kind, props)
+const told = (props.shown ?? []).map((one) => ({ ...one, label: labelOf(`figure.${one.path}`) }))
+const enteredAs = (...kinds: string[]) => fields.filter(({ entry }) => kinds.includes(entry.as))
+const figures = enteredAs('quantity', 'number')
+const lists = enteredAs('numbers', 'grid', 'rows')
+const answers = enteredAs('choice', 'flag')
+
+const kinds = new Set(fields.map(({ entry }) => (entry.as === 'quantity' ? entry.kind : '')))
+const instrumentKinds: Instrument['kind'][] = kinds.has('pressure')
+  ? ['pressure-tester', 'cap-adapter']
+  : kinds.has('temperature')
+    ? ['thermometer', 'infrared', 'scan-tool']
+    : []
+const instrument = ref<Instrument>()
+const rowsOf = (path: string) => (values.value[path] ?? []) as Record<string, unknown>[]
+
+const verdict = useTemplateRef<HTMLElement>('verdict')
+async function keepIt() {
+  if (await save()) verdict.value?.scrollIntoView({ block: 'nearest' })
+}
+</script>
+
+<template>
+  <div class="stack" :data-kept="isUntouched ? '' : undefined">
+    <Cautions v-if="check.cautions?.length" :ids="check.cautions" />
+    <slot />
+    <div ref="verdict">
+      <CheckResult v-if="!anew" :outcome="outcome" :shown="told" :nothing="say('form.noVerdict')" />
+    </div>
+    <div :key="turn" class="stack">
+      <div v-if="figures.length > 0" class="figures">
+        <FormEntry
+          v-for="field in figures"
+          :key="field.path"
+          v-model="values[field.path]"
+          :check="check.id"
+          :field="field"
+          :instrument="instrument"
+          :disabled="!mayRecord"
+        />
+        <InstrumentPick
+          v-if="instrumentKinds.length > 0"
+          v-model="instrument"
+          :kinds="instrumentKinds"
+        />
+      </div>
+      <template v-for="field in lists" :key="field.path">
+        <FormRows
+          v-if="field.entry.as === 'rows'"
+          :model-value="rowsOf(field.path)"
+          :check="check.id"
+          :field="field"
+          :disabled="!mayRecord"
+          @update:model-value="values[field.path] = $event"
+        />
+        <FormEntry
+          v-else
+          v-model="values[field.path]"
+          :check="check.id"
+          :field="field"
+          :disabled="!mayRecord"
+        />
+      </template>
+      <div class="answers">
+        <FormEntry
+          v-for="field in answers"
+          :key="field.path"
+          v-model="values[field.path]"
+          :check="check.id"
+          :field="field"
+          :disabled="!mayRecord"
+        />
+      </div>
+    </div>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <div class="row">
+      <v-btn class="solid grow" :disabled="!mayRecord" @click="keepIt">{{
+        isCorrection ? say('form.correct') : (keepText ?? say('form.keep'))
+      }}</v-btn>
+      <template v-if="last && !anew">
+        <v-btn v-if="!isRepeating" :disabled="!mayRecord" @click="repeat">{{
+          say('form.repeat')
+        }}</v-btn>
+        <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{ say('form.takeBack') }}</v-btn>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(168px, 1fr));
+  gap: 14px;
+  align-items: start;
+}
+.figures :deep(select) {
+  min-width: 0;
+  width: 100%;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px 30px;
+}
+</style>

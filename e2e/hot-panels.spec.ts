@@ -1,0 +1,145 @@
+import { expect, test } from '@playwright/test'
+import { complaint, open, press, verdict } from './panel-steps'
+import { allSent, enter, radio, settled } from './steps'
+
+/** A minute a row: the engine warms evenly, the radiator's side from the sixteenth minute on. */
+const LOG = [
+  'Time (s),Coolant temp (°C),Engine hose (°C),Radiator hose (°C)',
+  ...Array.from({ length: 26 }, (_, minute) => {
+    const engine = Math.min(92, 16 + minute * 4.6)
+    const radiator = minute < 16 ? 16 + minute * 0.3 : Math.min(80, 21 + (minute - 15) * 16)
+    return [minute * 60, engine, engine - 3, radiator].map((n) => n.toFixed(1)).join(',')
+  }),
+].join('\n')
+
+/** What is done on a running engine, on the road and on the bench, once by touch and once by keyboard. */
+for (const mode of ['touch', 'keyboard'] as const) {
+  test.describe(`by ${mode}`, () => {
+    test.use(
+      mode === 'touch'
+        ? { viewport: { width: 390, height: 844 }, hasTouch: true }
+        : { viewport: { width: 1280, height: 800 } },
+    )
+
+    test('the heater on a hot engine: started first, measured, corrected, repeated, taken back', async ({
+      page,
+    }) => {
+      await enter(page, 'oren')
+      await complaint(page, 'No heat', `Warm by ${mode}`, mode)
+      await open(page, 'heater', mode)
+      const panel = page.locator('[data-panel=heater]')
+      await press(panel.getByRole('button', { name: 'Start the engine' }), mode)
+      await press(page.getByRole('button', { name: 'Started: engine runs' }), mode)
+      await expect(panel.getByRole('button', { name: 'Start the engine' })).toBeHidden()
+
+      await page.getByLabel('Inlet hose').fill('86')
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(page.getByRole('alert')).toHaveText('Still to fill in: Outlet hose.')
+      await page.getByLabel('Outlet hose').fill('48')
+      await page.getByLabel('Engine, by a second source').fill('88')
+      await press(radio(page, 'Heater set', 'Full hot'), mode)
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(verdict(page)).toHaveText('Core or valve holds the flow back.')
+      await expect(panel.getByText('Drop across the core')).toBeVisible()
+      await allSent(page)
+
+      await page.getByLabel('Outlet hose').fill('78')
+      await press(page.getByRole('button', { name: 'Correct it' }), mode)
+      await page.getByLabel('Left vent').fill('21')
+      await press(page.getByRole('button', { name: 'Correct it' }), mode)
+      await expect(verdict(page)).toHaveText('Hoses hot, air cold: the air side.')
+      await allSent(page)
+      await page.reload()
+      await expect(verdict(page)).toHaveText('Hoses hot, air cold: the air side.')
+      await expect(page.getByLabel('Outlet hose')).toHaveValue('78')
+
+      await press(page.getByRole('button', { name: 'Do it once more' }), mode)
+      await expect(page.getByLabel('Outlet hose')).toHaveValue('')
+      await page.getByLabel('Inlet hose').fill('45')
+      await page.getByLabel('Outlet hose').fill('40')
+      await page.getByLabel('Engine, by a second source').fill('88')
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(verdict(page)).toHaveText('No hot coolant reaches the heater.')
+      await press(page.getByRole('button', { name: 'Take it back' }), mode)
+      await expect(verdict(page)).toHaveText('Hoses hot, air cold: the air side.')
+      await allSent(page)
+    })
+
+    test('a run from a log, a core with a cold patch, a test for gas that proves nothing, a drive and a bath', async ({
+      page,
+    }) => {
+      await enter(page, 'oren')
+      await complaint(page, 'Overheats', `Run by ${mode}`, mode)
+      await open(page, 'warm-up-run', mode)
+      await press(radio(page, 'Air conditioning', 'Off'), mode)
+      await press(radio(page, 'Fan is watched', 'Yes'), mode)
+      await press(page.getByRole('button', { name: 'Begin the run' }), mode)
+      await page.getByLabel('It shows').fill('19')
+      await press(page.getByRole('button', { name: 'Keep the reading' }), mode)
+      await expect(page.getByRole('radio', { name: 'Scan tool 19 °C' })).toBeVisible()
+      const file = (name: string, text: string) => ({
+        name,
+        mimeType: 'text/csv',
+        buffer: Buffer.from(text),
+      })
+      const log = page.locator('input[type=file][accept*=csv]')
+      await log.setInputFiles(file('bad.csv', 'a,b\nx,y\nz,w'))
+      await expect(page.getByRole('alert')).toContainText('No column of this file looks like time')
+      await log.setInputFiles(file('run.csv', LOG))
+      await expect(verdict(page)).toContainText('Thermostat opened.')
+      await expect(page.getByText('Engine when it opened')).toBeVisible()
+      await settled(page)
+
+      await open(page, 'radiator-survey', mode)
+      await page.getByLabel('Inlet', { exact: true }).fill('88')
+      await page.getByLabel('Outlet', { exact: true }).fill('70')
+      const grid = page.getByLabel('Face of the core')
+      await grid.fill('82 83 81 82\n81 82 x 80')
+      await expect(page.getByText('Type numbers with blanks between them.')).toBeVisible()
+      await grid.fill('82 83 81 82\n81 82 80 80\n80 79 40 41\n78 77 39 40')
+      await press(radio(page, 'Thermostat open', 'Shown'), mode)
+      await press(radio(page, 'Fan', 'Off'), mode)
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(verdict(page)).toHaveText('Parts of the core are cold: blocked.')
+      await expect(page.getByText('The face of the core, rows from the top')).toBeVisible()
+
+      await open(page, 'chemical-gas-test', mode)
+      await press(radio(page, 'Fluid', 'Stayed the same'), mode)
+      await press(radio(page, 'Engine ran', 'At idle'), mode)
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(verdict(page)).toHaveText('No change, and the test proves nothing.')
+
+      await open(page, 'load-run', mode)
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(page.getByRole('alert')).toHaveText('Still to fill in: Stretches of the road.')
+      await press(page.getByRole('button', { name: 'Add a row' }), mode)
+      await press(radio(page, 'Road', 'Climb'), mode)
+      await page.getByLabel('For', { exact: true }).fill('12')
+      await page.getByLabel('On average').fill('96')
+      await page.getByLabel('At most').fill('116')
+      await press(radio(page, 'Air conditioning', 'Off'), mode)
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(page.getByRole('alert')).toHaveText('Row 1 still lacks: Heater.')
+      await press(radio(page, 'Heater', 'Off'), mode)
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(verdict(page)).toHaveText('Hot climbing.')
+
+      await open(page, 'thermostat-bath', mode)
+      await page.getByLabel('Stamped on it').fill('88')
+      await page.getByLabel('This engine asks for').fill('88')
+      await press(radio(page, 'Starts to open at', 'Never opened'), mode)
+      await page.getByLabel('Bath at its hottest').fill('99')
+      for (const [group, answer] of [
+        ['In the housing', 'A thermostat'],
+        ['Cold it is', 'Shut'],
+        ['Bath of', 'Water'],
+        ['Read with', 'Probe in the liquid'],
+      ] as const)
+        await press(radio(page, group, answer), mode)
+      await press(page.getByRole('button', { name: 'Keep it' }), mode)
+      await expect(verdict(page)).toContainText('Stuck shut.')
+      await settled(page)
+      await allSent(page)
+    })
+  })
+}
