@@ -192,6 +192,13 @@ export const DO: Record<string, (page: Page, story: Story, n: number) => Promise
     await page.getByLabel('Dropped to ground').fill('0.1')
     await page.getByRole('button', { name: 'Keep', exact: true }).click()
   },
+  'head and faces': async (page, { cylinders }) => {
+    const burnt = Object.values(cylinders).some((rise) => rise > 0.05)
+    await radio(page, 'What is measured', 'Head').click()
+    await radio(page, 'Crack test', 'None after a test').click()
+    await radio(page, 'Trace across the gasket', burnt ? 'Across it' : 'None').click()
+    await page.getByRole('button', { name: 'Keep it' }).click()
+  },
   'coolers by themselves': async (page) => {
     for (const row of await page.getByRole('radio', { name: 'Tight', exact: true }).all())
       await row.click()

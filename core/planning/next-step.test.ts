@@ -56,6 +56,11 @@ describe('what is to be done next', () => {
     expect(checks({ next: [{ ...next('pump-off', 0.1), minutes: 120 }] })).toEqual([])
     expect(checks({ next: [{ ...next('pump-off', 0.5), minutes: 120 }] })).toEqual(['pump-off'])
   })
+  it('takes half the engine off for a proof only when nothing shorter tells anything', () => {
+    const prove = ['teardown' as const, 'cranking-rise' as const]
+    expect(checks({ prove, next: [next('cap', 1)] })).toEqual(['cranking-rise', 'cap', 'teardown'])
+    expect(checks({ prove: ['teardown'] })).toEqual(['teardown'])
+  })
   it('is nothing where the lead needs no more', () => {
     expect(checks({ next: [next('cap', 1)], settled: true })).toEqual([])
   })

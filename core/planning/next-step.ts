@@ -17,6 +17,9 @@ export interface NextStep extends Omit<NextCheck, 'bits'> {
   question?: string
 }
 
+/** A proof that takes longer waits until nothing shorter tells anything, minutes. */
+const HALF_A_DAY_MINUTES = 240
+
 /** What is to be done in a case as it was last worked out. */
 export interface WorkedOut {
   /** checks that lay the lead bare, in their order */
@@ -30,7 +33,8 @@ export interface WorkedOut {
 
 /**
  * What is worth doing now, in its order, as the plan begins: what proves a lead that is likely already; then what settles
- * most for its time; and where nothing does, what names the place of a likely suspect. Every part of the screen that says
+ * most for its time, then a proof for which half the engine comes off; and where nothing does, what names the place of a
+ * likely suspect. Every part of the screen that says
  * what is next says it from this list. Nothing, where the lead needs no more.
  */
 export function nextSteps(
@@ -57,7 +61,8 @@ export function nextSteps(
       const question = isAsking ? questions[0]?.question : undefined
       return { check, phase, minutes, ...(question ? { question } : {}) }
     })
-  const steps = [...proving, ...telling]
+  const isLong = ({ minutes }: NextStep) => minutes > HALF_A_DAY_MINUTES
+  const steps = [...proving.filter((step) => !isLong(step)), ...telling, ...proving.filter(isLong)]
   const place = locating === undefined ? undefined : checkOf(locating)
   if (place && !steps.some(({ check }) => check === locating))
     steps.push({
