@@ -83,7 +83,7 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   await page.getByRole('button', { name: 'Back to the check' }).click()
 
   await allSent(page)
-  await page.getByRole('link', { name: 'Report, export' }).click()
+  await page.getByRole('link', { name: 'Report', exact: true }).click()
   await expect(page.getByRole('heading', { name: 'Pressure hold: seep.' })).toBeVisible()
   await expect(page.getByText('Not looked at:')).toBeVisible()
   const pdf = await page.pdf({ format: 'A4' })
@@ -163,6 +163,8 @@ test('timers of two cases run at once, and call out on any page when their time 
 
 test('units switch everywhere and the record keeps what was typed', async ({ page }) => {
   await enter(page, 'ilka')
+  // What was opened before lies further down on a full board.
+  await page.getByRole('searchbox').fill('KVD 207')
   await page.getByRole('link', { name: /KVD 207/ }).click()
   await openCheck(page, 'pressure-hold')
   await expect(page.getByText(/0\.9\d.kPa\/min/).first()).toBeVisible()

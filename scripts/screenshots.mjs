@@ -13,7 +13,8 @@ const only = process.argv.slice(2)
 const idOf = (file) => JSON.parse(readFileSync(join(ROOT, 'data/demo/cases', file), 'utf8')).case.id
 const seam = idOf('01-minibus-radiator-seam.json')
 const rescue = idOf('03-rescue-coolant-to-cylinder.json')
-const cap = idOf('02-salt-truck-weak-cap.json')
+const clogged = idOf('15-camper-clogged-core.json')
+const lukewarm = idOf('17-crew-van-lukewarm.json')
 
 const sources = idOf('10-minibus-two-sources.json')
 const cylinders = idOf('11-rescue-two-cylinders.json')
@@ -22,7 +23,6 @@ const fan = idOf('13-lift-van-fan-relay.json')
 const wide = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }
 const VIEWS = [
-  { name: 'sign-in', path: '/sign-in', size: wide, signedOut: true },
   { name: 'board', path: '/', size: wide },
   { name: 'board-phone', path: '/', size: phone },
   {
@@ -38,7 +38,6 @@ const VIEWS = [
   { name: 'hold-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone },
   { name: 'look-round', path: `/cases/${seam}?check=look-round`, size: wide },
   { name: 'trace', path: `/cases/${sources}?check=leak-trace`, size: wide },
-  { name: 'trace-phone', path: `/cases/${sources}?check=leak-trace`, size: phone },
   { name: 'cranking', path: `/cases/${cylinders}?check=cranking-rise`, size: wide },
   { name: 'fan-circuit', path: `/cases/${fan}?check=fan-circuit`, size: wide },
   {
@@ -50,7 +49,9 @@ const VIEWS = [
       await page.waitForTimeout(600)
     },
   },
-  { name: 'cap', path: `/cases/${cap}?check=cap`, size: wide },
+  { name: 'run', path: `/cases/${clogged}?check=warm-up-run`, size: wide },
+  { name: 'survey', path: `/cases/${clogged}?check=radiator-survey`, size: wide },
+  { name: 'heater-phone', path: `/cases/${lukewarm}?check=heater`, size: phone },
   { name: 'complaint', path: `/cases/${rescue}?check=interview`, size: wide },
   {
     name: 'why',

@@ -54,6 +54,18 @@ export default defineVuetifyConfiguration({
       hideDetails: 'auto',
       color: 'secondary',
     },
+    VAutocomplete: {
+      variant: 'outlined',
+      density: 'comfortable',
+      hideDetails: 'auto',
+      color: 'secondary',
+    },
+    VFileInput: {
+      variant: 'outlined',
+      density: 'comfortable',
+      hideDetails: 'auto',
+      color: 'secondary',
+    },
     VSelect: {
       variant: 'outlined',
       density: 'comfortable',

@@ -63,6 +63,8 @@ describe('demo cases', () => {
     ['12', 'cap-wrong', 0.4, []],
     ['13', 'fan-relay-dead', 0.4, []],
     ['14', 'fan-clutch-slipping', 0.6, []],
+    ['15', 'radiator-restricted', 0.9, []],
+    ['17', 'thermostat-stuck-open', 0.9, []],
   ])('case %s: the readings lead to %s, and the holds to %j', (name, fault, atLeast, holds) => {
     const { ranking, assessment } = ranked(name)
     expect(ranking.suspects[0]!.fault).toBe(fault)

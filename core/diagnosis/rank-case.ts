@@ -12,12 +12,15 @@ import { firstTwo, isSettled, shownFaults } from '../planning/settled'
 import { locatingCheck, type Locate } from '../planning/locate'
 import { openQuestions, type OpenQuestion } from '../planning/questions'
 import { ENGINE_VERSION } from '../record/written-by'
+import { proofOf } from './repeat'
 import { assess, type Assessment, type EpochWork } from './assess'
 import { type CaseInput } from '../record/case-input'
 
 export interface RankedCase {
   assessment: Assessment
   ranking: Ranking
+  /** checks that had failed before the last work on the vehicle and were not done since */
+  repeat: CheckId[]
   /** checks that lay the lead bare, where it is likely and not shown yet */
   prove: CheckId[]
   /** the lead needs no more: it is as likely as a plan wants it, and no second suspect is open */
@@ -125,6 +128,7 @@ export function rankBelieved({ assessment, belief }: Believed, input: CaseInput)
     assessment,
     ranking,
     ...(locate ? { locate } : {}),
+    repeat: proofOf(assessment.outcomes, planned.state).left,
     prove,
     settled: prove.length === 0 && isSettled(firstTwo(prediction.weights, prediction, shown)),
     shown: [...shown].map((f) => belief.model.faults[f]!.id),

@@ -61,6 +61,14 @@ describe('what is to be done next', () => {
     expect(checks({ prove, next: [next('cap', 1)] })).toEqual(['cranking-rise', 'cap', 'teardown'])
     expect(checks({ prove: ['teardown'] })).toEqual(['teardown'])
   })
+  it('is after a repair what had failed before it, though the lead is settled, and nothing once the case is closed', () => {
+    const repeat = ['pressure-hold' as const, 'cap' as const]
+    const given = { repeat, next: [next('cap', 2), next('mix', 1)] }
+    expect(checks(given)).toEqual(['pressure-hold', 'cap', 'mix'])
+    expect(checks({ ...given, settled: true })).toEqual(['pressure-hold', 'cap'])
+    expect(nextSteps(worked(given), stateOf())[0]).toMatchObject({ repeats: true })
+    expect(checks(given, { ...stateOf(), closed: true })).toEqual([])
+  })
   it('is nothing where the lead needs no more', () => {
     expect(checks({ next: [next('cap', 1)], settled: true })).toEqual([])
   })

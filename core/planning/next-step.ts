@@ -13,6 +13,8 @@ export interface NextStep extends Omit<NextCheck, 'bits'> {
   locates?: Message
   /** it lays bare the suspect that leads */
   proves?: true
+  /** it had failed before the repair, and shows whether that cured it */
+  repeats?: true
   /** it is the keeper who is to be asked, and this is the question */
   question?: string
 }
@@ -22,6 +24,8 @@ const HALF_A_DAY_MINUTES = 240
 
 /** What is to be done in a case as it was last worked out. */
 export interface WorkedOut {
+  /** checks that had failed before the last work on the vehicle and were not done since */
+  repeat?: readonly CheckId[]
   /** checks that lay the lead bare, in their order */
   prove: readonly CheckId[]
   next: readonly NextCheck[]
@@ -34,14 +38,21 @@ export interface WorkedOut {
 /**
  * What is worth doing now, in its order, as the plan begins: what proves a lead that is likely already; then what settles
  * most for its time, then a proof for which half the engine comes off; and where nothing does, what names the place of a
- * likely suspect. Every part of the screen that says
+ * likely suspect. After a repair, before all else, what had failed before it. Nothing in a case that is closed. Every part of the screen that says
  * what is next says it from this list. Nothing, where the lead needs no more.
  */
 export function nextSteps(
-  { prove, next, questions, locate, settled }: WorkedOut,
+  { repeat = [], prove, next, questions, locate, settled }: WorkedOut,
   state: CaseState,
 ): NextStep[] {
-  if (settled) return []
+  if (state.closed) return []
+  const repeating = repeat.flatMap((id): NextStep[] => {
+    const check = checkOf(id)
+    return check
+      ? [{ check: id, phase: check.phase, minutes: minutesOf(check), repeats: true }]
+      : []
+  })
+  if (settled) return repeating
   const locating = locate?.check
   const proving = prove.flatMap((id): NextStep[] => {
     const check = checkOf(id)
@@ -62,7 +73,8 @@ export function nextSteps(
       return { check, phase, minutes, ...(question ? { question } : {}) }
     })
   const isLong = ({ minutes }: NextStep) => minutes > HALF_A_DAY_MINUTES
-  const steps = [...proving.filter((step) => !isLong(step)), ...telling, ...proving.filter(isLong)]
+  const first = [...proving.filter((step) => !isLong(step)), ...telling, ...proving.filter(isLong)]
+  const steps = [...repeating, ...first.filter(({ check }) => !repeat.includes(check))]
   const place = locating === undefined ? undefined : checkOf(locating)
   if (place && !steps.some(({ check }) => check === locating))
     steps.push({

@@ -1,6 +1,7 @@
 import type { Instrument } from '#core'
 import { z } from 'zod'
 import { kPa, quantity, shownBy } from '../tell/quantities'
+import { warmUpRow } from '../stories/warm-up'
 import { OUTSIDE_PARTS, recordRow, row, type Row, type Rows } from '../tell/rows'
 
 type Instruments = Readonly<Record<string, Instrument>>
@@ -136,4 +137,5 @@ export const demoRows = (instruments: Instruments): Rows => ({
   }),
   hold: holdRow(instruments),
   crank: crankRow(instruments),
+  warmUp: warmUpRow,
 })

@@ -258,7 +258,8 @@ const CASE = {
   'case.thermal-rail.fewer': 'Weniger',
   'case.thermal-rail.moreColdChecks':
     '{hidden, plural, one {# weitere kalte Prüfung} other {# weitere kalte Prüfungen}}',
-  'case.reportExport': 'Bericht, Ausgabe',
+  'case.repairClose': 'Reparatur, Ende',
+  'case.reportExport': 'Bericht',
   'case.partsOfTheCase': 'Teile des Falls',
   'case.thisCaseIsNotKnown': 'Weder dieses Gerät noch der Server kennt diesen Fall.',
   'case.fetching': 'Der Fall wird vom Server geholt …',

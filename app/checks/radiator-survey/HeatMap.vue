@@ -20,11 +20,7 @@ const heat = (celsius: number) => Math.round(((celsius - low.value) / span.value
     </caption>
     <tbody>
       <tr v-for="(row, r) in gridC" :key="r">
-        <td
-          v-for="(celsius, c) in row"
-          :key="c"
-          :style="{ background: `color-mix(in srgb, var(--hot) ${heat(celsius)}%, var(--cool))` }"
-        >
+        <td v-for="(celsius, c) in row" :key="c" :style="{ '--heat': `${heat(celsius)}%` }">
           {{ preferences.show('temperature', celsius, 0) }}
         </td>
       </tr>
@@ -42,10 +38,11 @@ caption {
   padding-bottom: 4px;
 }
 td {
+  background: color-mix(in srgb, var(--hot) var(--heat), var(--cool));
   color: var(--sheet);
   font-weight: 600;
   text-align: center;
-  padding: 8px 10px;
+  padding: 4px 10px;
   min-width: 52px;
 }
 </style>

@@ -44,7 +44,11 @@ const option = computed(() => {
   const colour = (name: string) => css.getPropertyValue(name).trim()
   const y = (celsius: number) => fromCore('temperature', celsius, preferences.units.temperature)
   const text = { color: colour('--ink-2'), fontFamily: 'Barlow Semi Condensed', fontSize: 14 }
-  const at = (seconds: number, name: string) => ({ xAxis: seconds / 60, name })
+  const at = (seconds: number, name: string) => ({
+    xAxis: seconds / 60,
+    name,
+    label: { position: 'end', rotate: 0 },
+  })
   const opening = props.analysis?.opening
   const upright = [
     ...props.marks.map((m) => at(m.elapsedSeconds, say(`warm-up-run.mark.${m.mark}`))),
@@ -55,7 +59,7 @@ const option = computed(() => {
     : []
   return {
     animation: false,
-    grid: { left: 52, right: 20, top: 14, bottom: 34 },
+    grid: { left: 52, right: 20, top: 26, bottom: 34 },
     xAxis: {
       type: 'value',
       min: 0,
@@ -66,6 +70,8 @@ const option = computed(() => {
     yAxis: {
       type: 'value',
       scale: true,
+      max: ({ max }: { max: number }) =>
+        Math.ceil(Math.max(max, ...limits.map(({ yAxis }) => yAxis + 4)) / 10) * 10,
       axisLabel: { ...text, formatter: (v: number) => v.toFixed(0) },
       splitLine: { lineStyle: { color: colour('--line') } },
     },

@@ -9,10 +9,11 @@ const { checkName, checkWhy, goingOn, inSentence, say } = useWords()
 const props = defineProps<{
   next: NextStep | undefined
   nothingIsLeft: boolean
+  closed: boolean
   later: NextStep | undefined
   settled: Settled | undefined
 }>()
-const emit = defineEmits<{ plan: []; start: [] }>()
+const emit = defineEmits<{ plan: []; start: []; finish: [] }>()
 const open = useOpenCase()
 const preferences = usePreferences()
 const question = computed(() => QUESTIONS.find((q) => q.id === props.next?.question)?.asks)
@@ -24,7 +25,12 @@ const title = computed(() =>
 </script>
 
 <template>
-  <div v-if="next" class="next">
+  <div v-if="closed" class="next">
+    <h2>{{ say('case.next-box.closed') }}</h2>
+    <p class="small">{{ say('case.finish-dialog.isClosed') }}</p>
+    <v-btn @click="emit('finish')">{{ say('case.repairClose') }}</v-btn>
+  </div>
+  <div v-else-if="next" class="next">
     <h2>{{ say('case.next-box.next', { title }) }}</h2>
     <p v-if="question" class="small">
       {{ say('case.next-box.theAnswerSettlesMostFor', { question }) }}
@@ -38,9 +44,16 @@ const title = computed(() =>
       }}
       <template v-if="next.locates">{{ preferences.say(next.locates) }}</template>
       <template v-else>{{
-        say(next.proves ? 'case.next-box.itShowsTheLead' : 'case.next-box.itSettlesMostForIts', {
-          why: checkWhy(next.check),
-        })
+        say(
+          next.repeats
+            ? 'case.next-box.itProvesTheRepair'
+            : next.proves
+              ? 'case.next-box.itShowsTheLead'
+              : 'case.next-box.itSettlesMostForIts',
+          {
+            why: checkWhy(next.check),
+          },
+        )
       }}</template>
     </p>
     <div class="row">
@@ -64,7 +77,10 @@ const title = computed(() =>
     <p v-else class="small">
       {{ say('case.next-box.mendItThenProveIt', { proof: settled.proof ?? '' }) }}
     </p>
-    <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+    <div class="row">
+      <v-btn class="solid grow" @click="emit('finish')">{{ say('case.repairClose') }}</v-btn>
+      <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+    </div>
   </div>
   <div v-else-if="nothingIsLeft" class="next">
     <h2>{{ say('case.next-box.coldWorkIsDone') }}</h2>

@@ -47,7 +47,9 @@ const told = (props.shown ?? []).map((one) => ({ ...one, label: labelOf(`figure.
 const enteredAs = (...kinds: string[]) => fields.filter(({ entry }) => kinds.includes(entry.as))
 const figures = enteredAs('quantity', 'number')
 const lists = enteredAs('numbers', 'grid', 'rows')
-const answers = enteredAs('choice', 'flag')
+/** what it is of comes first: all else is asked of that */
+const subject = fields.filter(({ path }) => path === props.each)
+const answers = enteredAs('choice', 'flag').filter(({ path }) => path !== props.each)
 
 const kinds = new Set(fields.map(({ entry }) => (entry.as === 'quantity' ? entry.kind : '')))
 const instrumentKinds: Instrument['kind'][] = kinds.has('pressure')
@@ -67,11 +69,19 @@ async function keepIt() {
 <template>
   <div class="stack" :data-kept="isUntouched ? '' : undefined">
     <Cautions v-if="check.cautions?.length" :ids="check.cautions" />
-    <slot />
     <div ref="verdict">
       <CheckResult v-if="!anew" :outcome="outcome" :shown="told" :nothing="say('form.noVerdict')" />
     </div>
+    <slot />
     <div :key="turn" class="stack">
+      <FormEntry
+        v-for="field in subject"
+        :key="field.path"
+        v-model="values[field.path]"
+        :check="check.id"
+        :field="field"
+        :disabled="!mayRecord"
+      />
       <div v-if="figures.length > 0" class="figures">
         <FormEntry
           v-for="field in figures"

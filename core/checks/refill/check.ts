@@ -17,16 +17,18 @@ export const refillCheck = defineCheck({
   signs: ({ complaint }) => (speaksOf(complaint) ? ['cured-by-refill'] : []),
   cautions: ['glycol'],
   judge: {
-    'refill.fill': (record, context, { source }) => {
+    'refill.fill': (record, context, { source, observedAt }) => {
       const figures = analyseRefill(record, context)
       const facts: string[] = []
       if (record.airOut === 'shown') facts.push('bled', 'level-full-air-out')
       if (record.complaintAfter === 'gone') facts.push('complaint-gone')
+      // What was mended before the refill may have ended the complaint: that it is gone says nothing of air then.
+      const isCuredByWork = record.complaintAfter === 'gone' && context.epochOf(observedAt) > 0
       const thin = figures.fractionAfterFlush !== undefined && figures.fractionAfterFlush < 0.4
       return {
         figures,
         facts,
-        signs: speaksOf(context.complaint) ? refillSigns(source, record) : [],
+        signs: speaksOf(context.complaint) && !isCuredByWork ? refillSigns(source, record) : [],
         states: [record.airOut === 'shown' ? 'air-out' : 'air-not-shown-out'],
         notes: thin
           ? [message('refill.thin', { percent: Math.round(figures.fractionAfterFlush! * 100) })]

@@ -71,6 +71,20 @@ describe('refill', () => {
   })
 })
 
+describe('a complaint that is gone after the refill', () => {
+  const signs = (complaintAfter: string, epoch: number) =>
+    outcome(
+      refillCheck,
+      'refill.fill',
+      { method: 'vacuum', airOut: 'shown', complaintAfter } as never,
+      { epochOf: () => epoch },
+    ).signs.map(({ sign }) => sign)
+  it('speaks for air, unless something was mended before it; that it stays speaks against air always', () => {
+    expect([signs('gone', 0), signs('gone', 1)]).toEqual([['cured-by-refill'], []])
+    expect(signs('still-there', 1)).toEqual(['cured-by-refill'])
+  })
+})
+
 describe('how it was filled', () => {
   it('counts: what a vacuum fill leaves is least, what running and topping up leaves is most', () => {
     const validity = (method: string) =>

@@ -37,6 +37,7 @@ const { engine, steps, next, settled, nothingIsLeft, later, shownChecks } = useC
 )
 const why = ref<string>()
 const planOpen = ref(false)
+const finishOpen = ref(false)
 const warming = ref(false)
 const profileOpen = ref(false)
 async function startEngine() {
@@ -90,9 +91,11 @@ function goFromWarning(check: CheckId) {
       <NextBox
         :next="next"
         :nothing-is-left="nothingIsLeft"
+        :closed="state.closed"
         :later="later"
         :settled="settled"
         @plan="planOpen = true"
+        @finish="finishOpen = true"
         @start="warming = true"
       />
       <SuspectList
@@ -103,6 +106,7 @@ function goFromWarning(check: CheckId) {
         @why="why = $event"
       />
       <div class="last">
+        <v-btn class="finish" @click="finishOpen = true">{{ say('case.repairClose') }}</v-btn>
         <v-btn class="report" :to="`/cases/${id}/report`">{{ say('case.reportExport') }}</v-btn>
         <v-btn
           class="pin"
@@ -135,6 +139,7 @@ function goFromWarning(check: CheckId) {
       @check="goFromWarning"
     />
     <PlanDialog v-model:open="planOpen" />
+    <FinishDialog v-model:open="finishOpen" />
     <ProfileDialog v-model:open="profileOpen" />
   </div>
   <CaseNotHere v-else :fetching="fetching" :outcome="outcome" @again="fetchIt" />

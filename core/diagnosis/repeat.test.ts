@@ -1,0 +1,59 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { readCaseFile } from '../record/read'
+import { caseStateOf } from '../record/case-state'
+import type { CaseInput } from '../record/case-input'
+import { assess } from './assess'
+import { foundTrouble, proofOf } from './repeat'
+
+const seam: CaseInput = readCaseFile(
+  readFileSync('data/demo/cases/01-minibus-radiator-seam.json', 'utf8'),
+)
+const late = '2027-01-01T08:00:00Z'
+const repaired = {
+  ...seam.events[0],
+  id: '0199aaaa-0000-7000-8000-000000000001',
+  kind: 'repaired',
+  observedAt: late,
+  receivedAt: late,
+  by: seam.case.openedBy,
+  data: { faults: ['radiator-seam-leak'] },
+} as unknown as CaseInput['events'][number]
+const cap = (level: string, observedAt: string) =>
+  ({
+    ...seam.records[0]!,
+    id: `0199bbbb-0000-7000-8000-00000000000${level.length}`,
+    kind: 'level-and-condition.look',
+    observedAt,
+    data: { level },
+  }) as unknown as CaseInput['records'][number]
+
+const proof = (records: CaseInput['records'], events: CaseInput['events']) => {
+  const input = { ...seam, records, events }
+  return proofOf(assess(input).outcomes, caseStateOf(input))
+}
+
+describe('what proves a repair', () => {
+  it('is nothing before any work was recorded', () => {
+    expect(proof(seam.records, [])).toEqual({ left: [], passed: [], failed: [] })
+  })
+  it('is every check that failed before it, until it was done again', () => {
+    const { left } = proof(seam.records, [repaired])
+    expect(left).toContain('pressure-hold')
+    expect(left).not.toContain('interview')
+  })
+  it('passes, or fails once more, by what is found since', () => {
+    const before = cap('low', '2026-01-01T08:00:00Z')
+    const since = '2027-01-02T08:00:00Z'
+    expect(proof([before], [repaired]).left).toEqual(['level-and-condition'])
+    expect(proof([before, cap('right', since)], [repaired]).passed).toEqual(['level-and-condition'])
+    expect(proof([before, cap('empty', since)], [repaired]).failed).toEqual(['level-and-condition'])
+  })
+  it('trouble is an abnormal state three times as likely as the normal one', () => {
+    const of = (no: number, yes: number) =>
+      foundTrouble({
+        signs: [{ sign: 'tank-bulged', likelihood: { no, yes } }] as never,
+      })
+    expect([of(0.2, 0.7), of(0.3, 0.7), of(0.9, 0.1)]).toEqual([true, false, false])
+  })
+})

@@ -1,0 +1,54 @@
+import { checkOf, type CheckId } from '../checks/registry'
+import type { CheckOutcome } from '../checks/context'
+import { BOOK } from '../knowledge/book'
+import type { CaseState } from '../record/case-state'
+import { compareMoments } from '../quantity/moment'
+
+/** An abnormal state so many times as likely as the normal one is trouble that was found. */
+const FOUND_TROUBLE = 3
+
+const normalOf = new Map(BOOK.signs.map(({ id, states }) => [id, states[0]!]))
+
+/** Whether a check's outcome says of any sign of the book that it is not as it should be. */
+export function foundTrouble({ signs }: Pick<CheckOutcome, 'signs'>): boolean {
+  return signs.some(({ sign, likelihood }) => {
+    const normal = normalOf.get(sign)
+    if (normal === undefined) return false
+    const worst = Math.max(
+      ...Object.keys(likelihood).map((s) => (s === normal ? 0 : likelihood[s]!)),
+    )
+    return worst >= FOUND_TROUBLE * (likelihood[normal] ?? 0)
+  })
+}
+
+/** How a repair is proven: what had failed before it, and what came of it since. */
+export interface Proof {
+  /** failed before the last work on the vehicle and not done again since */
+  left: CheckId[]
+  /** done again since, and nothing of it failed */
+  passed: CheckId[]
+  /** done again since, and failed once more */
+  failed: CheckId[]
+}
+
+/**
+ * The checks that found trouble before the last work on the vehicle, by what became of them since; nothing where no work
+ * was recorded. What the keeper says is no check of the repair.
+ */
+export function proofOf(outcomes: readonly CheckOutcome[], state: CaseState): Proof {
+  const work = state.works.at(-1)
+  const proof: Proof = { left: [], passed: [], failed: [] }
+  if (!work) return proof
+  const isBefore = ({ observedAt }: CheckOutcome) =>
+    compareMoments(observedAt, work.observedAt) <= 0
+  const again = outcomes.filter((outcome) => !isBefore(outcome))
+  const failing = outcomes.filter((outcome) => isBefore(outcome) && foundTrouble(outcome))
+  for (const check of new Set(failing.map((outcome) => outcome.check))) {
+    const definition = checkOf(check)
+    if (!definition || definition.asksKeeper) continue
+    const since = again.filter((outcome) => outcome.check === check)
+    const into = since.length === 0 ? 'left' : since.some(foundTrouble) ? 'failed' : 'passed'
+    proof[into].push(definition.id)
+  }
+  return proof
+}
