@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Client, PEOPLE, type Parsed, putRecord, recordOf, sqlOf } from '../server/client'
-import { growShop, OPEN_CASES, takeDemoCases } from './big-shop'
+import { growShop, modelPlates, OPEN_CASES, takeDemoCases } from './big-shop'
 import { isWhole, sized, tell } from './size'
 
 /** A shop as it grows, in cases. */
@@ -48,12 +48,14 @@ async function routes(): Promise<Record<string, (n: number) => Promise<Parsed>>>
   const desk = await get('/api/desk')
   const old = (await get('/api/cases?open=no&text=n%209')).cases.map((c: Parsed) => c.case.id)
   const caseId = desk.held[0]
+  const plates = modelPlates()
   return {
     'what a device begins with': () => get('/api/desk'),
     'ten cases': (n) => get(`/api/rows?cases=${desk.held.slice(n % 20, (n % 20) + 10).join()}`),
     'what is new': () => get(`/api/changes?after=${desk.cursor}&mark=${desk.mark}`),
     'a page of changes': (n) => get(`/api/changes?after=${desk.cursor - 600 - n}`),
-    'a search for a plate': (n) => get(`/api/cases?text=n%20${100 + n}`),
+    'a search for a plate': (n) =>
+      get(`/api/cases?text=${encodeURIComponent(plates[n % plates.length]!)}`),
     'a search for what many have': () => get('/api/cases?text=bay&open=no'),
     'a search by person and complaint': () =>
       get(`/api/cases?person=${PEOPLE.ilka}&complaint=overheats`),
