@@ -111,9 +111,9 @@ export {
 export { type TakenIn, type TakingIn } from './record/taken-in'
 export { fieldMeta } from './record/fields'
 export type { WarmUpAnalysis } from './checks/warm-up-run/analysis'
-export type { RunChannel, WarmUpMark, WarmUpTrace } from './checks/warm-up-run/record'
+export type { RunChannel, WarmUpMark } from './checks/warm-up-run/record'
 export { proofOf } from './diagnosis/repeat'
-export type { Phase } from './checks/define-check'
+export { askedOfEngine } from './planning/waits'
 export {
   may,
   mayTakeBack,

@@ -1,12 +1,12 @@
 import type { ComputedRef, ShallowRef } from 'vue'
 import {
+  askedOfEngine,
   BOOK,
   foundSuspects,
   type CaseInput,
   type CaseState,
   type CheckId,
   type NextStep,
-  type Phase,
   nextSteps,
 } from '#core'
 import { hasPanel, RECORDABLE } from '../checks'
@@ -27,9 +27,6 @@ export interface Settled {
   notShown: string | undefined
 }
 
-/** Phases of checks that the engine runs for. */
-export const NEEDS_HEAT: readonly Phase[] = ['warm-up', 'hot', 'road']
-
 /** How many of the most telling checks are always offered beside the usual ones. */
 const OFFERED = 3
 
@@ -43,17 +40,14 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
   const all = computed<NextStep[]>(() =>
     answer.value && state.value ? nextSteps(answer.value.ranked, state.value) : [],
   )
-  const isHot = computed(() => engine.value !== undefined && engine.value.phase !== 'cold')
+  const needsStart = ({ phase }: NextStep) =>
+    engine.value !== undefined && askedOfEngine(phase, engine.value.phase) === 'start'
   /** the first step that waits: for an engine that runs, or for a screen of its own */
-  const later = computed(() =>
-    all.value.find(
-      ({ check, phase }) => !hasPanel(check) || (NEEDS_HEAT.includes(phase) && !isHot.value),
-    ),
-  )
+  const later = computed(() => all.value.find((step) => !hasPanel(step.check) || needsStart(step)))
   /** What can be done now. Nothing is taken apart while a step that waits would tell more for its time. */
   const isReady = (step: NextStep, at: number) =>
     hasPanel(step.check) &&
-    (!NEEDS_HEAT.includes(step.phase) || isHot.value) &&
+    !needsStart(step) &&
     (step.phase !== 'bench' || !later.value || at < all.value.indexOf(later.value))
   const offered = computed(() => all.value.filter(isReady))
   /** what can be recorded here first */

@@ -15,6 +15,18 @@ export function waitFor(phase: Phase, { untilHot, untilCold }: Waits): number {
   return isHot(phase) ? untilHot : untilCold
 }
 
+/** What a check asks of the engine before it is begun: nothing more, that it is started, or that it is left to cool. */
+export type EngineAsked = 'nothing' | 'start' | 'cool'
+
+/** A warm-up run begins on a cold engine that is just started: one that is hot already has nothing left to warm. */
+export function askedOfEngine(phase: Phase, engine: EngineTemperature['phase']): EngineAsked {
+  if (phase === 'any') return 'nothing'
+  if (isHot(phase)) return engine === 'cold' ? 'start' : 'nothing'
+  if (phase === 'warm-up' && engine === 'warming') return 'nothing'
+  if (engine !== 'cold') return 'cool'
+  return phase === 'warm-up' ? 'start' : 'nothing'
+}
+
 /** Minutes that pass before a check can be done, whatever the engine. */
 const daysOff = ({ afterDays = 0 }: Pick<Check, 'afterDays'>) => afterDays * 24 * 60
 

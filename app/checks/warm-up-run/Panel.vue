@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type Message, type QuantityRecord, warmUpRunCheck, type WarmUpMark } from '#core'
-import { logIn } from './use-log-file'
+import { logIn } from './log-file'
 import RunChart from './RunChart.vue'
 import RunEntry from './RunEntry.vue'
 import { type HandChannel, useRun } from './use-run'

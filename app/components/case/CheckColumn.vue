@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import { checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature, type Phase } from '#core'
-import { NEEDS_HEAT } from '../../composables/use-case-work'
+import { askedOfEngine, checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature } from '#core'
 import { panelOf, photographsOf } from '../../checks'
 import { itemName } from '../../../words/records'
 
@@ -20,8 +19,6 @@ const acknowledged = computed(() =>
 const undoable = computed(() =>
   shop.undoable?.caseId === open.id ? shop.undoable.item : undefined,
 )
-/** Phases of checks that an engine must be cold for. */
-const WAITS_FOR_COLD: readonly Phase[] = ['cold', 'bench']
 /** The bar goes after a while, so that it lies over nothing; History takes back whatever came before. */
 const SHOWN_FOR_MS = 15_000
 const isFresh = ref(false)
@@ -30,12 +27,15 @@ watch(undoable, (item) => {
   isFresh.value = item !== undefined
   if (item) goAway.start()
 })
+/** What the check in work asks of the engine before it is begun. */
+const asked = computed(() => {
+  const phase = checkOf(props.active)?.phase
+  return phase && props.engine ? askedOfEngine(phase, props.engine.phase) : 'nothing'
+})
 /** Cold work on an engine that is not cold waits; what the keeper says does not. */
 const waits = computed(() => {
   const { engine } = props
-  const phase = checkOf(props.active)?.phase
-  if (!engine || engine.phase === 'cold' || !phase || !WAITS_FOR_COLD.includes(phase))
-    return undefined
+  if (!engine || asked.value !== 'cool') return undefined
   const coldAt = DateTime.now().plus({ minutes: engine.coldInMinutes }).toFormat('HH:mm')
   return engine.running
     ? say('case.check-column.engineRuns')
@@ -43,11 +43,6 @@ const waits = computed(() => {
         coldAt,
         cold: { kind: 'temperature', coreValue: COLD_BELOW_C },
       })
-})
-/** Hot work on a cold engine begins with starting it, and that asks first what is left to do cold. */
-const needsStart = computed(() => {
-  const phase = checkOf(props.active)?.phase
-  return phase !== undefined && NEEDS_HEAT.includes(phase) && props.engine?.phase === 'cold'
 })
 const column = useTemplateRef<HTMLElement>('column')
 const { more, verdict, goDown } = useMoreBelow(column)
@@ -68,7 +63,7 @@ watch(
         </button>
       </div>
       <p v-if="waits" class="caution">{{ waits }}</p>
-      <div v-else-if="needsStart" class="caution row">
+      <div v-else-if="asked === 'start'" class="caution row">
         <span class="grow">{{ say('case.check-column.doneHot') }}</span>
         <v-btn :disabled="!open.mayRecord.value" @click="emit('start')">{{
           say('case.next-box.startTheEngine')

@@ -27,6 +27,8 @@ const repairs = computed(() =>
 )
 const mended = computed(() => [...new Set(repairs.value.flatMap(({ data }) => data.faults))])
 
+/** A case has so many causes at most. */
+const MOST_CAUSES = 5
 const faults = ref<string[]>([])
 const work = ref('')
 const outcome = ref<'cause-confirmed' | 'not-found'>('cause-confirmed')
@@ -39,8 +41,6 @@ watch(shown, (isOpen) => {
   faults.value = []
   causes.value = mended.value.slice(0, MOST_CAUSES)
 })
-/** A case has so many causes at most. */
-const MOST_CAUSES = 5
 const written = (name: string, text: string) => (text.trim() ? { [name]: text.trim() } : {})
 
 async function recordRepair() {

@@ -1,13 +1,8 @@
 import type { Say } from '../../look/say'
-import { importLog, type Message, readLogTable, suggestMapping, type WarmUpTrace } from '#core'
+import { importLog, readLogTable, suggestMapping } from '#core'
 
 /** Files larger than this are no log of one run, bytes. */
 const LARGEST_BYTES = 8_000_000
-
-export interface TakenLog {
-  traces: Omit<WarmUpTrace, 'run'>[]
-  notes: Message[]
-}
 
 /** What a log file says of a run: its columns as they seem to be; a sentence where it cannot be read. */
 export async function logIn(file: File, say: Say) {
@@ -17,5 +12,5 @@ export async function logIn(file: File, say: Say) {
   const { time, channels = {} } = suggestMapping(table)
   if (!time) throw new Error(say('warm-up-run.logHasNoTime'))
   if (Object.keys(channels).length === 0) throw new Error(say('warm-up-run.logHasNoChannel'))
-  return importLog(table, { time, channels }) satisfies TakenLog
+  return importLog(table, { time, channels })
 }
