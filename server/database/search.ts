@@ -21,21 +21,43 @@ export interface Sought {
   after?: { touchedAt: string; id: string } | undefined
 }
 
-/** Every word that is asked for stands somewhere in what a thing is known under. */
+/** What a word may begin after. A list, for the index can look a beginning up only where these are counted out. */
+const BEGINS = '(^|[ ./(-])'
+const RUN_OF_THREE = /[\p{L}\p{N}]{3}/u
+
+/**
+ * Every word that is asked for stands somewhere in what a thing is known under; one without three letters or digits in
+ * a row where a word begins, for such a word has no three the index could look it up by.
+ */
 const hasWords = (column: SQLWrapper, text = ''): SQL[] =>
   inSmallLetters(text)
     .split(/\s+/)
-    .filter(Boolean)
-    .map((word) => sql`${column} like ${`%${word.replace(/[\\%_]/g, '\\$&')}%`}`)
+    .filter((word) => /[\p{L}\p{N}]/u.test(word))
+    .map((word) =>
+      RUN_OF_THREE.test(word)
+        ? sql`${column} like ${`%${word.replace(/[\\%_]/g, '\\$&')}%`}`
+        : sql`${column} ~ ${BEGINS + word.replace(/[\\^$.*+?()[\]{}|]/g, '\\$&')}`,
+    )
 
-/** Cases that are looked through from the newest on before words are looked up in all that ever were. */
+/** What is looked through from the newest on before words are looked up in all that ever was. */
 const LOOKED_THROUGH = 1_000
 
 /**
- * A page of cases and one more. Where words are sought, the newest cases are looked through first, which finds what many
- * have; what only few have is then looked up in the index of words. Left to itself, the database takes the one for the
- * other, and reads a shop of many years from its newest case on for one plate.
+ * A page by words, newest first, as `found` reads it. The newest are looked through first, which finds what many have;
+ * what only few have is then looked up in the index of words. Left to itself, the database takes the one for the other,
+ * and reads a shop of many years from its newest on for one plate.
  */
+async function newestFirst<Row>(
+  words: readonly SQL[],
+  page: number,
+  found: (among: 'newest' | 'all') => PromiseLike<Row[]>,
+): Promise<Row[]> {
+  if (words.length === 0) return found('all')
+  const newest = await found('newest')
+  return newest.length >= page ? newest : found('all')
+}
+
+/** A page of cases and one more. */
 async function pageOfCases(db: Database, shopId: string, sought: Sought) {
   const { text, complaint, bay, person, isOpen, after } = sought
   const { touchedAt, caseId } = caseIndex
@@ -44,24 +66,6 @@ async function pageOfCases(db: Database, shopId: string, sought: Sought) {
     eq(caseIndex.shopId, shopId),
     after && sql`(${touchedAt}, ${caseId}) < (${after.touchedAt}::timestamptz, ${after.id}::uuid)`,
   )
-  const found = (among: SQL | undefined, newestFirst: SQL) =>
-    db
-      .select()
-      .from(caseIndex)
-      .where(
-        and(
-          here,
-          among,
-          ...words,
-          complaint && eq(caseIndex.complaint, complaint),
-          bay === undefined ? undefined : eq(caseIndex.bay, inSmallLetters(bay)),
-          person === undefined ? undefined : arrayContains(caseIndex.people, [person]),
-          isOpen === undefined ? undefined : eq(caseIndex.isOpen, isOpen),
-        ),
-      )
-      .orderBy(newestFirst, desc(caseId))
-      .limit(PAGE + 1)
-  if (words.length === 0) return found(undefined, desc(touchedAt))
   const oldest = db
     .select({ touchedAt })
     .from(caseIndex)
@@ -69,12 +73,30 @@ async function pageOfCases(db: Database, shopId: string, sought: Sought) {
     .orderBy(desc(touchedAt), desc(caseId))
     .offset(LOOKED_THROUGH)
     .limit(1)
-  const newest = await found(
-    sql`${touchedAt} >= coalesce((${oldest}), '-infinity')`,
-    desc(touchedAt),
-  )
-  // The same order, spelt so that no index has it.
-  return newest.length > PAGE ? newest : found(undefined, sql`${touchedAt} + interval '0' desc`)
+  return newestFirst(words, PAGE + 1, (among) => {
+    const isLookedUp = among === 'all' && words.length > 0
+    return (
+      db
+        .select()
+        .from(caseIndex)
+        .where(
+          and(
+            here,
+            among === 'newest'
+              ? sql`${touchedAt} >= coalesce((${oldest}), '-infinity')`
+              : undefined,
+            ...words,
+            complaint && eq(caseIndex.complaint, complaint),
+            bay === undefined ? undefined : eq(caseIndex.bay, inSmallLetters(bay)),
+            person === undefined ? undefined : arrayContains(caseIndex.people, [person]),
+            isOpen === undefined ? undefined : eq(caseIndex.isOpen, isOpen),
+          ),
+        )
+        // The same order, spelt so that no index has it.
+        .orderBy(isLookedUp ? sql`${touchedAt} + interval '0' desc` : desc(touchedAt), desc(caseId))
+        .limit(PAGE + 1)
+    )
+  })
 }
 
 /** Cases of a shop that are as they are sought, those touched last first, a page at a time. */
@@ -110,12 +132,35 @@ export async function searchCases(shopId: string, sought: Sought) {
 /** Vehicles of a shop known under these words, with what is known of their systems. */
 export async function searchVehicles(shopId: string, text: string) {
   const db = database()
-  const found = await db
-    .select()
+  const words = hasWords(vehicleWords(vehicles), text)
+  const here = eq(vehicles.shopId, shopId)
+  const oldest = db
+    .select({ id: vehicles.id })
     .from(vehicles)
-    .where(and(eq(vehicles.shopId, shopId), ...hasWords(vehicleWords(vehicles), text)))
+    .where(here)
     .orderBy(desc(vehicles.id))
-    .limit(MOST_VEHICLES)
+    .offset(LOOKED_THROUGH)
+    .limit(1)
+  const found = await newestFirst(words, MOST_VEHICLES, (among) => {
+    const isLookedUp = among === 'all' && words.length > 0
+    return (
+      db
+        .select()
+        .from(vehicles)
+        .where(
+          and(
+            here,
+            among === 'newest'
+              ? sql`${vehicles.id} >= coalesce((${oldest}), '00000000-0000-0000-0000-000000000000')`
+              : undefined,
+            ...words,
+          ),
+        )
+        // As above: an order that no index has.
+        .orderBy(isLookedUp ? sql`${vehicles.id}::text desc` : desc(vehicles.id))
+        .limit(MOST_VEHICLES)
+    )
+  })
   const profiles = await newestProfiles(
     db,
     shopId,

@@ -110,6 +110,9 @@ describe('a shop that grows', () => {
         where shop_id = ${shop} and is_open order by touched_at desc, case_id desc limit 500`,
       'cases by a word': sql`explain (costs off) select * from case_index
         where shop_id = ${shop} and words like '%n 199%' order by touched_at desc, case_id desc limit 26`,
+      'cases by a short word too': sql`explain (costs off) select * from case_index
+        where shop_id = ${shop} and words like '%lif%' and words ~ '(^|[ ./(-])36'
+        order by touched_at + interval '0' desc, case_id desc limit 26`,
       'cases of a person': sql`explain (costs off) select * from case_index
         where shop_id = ${shop} and people @> array[${PEOPLE.ilka}]::uuid[]
         order by touched_at desc, case_id desc limit 26`,
