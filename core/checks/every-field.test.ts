@@ -9,7 +9,15 @@ import { CONTEXT } from './check.fixture'
 import type { CheckContext, Entry } from './context'
 import type { Check } from './define-check'
 import { described } from './outcome-words.fixture'
-import { arbitraryOf, type Field, fieldsOf } from './random-record.fixture'
+import {
+  arbitraryOf,
+  entriesOf,
+  type Field,
+  fieldsOf,
+  isListOfChoices,
+  type ValueFor,
+  withField,
+} from './random-record.fixture'
 import { ALL_CHECKS } from './registry'
 
 /** Draws of all that a check records, before a field is said to move nothing. */
@@ -24,8 +32,6 @@ const FANS = ['viscous-clutch', 'electric-relay', 'electric-module', 'thermo-swi
 const LISTED = [
   ...readFileSync('docs/case-format.md', 'utf8').matchAll(/^\| `([a-z-]+\.[a-z-]+ [^`]+)` +\|/gm),
 ].map(([, field]) => field!)
-
-const idOf = (n: number) => `0196aaaa-0000-7000-8000-${n.toString(16).padStart(12, '0')}`
 
 /** Records of one check and what stands around them. */
 interface Draw {
@@ -52,27 +58,15 @@ function recordedOf(check: Check): Draw[] {
 
 /** One record of each kind, at random; of a run its start and a few of each other kind. */
 function drawnOf(check: Check): Draw[] {
-  const start = Object.keys(check.records).find((kind) => kind.endsWith('.start'))
-  const kinds = Object.keys(check.records).sort((a, b) => Number(b === start) - Number(a === start))
-  const lists = kinds.map((kind) => {
-    const length = start === undefined || kind === start ? 1 : IN_A_RUN
-    const one = arbitraryOf(check.records[kind]!).map((data) => ({ kind, data: inRun(data) }))
-    return fc.array(one, { minLength: length, maxLength: length })
-  })
   const drawn = fc.record({
-    entries: fc.tuple(...lists).map((all) =>
-      all
-        .flat()
-        .filter(({ kind, data }) => check.records[kind]!.safeParse(data).success)
-        .map((entry, n) => ({ ...entry, id: idOf(n), observedAt: momentOf(n) })),
-    ),
+    entries: entriesOf(check, { each: 1, inRun: IN_A_RUN }),
     context: fc.record({
       complaint: fc.constantFrom(...COMPLAINTS),
       fan: fc.constantFrom(...FANS),
     }),
   })
   return fc.sample(drawn, { numRuns: DRAWS, seed: 7 }).map(({ entries, context }) => ({
-    entries: entries as Entry[],
+    entries,
     context: {
       ...CONTEXT,
       complaint: context.complaint,
@@ -80,11 +74,6 @@ function drawnOf(check: Check): Draw[] {
     },
   }))
 }
-const momentOf = (n: number) => `2026-09-01T08:${String(n).padStart(2, '0')}:00Z`
-const inRun = (data: unknown) =>
-  typeof data === 'object' && data !== null && 'run' in data ? { ...data, run: idOf(0) } : data
-
-type ValueFor = (old: unknown) => unknown
 
 /** Other values for a field: each choice, each choice in a list, or figures; and lists of figures made smaller. */
 function valuesFor({ schema }: Field): ValueFor[] {
@@ -98,8 +87,6 @@ function valuesFor({ schema }: Field): ValueFor[] {
 }
 const SHARES = [1, 0.9, 0.5]
 
-const isListOfChoices = (schema: z.ZodType): schema is z.ZodArray<z.ZodEnum> =>
-  schema instanceof z.ZodArray && schema.element instanceof z.ZodEnum
 const isChoice = (schema: z.ZodType) => schema instanceof z.ZodEnum || isListOfChoices(schema)
 
 const scaled = (value: unknown, share: number): unknown =>
@@ -108,20 +95,6 @@ const scaled = (value: unknown, share: number): unknown =>
     : typeof value === 'number'
       ? value * share
       : value
-
-/** A record in which a field has another value, made of the one it has; undefined where it has no place for it. */
-function withField(data: unknown, path: readonly string[], value: ValueFor): unknown {
-  const [name, ...rest] = path
-  if (name === undefined) return value(data)
-  if (name === '[]') {
-    if (!Array.isArray(data) || data.length === 0) return undefined
-    const inner = withField(data.at(-1), rest, value)
-    return inner === undefined ? undefined : [...(data as unknown[]).slice(0, -1), inner]
-  }
-  if (typeof data !== 'object' || data === null) return undefined
-  const inner = withField((data as Record<string, unknown>)[name], rest, value)
-  return inner === undefined ? undefined : { ...data, [name]: inner }
-}
 
 /**
  * Values of a field that no draw tells apart, as words: choices by their names, and of all else whether it moves

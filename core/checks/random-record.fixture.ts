@@ -1,5 +1,7 @@
 import fc from 'fast-check'
 import { z } from 'zod'
+import type { Entry } from './context'
+import type { Check } from './define-check'
 import { toCore, UNITS, type QuantityKind } from '../quantity/units'
 
 /** What is usual in a workshop, in the first unit of its kind; outside it nothing much differs any more. */
@@ -114,4 +116,71 @@ function listArbitrary(schema: z.ZodArray): fc.Arbitrary<unknown[]> {
     if (!name) return drawn
     return [...(drawn as Record<string, number>[])].sort((a, b) => a[name]! - b[name]!)
   })
+}
+
+/** A value for a field, made of the one it has. */
+export type ValueFor = (old: unknown) => unknown
+
+/** A record in which a field has another value, made of the one it has; undefined where it has no place for it. */
+export function withField(data: unknown, path: readonly string[], value: ValueFor): unknown {
+  const [name, ...rest] = path
+  if (name === undefined) return value(data)
+  if (name === '[]') {
+    if (!Array.isArray(data) || data.length === 0) return undefined
+    const inner = withField(data.at(-1), rest, value)
+    return inner === undefined ? undefined : [...(data as unknown[]).slice(0, -1), inner]
+  }
+  if (typeof data !== 'object' || data === null) return undefined
+  const inner = withField((data as Record<string, unknown>)[name], rest, value)
+  return inner === undefined ? undefined : { ...data, [name]: inner }
+}
+
+export const isListOfChoices = (schema: z.ZodType): schema is z.ZodArray<z.ZodEnum> =>
+  schema instanceof z.ZodArray && schema.element instanceof z.ZodEnum
+
+const idOf = (n: number) => `0196aaaa-0000-7000-8000-${n.toString(16).padStart(12, '0')}`
+const two = (n: number) => String(n).padStart(2, '0')
+const momentOf = (n: number) => `2026-09-01T${two(8 + Math.floor(n / 60))}:${two(n % 60)}:00Z`
+/** The id of the record that begins the run of a drawn list. */
+const FIRST = idOf(0)
+const inRun = (data: unknown) =>
+  typeof data === 'object' && data !== null && 'run' in data ? { ...data, run: FIRST } : data
+
+/** So many records of each kind; of a run one start, and of each kind that belongs to it. */
+interface HowMany {
+  each: number
+  inRun: number
+}
+
+/** Records of a check at random, a minute apart, of a run its start first; those that its schemas refuse are left out. */
+export function entriesOf(check: Check, { each, inRun: within }: HowMany): fc.Arbitrary<Entry[]> {
+  const start = Object.keys(check.records).find((kind) => kind.endsWith('.start'))
+  const kinds = Object.keys(check.records).sort((a, b) => Number(b === start) - Number(a === start))
+  const lists = kinds.map((kind) => {
+    const length = kind === start ? 1 : start === undefined ? each : within
+    const one = arbitraryOf(check.records[kind]!).map((data) => ({ kind, data: inRun(data) }))
+    return fc.array(one, { minLength: length, maxLength: length })
+  })
+  return fc.tuple(...lists).map((all) =>
+    all
+      .flat()
+      .filter(({ kind, data }) => check.records[kind]!.safeParse(data).success)
+      .map((entry, n) => ({ ...entry, id: idOf(n), observedAt: momentOf(n) })),
+  )
+}
+
+/** Lists of records behind each other, each record with an id and a moment of its own. */
+export function behindEachOther(lists: readonly (readonly Entry[])[]): Entry[] {
+  let count = 0
+  return lists
+    .flatMap((list) => {
+      const ids = new Map(list.map((entry) => [entry.id, idOf(count++)]))
+      return list.map((entry) => {
+        const { run } = entry.data as { run?: string }
+        const data =
+          run === undefined ? entry.data : { ...(entry.data as object), run: ids.get(run) }
+        return { ...entry, id: ids.get(entry.id)!, data }
+      })
+    })
+    .map((entry, n) => ({ ...entry, observedAt: momentOf(n) }))
 }

@@ -8,7 +8,7 @@ import { BOOK } from '../knowledge/book'
 import { LEVELS } from '../knowledge/levels'
 import { message } from '../quantity/message'
 import type { Complaint } from '../vehicle/complaint'
-import { vignettes } from './vignette.fixture'
+import { vehiclesOfVignettes } from './vignette.fixture'
 
 const COMPLAINTS: readonly Complaint[] = ['coolant-loss', 'overheats', 'no-heat']
 const DESERVES = 0.85
@@ -22,22 +22,14 @@ const PROVEN_OTHERWISE: Readonly<Record<string, string>> = {
   'trapped-air': 'A refill that cures proves it, and low coolant with it.',
   'low-coolant': 'A state that has a cause: the loss is traced.',
   'heater-core-restricted': 'A drop across the core is measured, and may be the valve.',
-  'heater-valve-shut': 'It does not follow a command; that is measured.',
-  'heat-module-stuck': 'It does not follow a command; that is measured.',
-  'map-heater-lost': 'Supply and resistance are measured.',
   'sealant-in-system': 'Flakes are seen, and may have been added for a leak that is still there.',
   'jacket-scaled': 'Nobody sees into the jacket: what else it may be is shown good.',
   'radiator-debris': 'Some dirt is on every radiator; washed, it is cured or not.',
   'fan-clutch-slipping': 'Hot and cold hand tests together.',
   'fan-clutch-locked': 'Hot and cold hand tests together.',
-  'fan-module-dead': 'Powered at its plug and dead, with the motor shown good.',
   'air-dam-missing': 'Undertrays get lost and little happens; with one fitted it is cured or not.',
-  'grille-shutter-stuck': 'It does not follow a command; that is measured.',
-  'electro-viscous-control': 'It does not follow a command; that is measured.',
   'fan-always-on': 'It is heard, and may be asked for by the air conditioning.',
   'coolant-sensor-biased': 'Cold and hot against a second thermometer, together.',
-  'sensor-wiring': 'Any plug moves a little: wiring and figures together.',
-  'blend-door-stuck': 'It does not follow a command; that is measured.',
   'blower-or-filter': 'Weak air is felt; the filter is looked at.',
   'engine-makes-heat': 'What else it may be is shown good.',
   overload: 'Within its rating it stays cool: two drives together.',
@@ -48,6 +40,8 @@ const TOO_LITTLE_ALONE: Readonly<Record<string, string>> = {
   'thermostat-stuck-open by thermostat-missing':
     'Where it loses coolant a missing thermostat is seldom met; without heat it is proof.',
   'fan-switch-dead by fan-bridged-runs': 'The relay may be what the bridge went round.',
+  'fan-module-dead by fan-speed-missing':
+    'Where the fan is hardly ever to blame, a speed that is missing may be one not called for.',
   'compressor-gasket by compressor-gas': 'Bubbles pause by themselves; twice is proof.',
   'heater-core-leak by issuing:heater-core': 'Seen through a flap: the trace adds to it.',
   'heater-core-leak by traced:heater-box': 'Seen through a flap: the look adds to it.',
@@ -58,14 +52,7 @@ const TOO_LITTLE_ALONE: Readonly<Record<string, string>> = {
   'block-cracked by cylinder-wet': 'Fuel and oil are wet too; taken off, the crack is found.',
 }
 
-const profiles = [
-  ...new Map(
-    [...vignettes('open'), ...vignettes('kept-apart')].map(({ file }) => [
-      JSON.stringify(file.vehicle.profile),
-      file.vehicle.profile,
-    ]),
-  ).values(),
-]
+const profiles = vehiclesOfVignettes()
 
 /** P(worst state | one fault alone). */
 const worstOf = ({ columns, classes: { below, classOf } }: SignModel, fault: number): number =>

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { readCaseFile } from '../record/read'
 import { eventsOfKind } from '../record/standing'
 import type { CaseFile } from '../record/schema'
+import type { SystemProfile } from '../vehicle/profile'
 
 export interface Vignette {
   name: string
@@ -23,3 +24,13 @@ export function vignettes(folder: 'open' | 'kept-apart'): Vignette[] {
     }
   })
 }
+
+/** The vehicles of all vignettes, each system once. */
+export const vehiclesOfVignettes = (): SystemProfile[] => [
+  ...new Map(
+    [...vignettes('open'), ...vignettes('kept-apart')].map(({ file: { vehicle } }) => [
+      JSON.stringify(vehicle.profile),
+      vehicle.profile,
+    ]),
+  ).values(),
+]

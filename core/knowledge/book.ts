@@ -6,6 +6,7 @@ import { INSIDE_FAULTS } from './faults-inside'
 import { EXTERNAL_LEAKS } from './faults-leak'
 import { HARMLESS, READING_FAULTS, UNLISTED } from './faults-reading'
 import { SIGNS } from './signs'
+import type { Level } from './levels'
 import type { Book, Effect, Fault } from './types'
 
 /** Faults that a hold with these parts isolated does not see. */
@@ -14,10 +15,16 @@ const ISOLATED: Readonly<Record<string, readonly string[]>> = {
   'hold-without-coolers': ['oil-cooler-internal', 'gearbox-cooler-internal', 'egr-cooler-internal'],
 }
 
+/** What mostly shows in one hold shows again in the next: a part is isolated because the hold before it fell. */
+const FELL_BEFORE: readonly Level[] = ['often', 'mostly', 'nearlyAlways']
+
 /** A hold with a part isolated falls for the same reasons as any cold hold, but for that part. */
 function withIsolatedHolds(fault: Fault): Fault {
-  const hold = fault.effects.find((effect) => effect.sign === 'hold-cold')
-  if (!hold) return fault
+  const cold = fault.effects.find((effect) => effect.sign === 'hold-cold')
+  if (!cold) return fault
+  const { seep } = cold.atLeast
+  const again = seep && FELL_BEFORE.includes(seep) ? 'almostAlways' : seep
+  const hold = { ...cold, atLeast: { ...cold.atLeast, ...(again ? { seep: again } : {}) } }
   const more = Object.entries(ISOLATED)
     .filter(([, isolated]) => !isolated.includes(fault.id))
     .map(([sign]): Effect => ({ ...hold, sign }))
@@ -25,7 +32,7 @@ function withIsolatedHolds(fault: Fault): Fault {
 }
 
 export const BOOK: Book = {
-  version: '2026.11-3',
+  version: '2026.11-4',
   faults: [
     ...EXTERNAL_LEAKS,
     ...INSIDE_FAULTS,

@@ -92,7 +92,13 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('fan-no-effect', 'sometimes', 'The fan pulls against it.'),
       yes('slow-over-months', 'even', 'Dirt gathers.'),
     ],
-    guards: [guard('looked-both-sides', 'Looked at from both sides')],
+    guards: [
+      guard(
+        'looked-both-sides',
+        'Looked at from both sides and found blocked',
+        'looked-both-sides + fins-blocked',
+      ),
+    ],
     cost: cost(0.1, 60),
     proof: loadProof,
   }),
@@ -112,7 +118,13 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('radiator-hot-through', 'often', 'Hot all over, nothing taken off.'),
       yes('slow-over-months', 'even', 'Dirt gathers.'),
     ],
-    guards: [guard('looked-both-sides', 'Looked at from both sides, between the cores')],
+    guards: [
+      guard(
+        'looked-both-sides',
+        'Looked at from both sides, and found blocked between the cores',
+        'looked-both-sides + stack-blocked',
+      ),
+    ],
     cost: cost(0.1, 120),
     proof: loadProof,
   }),
@@ -177,7 +189,7 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('clutch-streaks', 'even', 'Its fluid is on its face.'),
     ],
     guards: [
-      guard('clutch-hot-and-cold', 'Hot and cold hand tests agree'),
+      guard('clutch-hot-and-cold', 'Hot and cold hand tests agree', 'clutch-slips-hot-and-cold'),
       guard('drive-turning', 'Belt drives', 'drive-turning'),
     ],
     cost: cost(3, 60),
@@ -201,7 +213,9 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('low-power', 'sometimes', 'It takes power and fuel.'),
     ],
     causes: [brings('engine-cool', 'sometimes', 'Over-cooled in winter.')],
-    guards: [guard('clutch-hot-and-cold', 'Hot and cold hand tests agree')],
+    guards: [
+      guard('clutch-hot-and-cold', 'Hot and cold hand tests agree', 'clutch-grips-hot-and-cold'),
+    ],
     cost: cost(3, 60),
     proof: 'Turns with drag cold, roars only hot.',
   }),
@@ -238,7 +252,10 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('fan-fuse-blown', 'often', 'The fuse more often than the wire.'),
       yes('fan-bridged-dead', 'nearlyAlways', 'A bridge carries nothing where nothing arrives.'),
     ],
-    guards: [poweredAtPlug],
+    guards: [
+      poweredAtPlug,
+      guard('fan-feed-missing', 'Supply found missing at the plug, or the fuse blown'),
+    ],
   }),
   fanFault({
     id: 'fan-relay-dead',
@@ -253,7 +270,7 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('fan-relay-fails', 'nearlyAlways', 'Bridged, the fan runs.'),
       yes('fan-feed-dead', 'often', 'Behind it nothing arrives.'),
     ],
-    guards: [poweredAtPlug],
+    guards: [poweredAtPlug, guard('fan-relay-failed', 'The relay found not to pass')],
   }),
   fanFault({
     id: 'fan-ground-bad',
@@ -268,7 +285,10 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('fan-ground-bad', 'nearlyAlways', 'Voltage is lost under load.'),
       yes('fan-bridged-dead', 'mostly', 'The current has no way back.'),
     ],
-    guards: [poweredAtPlug],
+    guards: [
+      poweredAtPlug,
+      guard('fan-ground-lost', 'The ground found to lose voltage under load'),
+    ],
   }),
   fanFault({
     id: 'fan-module-dead',
@@ -284,7 +304,7 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('fan-ac-dead', 'even', 'Or all of them.'),
       yes('fan-command-missing', 'rarely', 'The command is there, the module does nothing.'),
     ],
-    guards: [poweredAtPlug],
+    guards: [poweredAtPlug, guard('fan-speed-missing', 'A speed found missing')],
   }),
   fanFault({
     id: 'fan-switch-dead',

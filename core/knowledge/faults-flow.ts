@@ -7,7 +7,18 @@ const secondSource = guard(
   'engine-temperature-second-source',
   'Engine temperature confirmed by a second source',
 )
-const benchOrRun = guard('thermostat-bench-or-run', 'Shown on the bench or in a warm-up run')
+const shownShut = guard(
+  'thermostat-shown-shut',
+  'Shown to stay shut, on the bench or in a warm-up run',
+  'thermostat-shut-bath',
+  'thermostat-shut-run',
+)
+const shownOpen = guard(
+  'thermostat-shown-open-cold',
+  'Shown open or missing, on the bench or in a warm-up run',
+  'thermostat-open-bath',
+  'thermostat-open-run',
+)
 const engineHotLevelFull = guard(
   'engine-hot-level-full',
   'Engine hot, level full',
@@ -50,7 +61,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
       at('bath-late', { late: 'nearlyAlways', shut: 'mostly' }, 'In water it stays shut.'),
       yes('pressure-early', 'rarely', 'It heats fast.'),
     ],
-    guards: [levelAndAir, secondSource, benchOrRun],
+    guards: [levelAndAir, secondSource, shownShut],
     links: [overheating],
     cost: cost(0.8, 60),
     proof: 'Warm-up run with the opening at its rating.',
@@ -107,7 +118,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('heater-weak-idle', 'rarely', 'Idle gives little heat.'),
     ],
     causes: [brings('engine-cool', 'nearlyAlways', 'It never reaches its rating on the road.')],
-    guards: [secondSource, benchOrRun],
+    guards: [secondSource, shownOpen],
     cost: cost(0.8, 60),
     proof: 'Warm-up run reaches its rating and stays.',
   }),
@@ -160,6 +171,12 @@ export const FLOW_FAULTS: readonly Fault[] = [
       ),
       levelAndAir,
       guard('drive-turning', 'Drive seen turning'),
+      guard(
+        'no-delivery',
+        'Delivery measured and found poor, or the impeller seen bad',
+        'pump-delivers-little',
+        'impeller-seen-bad',
+      ),
     ],
     links: [overheating],
     cost: cost(2, 150),
@@ -259,7 +276,10 @@ export const FLOW_FAULTS: readonly Fault[] = [
     priorBecause: 'Nobody looks until it is hot, or cold.',
     effects: [],
     causes: [brings('level-low', 'almostAlways', 'That is what it is.')],
-    guards: [guard('loss-traced', 'Loss traced: where it went is known', 'loss-traced')],
+    guards: [
+      guard('level-low', 'Level seen low, cold'),
+      guard('loss-traced', 'Loss traced: where it went is known'),
+    ],
     links: [leadsTo('trapped-air', 'sometimes', 'Air takes its place.')],
     cost: cost(0.1, 15),
     disturbs: [],
@@ -336,7 +356,13 @@ export const FLOW_FAULTS: readonly Fault[] = [
       at('coolant-dirt', { brown: 'even', sludge: 'seldom' }, 'What closed it is in the coolant.'),
       yes('slow-over-months', 'even', 'It grew slowly.'),
     ],
-    guards: [engineHotLevelFull],
+    guards: [
+      engineHotLevelFull,
+      guard(
+        'heater-flow-poor',
+        'Its inlet hot and its outlet cool, or no heat arriving from a hot engine',
+      ),
+    ],
     cost: cost(2.5, 240),
     proof: heatProof,
   }),
@@ -355,7 +381,10 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('heater-drop', 'mostly', 'Hot before, cool after.'),
       yes('one-side-cold', 'even', 'One zone’s valve gives one cold side.'),
     ],
-    guards: [engineHotLevelFull],
+    guards: [
+      engineHotLevelFull,
+      guard('valve-command-fails', 'Commanded, fed, and it does not follow'),
+    ],
     cost: cost(0.8, 60),
     proof: heatProof,
   }),
@@ -374,7 +403,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('aux-pump-still', 'nearlyAlways', 'Commanded, it does not run.'),
       yes('heater-drop', 'even', 'At idle a slow stream.'),
     ],
-    guards: [engineHotLevelFull],
+    guards: [engineHotLevelFull, guard('aux-pump-fails', 'Commanded, fed, and it does not run')],
     cost: cost(1.5, 60),
     proof: 'Vents warm at idle.',
   }),

@@ -314,14 +314,7 @@ export const EXTERNAL_LEAKS: readonly Fault[] = [
     visible: 'sometimes',
     visibleBecause: 'Behind covers and the manifold.',
     reachesGround: 'sometimes',
-    guards: [
-      guard(
-        'seen-or-covers-off',
-        'Seen issuing, or covers off',
-        'traced:heat-module',
-        'seen-issuing:thermostat',
-      ),
-    ],
+    guards: [guard('seen-or-covers-off', 'Seen issuing, or covers off', 'traced:heat-module')],
     cost: cost(4, 240),
   }),
   leakFault({
@@ -367,15 +360,7 @@ export const EXTERNAL_LEAKS: readonly Fault[] = [
     visibleBecause: 'A crust along the joint line.',
     reachesGround: 'sometimes',
     extra: [yes('face-warped', 'even', 'Warped faces let it out.')],
-    guards: [
-      guard(
-        'cleaned-and-seen',
-        'Joint cleaned, and seen wet again',
-        'dried-and-wet-again:engine',
-        'seen-issuing:engine',
-        'traced:head-joint',
-      ),
-    ],
+    guards: [guard('cleaned-and-seen', 'Cleaned, and traced to the joint', 'traced:head-joint')],
     cost: cost(5, 600),
   }),
   leakFault({
@@ -422,14 +407,7 @@ export const EXTERNAL_LEAKS: readonly Fault[] = [
     visibleBecause: 'At the bulkhead, behind the engine.',
     reachesGround: 'even',
     extra: [yes('valve-command', 'seldom', 'A stiff valve is often a leaking one.')],
-    guards: [
-      guard(
-        'seen:heater-valve',
-        'Seen dripping at the valve',
-        'traced:heater-valve',
-        'seen-issuing:heater-hoses',
-      ),
-    ],
+    guards: [guard('seen:heater-valve', 'Seen dripping at the valve', 'traced:heater-valve')],
     cost: cost(0.6, 60),
   }),
   fault({

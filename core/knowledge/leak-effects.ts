@@ -98,14 +98,21 @@ export function leakCauses(heavy: Level | undefined): Cause[] {
   ]
 }
 
-/** "Seen issuing, or joint wet again after drying." */
+/**
+ * "Seen issuing, or joint wet again after drying." Where several places of a part may leak, a look at the part does not
+ * say which of them is to be mended: it is traced.
+ */
 export function seenGuard(place: string): Guard {
   const part = partOf(place)
-  return guard(
-    `seen:${place}`,
-    `Seen issuing at the ${PART_NAMES[part].toLowerCase()}, or wet again after drying`,
-    `traced:${place}`,
-    `seen-issuing:${part}`,
-    `dried-and-wet-again:${part}`,
-  )
+  const name = PART_NAMES[part].toLowerCase()
+  const isShared = LEAK_PLACES.filter((one) => one.part === part).length > 1
+  return isShared
+    ? guard(`seen:${place}`, `Traced to its place at the ${name}`, `traced:${place}`)
+    : guard(
+        `seen:${place}`,
+        `Seen issuing at the ${name}, or wet again after drying`,
+        `traced:${place}`,
+        `seen-issuing:${part}`,
+        `dried-and-wet-again:${part}`,
+      )
 }

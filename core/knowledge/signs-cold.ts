@@ -558,8 +558,8 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
     'wiring-bad',
     'Sensor reading jumps when its wiring is moved',
     'cold-soak',
-    'almostNever',
-    'Any plug moves a little.',
+    'never',
+    'It is the fault itself.',
   ),
   yesNo(
     'fan-feed-dead',
@@ -621,8 +621,8 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
     'fan-speed-missing',
     'One speed of the fan is missing',
     'fan-circuit',
-    'rarely',
-    'Speeds are hard to tell apart.',
+    'practicallyNever',
+    'That speeds are hard to tell apart is the reading’s doubt.',
   ),
   yesNo(
     'fan-wrong-way',

@@ -39,8 +39,8 @@ export const WARM_SIGNS: readonly Sign[] = [
     'scan-disagrees',
     'Scan and a second source disagree',
     RUN,
-    'almostNever',
-    'Infrared on a spot that is not as hot.',
+    'practicallyNever',
+    'It is the fault itself; a spot that is not as hot is the reading’s doubt.',
   ),
   yesNo(
     'dash-disagrees',
@@ -99,7 +99,7 @@ export const HOT_SIGNS: readonly Sign[] = [
     'clutch-locked',
     'Fan clutch grips always',
     'clutch-hot',
-    'rarely',
+    'almostNever',
     'Just started, it drags for a minute.',
   ),
   yesNo(
@@ -116,7 +116,7 @@ export const HOT_SIGNS: readonly Sign[] = [
     'rarely',
     'A cold cabin at full blower.',
   ),
-  yesNo('vent-cold', 'Both hoses hot, vent cold', HEATER, 'rarely', 'Probe in the wrong vent.'),
+  yesNo('vent-cold', 'Both hoses hot, vent cold', HEATER, 'almostNever', 'A flap somebody shut.'),
   yesNo('one-side-cold', 'One side of the cabin cold', HEATER, 'rarely', 'A probe in the draught.'),
   yesNo(
     'flow-reversed',
@@ -125,7 +125,13 @@ export const HOT_SIGNS: readonly Sign[] = [
     'never',
     'It is the fault itself.',
   ),
-  yesNo('air-weak', 'Little air though the heater is hot', HEATER, 'rarely', 'A vent is shut.'),
+  yesNo(
+    'air-weak',
+    'Little air though the heater is hot',
+    HEATER,
+    'almostNever',
+    'A vent is shut.',
+  ),
   yesNo(
     'radiator-cold',
     'Radiator stays cold on a hot engine',
@@ -173,7 +179,7 @@ export const HOT_SIGNS: readonly Sign[] = [
     'gas-in-coolant',
     'Combustion gas in the coolant',
     'chemical-gas-test',
-    'almostNever',
+    'practicallyNever',
     'Exhaust in the bay or coolant drawn in spoils the fluid.',
     [
       {
@@ -231,15 +237,15 @@ export const HOT_SIGNS: readonly Sign[] = [
     'module-command',
     'Heat-management module does not follow',
     DEVICES,
-    'almostNever',
-    'Calibration was interrupted.',
+    'never',
+    'It is the fault itself.',
   ),
   yesNo(
     'map-heater-dead',
     'Heater of the map thermostat has no supply or is open',
     DEVICES,
-    'almostNever',
-    'It is commanded off at idle.',
+    'never',
+    'It is the fault itself.',
   ),
   yesNo(
     'aux-pump-still',
@@ -248,22 +254,22 @@ export const HOT_SIGNS: readonly Sign[] = [
     'never',
     'It is the fault itself.',
   ),
-  yesNo('valve-command', 'Heater valve does not follow', DEVICES, 'almostNever', 'Vacuum was low.'),
   yesNo(
-    'shutter-shut',
-    'Grille shutter stays shut',
+    'valve-command',
+    'Heater valve does not follow',
     DEVICES,
-    'almostNever',
-    'It closes for warm-up.',
+    'never',
+    'It is the fault itself.',
   ),
+  yesNo('shutter-shut', 'Grille shutter stays shut', DEVICES, 'never', 'It is the fault itself.'),
   yesNo(
     'clutch-command',
     'Fan clutch does not follow its command',
     DEVICES,
-    'almostNever',
-    'Its speed lags.',
+    'never',
+    'It is the fault itself.',
   ),
-  yesNo('door-command', 'Blend door does not follow', DEVICES, 'rarely', 'Doors lag.'),
+  yesNo('door-command', 'Blend door does not follow', DEVICES, 'never', 'It is the fault itself.'),
 ]
 
 export const ROAD_SIGNS: readonly Sign[] = [
@@ -283,7 +289,7 @@ export const BENCH_SIGNS: readonly Sign[] = [
     name: 'Thermostat in water: late or shut',
     states: ['no', 'late', 'shut'],
     check: BATH,
-    leak: { late: 'almostNever', shut: 'never' },
+    leak: { late: 'practicallyNever', shut: 'never' },
     leakBecause: 'Heated too fast it reads late.',
   },
   {
@@ -291,7 +297,7 @@ export const BENCH_SIGNS: readonly Sign[] = [
     name: 'Thermostat in water: early or open',
     states: ['no', 'early', 'open'],
     check: BATH,
-    leak: { early: 'almostNever', open: 'never' },
+    leak: { early: 'practicallyNever', open: 'never' },
     leakBecause: 'A probe away from the wax.',
   },
   yesNo(
@@ -333,7 +339,7 @@ export const BENCH_SIGNS: readonly Sign[] = [
     'cured-by-refill',
     'Complaint gone once it was full and the air out',
     'refill',
-    'rarely',
+    'almostNever',
     'Some complaints stay away for a day.',
     ['gasket-gas-to-coolant', 'head-cracked'].map((by) => ({
       by,
@@ -346,8 +352,8 @@ export const BENCH_SIGNS: readonly Sign[] = [
     'leakage-bubbles',
     'Air from a cylinder bubbles in the neck',
     'cylinder-leakage',
-    'practicallyNever',
-    'Stirred air.',
+    'never',
+    'Air in the coolant that was pressed into a cylinder came through a wall.',
   ),
   yesNo('head-crack', 'Crack found in the head', TEARDOWN, 'never', 'It is the fault itself.'),
   yesNo(

@@ -8,6 +8,19 @@ export interface ActuatorAnalysis {
 
 const LEAST_SUPPLY_V = 10
 const FOLLOWS_WITHIN_PERCENT = 15
+/** Further off than this nothing lags any more: the device does not do what it is told, per cent of full scale. */
+export const PLAINLY_OFF_PERCENT = 40
+
+/**
+ * A device that has its supply and plainly does not do what it is told; of a map thermostat, whose heater is all there
+ * is to it, also one that has none.
+ * @example isShownBad(example('actuators.test')) // 'true'
+ */
+export function isShownBad(record: ActuatorTest): boolean {
+  const { state, errorPercent = 0 } = analyseActuator(record)
+  if (state === 'not-supplied') return record.device === 'map-thermostat'
+  return record.supplyVolts !== undefined && Math.abs(errorPercent) >= PLAINLY_OFF_PERCENT
+}
 
 /**
  * @example analyseActuator(example('actuators.test')).state // 'stuck'

@@ -1,16 +1,19 @@
 import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
-import { analyseActuator } from './analysis'
+import { analyseActuator, isShownBad } from './analysis'
 import { actuatorSigns } from './signs'
-import { actuatorTest } from './record'
+import { actuatorTest, type ActuatorTest } from './record'
 
-const SHOWN_BAD: Readonly<Record<string, string>> = {
+const SHOWN_BAD: Readonly<Record<ActuatorTest['device'], string>> = {
   'coolant-pump': 'pump-command-fails',
   'switchable-pump': 'pump-switch-fails',
   'heat-module': 'module-command-fails',
   'map-thermostat': 'map-heater-dead',
   'grille-shutter': 'shutter-shut',
   'fan-clutch': 'clutch-command-fails',
+  'aux-heater-pump': 'aux-pump-fails',
+  'heater-valve': 'valve-command-fails',
+  'blend-door': 'door-command-fails',
 }
 
 export const actuatorsCheck = defineCheck({
@@ -34,8 +37,7 @@ export const actuatorsCheck = defineCheck({
   judge: {
     'actuators.test': (record, _, { source }) => {
       const figures = analyseActuator(record)
-      const bad = figures.state !== 'follows' && figures.state !== 'not-shown'
-      const facts = bad && SHOWN_BAD[record.device] ? [SHOWN_BAD[record.device]!] : []
+      const facts = isShownBad(record) ? [SHOWN_BAD[record.device]] : []
       if (record.device === 'coolant-pump' && figures.state === 'follows')
         facts.push('drive-turning')
       const cautions =

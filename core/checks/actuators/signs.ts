@@ -1,7 +1,7 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
-import type { ActuatorAnalysis } from './analysis'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
+import { isShownBad, type ActuatorAnalysis } from './analysis'
 import type { ActuatorTest } from './record'
 
 const SIGN_OF: Readonly<Record<ActuatorTest['device'], string>> = {
@@ -29,6 +29,17 @@ export function actuatorSigns(
   const sign = SIGN_OF[record.device]
   const device = message(`device.${record.device}`)
   if (a.state === 'not-shown') return []
+  if (isShownBad(record))
+    return [
+      laidBare(
+        source,
+        sign,
+        0.93,
+        message(a.state === 'not-supplied' ? 'says.device.notSupplied' : 'says.device.not', {
+          device,
+        }),
+      ),
+    ]
   if (a.state === 'not-supplied')
     return [
       binaryReading(

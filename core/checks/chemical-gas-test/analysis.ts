@@ -36,7 +36,7 @@ export function analyseGasTest(record: ChemicalGasTest, complaint: Complaint): G
   }
   const negativeValidity = missing.reduce((v, m) => v * weight[m], 0.9)
   const positiveValidity = {
-    no: 0.96,
+    no: 0.985,
     'not-known': 0.85,
     'exhaust-in-bay': 0.3,
     'coolant-drawn-in': 0.3,

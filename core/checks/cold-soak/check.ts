@@ -18,7 +18,10 @@ export const coldSoakCheck = defineCheck({
       return {
         figures,
         states: [figures.state],
-        facts: record.wiring === 'not-known' ? [] : ['wiring-checked'],
+        facts:
+          record.wiring === 'not-known'
+            ? []
+            : [record.wiring === 'jumps' ? 'wiring-jumps' : 'wiring-good'],
         signs: coldSoakSigns(source, record, figures),
         notes: figures.soaked ? [] : [message('coldSoak.shortSoak', { hours: 8 })],
       }

@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import { SOAK_HOURS, type ColdSoakAnalysis } from './analysis'
 import type { ColdSoak } from './record'
 
@@ -23,7 +23,7 @@ export function coldSoakSigns(
         value: Math.abs(biasK),
         error: 1,
         given: { no: { mean: 0.8, sd: 1.2 }, yes: { low: 3, high: 40 } },
-        validity: 0.97 * Math.min(1, record.hoursStood / SOAK_HOURS) ** 2,
+        validity: 0.99 * Math.min(1, record.hoursStood / SOAK_HOURS) ** 2,
         conditions: 'scan after a cold soak',
         says: message('says.coldSoak', {
           bias: { kind: 'temperatureDifference', coreValue: biasK },
@@ -31,12 +31,15 @@ export function coldSoakSigns(
         }),
       }),
     )
-  if (record.wiring !== 'not-known')
+  const wiring = `${source}#wiring`
+  if (record.wiring === 'jumps')
+    out.push(laidBare(wiring, 'wiring-bad', 0.8, message('says.wiring.jumps')))
+  else if (record.wiring !== 'not-known')
     out.push(
       binaryReading(
-        `${source}#wiring`,
+        wiring,
         'wiring-bad',
-        record.wiring === 'jumps',
+        false,
         { whenPresent: 0.8, whenAbsent: 0.02 },
         message(`says.wiring.${record.wiring}`),
       ),

@@ -20,7 +20,7 @@ export function crankingSigns(analysis: CrankingAnalysis): SignReading[] {
       error: Math.max(0.01, top.errorKPaPerSecond),
       given: { no: { mean: 0.01, sd: 0.02 }, yes: { low: 0.04, high: 4 } },
       // A rise that nobody watched may have been a pulse.
-      validity: top.stays ? 0.95 : 0.88,
+      validity: top.stays ? 0.985 : 0.88,
       conditions: 'cranking, transducer',
       says: message('says.cranking', {
         rate: { kind: 'pressurePerSecond', coreValue: top.kPaPerSecond },

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { CylinderLeakage } from './record'
 
 /**
@@ -12,20 +12,14 @@ export function leakageSigns(
 ): SignReading[] {
   if (test.bubblesInNeck === 'not-known') return []
   const seen = test.bubblesInNeck === 'yes'
-  const rates = seen
-    ? { whenPresent: 0.85, whenAbsent: 0.005 }
-    : { whenPresent: Math.min(0.85, 1 / Math.max(1, cylinders)), whenAbsent: 0.01 }
+  const says = message(seen ? 'says.leakage.bubbles' : 'says.leakage.none', {
+    cylinder: test.cylinder,
+    percent: Math.round(test.leakPercent),
+  })
+  if (seen) return [laidBare(source, 'leakage-bubbles', 0.85, says)]
+  // One cylinder of several was pressed: the way may be in another.
+  const whenPresent = Math.min(0.85, 1 / Math.max(1, cylinders))
   return [
-    binaryReading(
-      source,
-      'leakage-bubbles',
-      seen,
-      rates,
-      message(seen ? 'says.leakage.bubbles' : 'says.leakage.none', {
-        cylinder: test.cylinder,
-        percent: Math.round(test.leakPercent),
-      }),
-      0.95,
-    ),
+    binaryReading(source, 'leakage-bubbles', false, { whenPresent, whenAbsent: 0.01 }, says, 0.95),
   ]
 }

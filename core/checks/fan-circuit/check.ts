@@ -1,8 +1,17 @@
 import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
-import { analyseFanCircuit } from './analysis'
+import { analyseFanCircuit, type CircuitBreak } from './analysis'
 import { fanCircuitSigns } from './signs'
 import { fanCircuit } from './record'
+
+/** What is shown of a link that is found broken. */
+const SHOWN_BROKEN: Readonly<Partial<Record<CircuitBreak, string>>> = {
+  feed: 'fan-feed-missing',
+  relay: 'fan-relay-failed',
+  ground: 'fan-ground-lost',
+  motor: 'fan-fed-dead',
+  speeds: 'fan-speed-missing',
+}
 
 export const fanCircuitCheck = defineCheck({
   id: 'fan-circuit',
@@ -42,7 +51,7 @@ export const fanCircuitCheck = defineCheck({
       const facts: string[] = []
       if (figures.switchingPlaceHot) facts.push('switching-place-hot')
       if (record.bridged === 'runs') facts.push('fan-bridged-runs')
-      if (figures.breaks.includes('motor')) facts.push('fan-fed-dead')
+      facts.push(...figures.breaks.flatMap((link) => SHOWN_BROKEN[link] ?? []))
       if (record.supplyVolts !== undefined && record.groundDropVolts !== undefined)
         facts.push('fan-plug-measured')
       if (record.airDirection === 'wrong') facts.push('fan-wrong-way')

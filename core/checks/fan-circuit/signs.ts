@@ -115,8 +115,9 @@ export function fanCircuitSigns(
       'fan-speed-missing',
       record.speeds === 'one-missing',
       0.92,
-      0.03,
+      0.005,
       `says.speeds.${record.speeds}`,
+      0.98,
     )
   if (record.airDirection)
     addFound(

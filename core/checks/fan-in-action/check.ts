@@ -20,7 +20,8 @@ export const fanInActionCheck = defineCheck({
       const facts: string[] = []
       if (figures.placeHot > 0.8 && record.switchingPlace) facts.push('switching-place-hot')
       if (figures.state === 'works') facts.push('fan-works')
-      if (figures.state === 'always-on') facts.push('fan-always-shown')
+      if (figures.state === 'always-on' && record.airConditioning === 'off')
+        facts.push('fan-always-shown')
       const notes = figures.state === 'not-called-for' ? [message('fan.notCalledFor')] : []
       if (context.profile.fan === 'viscous-clutch') notes.push(message('note.circuitOnViscousFan'))
       return {

@@ -32,7 +32,7 @@ export function analyseHeater(record: HeaterTest): HeaterAnalysis {
     dropK,
     state: 'not-judged',
     validity:
-      (record.setting === 'full-hot' ? 0.94 : record.setting === 'other' ? 0.3 : 0.7) *
+      (record.setting === 'full-hot' ? 0.985 : record.setting === 'other' ? 0.3 : 0.7) *
       (record.level === 'full' ? 1 : record.level === 'low' ? 0.6 : 0.85) *
       (record.engineRpm === undefined ? 0.95 : record.engineRpm < FAST_IDLE_RPM ? 0.85 : 1),
   }

@@ -32,6 +32,10 @@ export const heaterCheck = defineCheck({
       if (record.level === 'full') facts.push('level-full')
       if (record.direction !== 'not-known') facts.push('direction-known')
       if (record.direction === 'exchanged') facts.push('flow-reversed')
+      if (figures.state === 'core-or-valve' || figures.state === 'no-flow')
+        facts.push('heater-flow-poor')
+      if (figures.state === 'air-side' && record.air !== 'weak') facts.push('vent-cold-hoses-hot')
+      if (record.air === 'weak') facts.push('heater-air-weak')
       const notes = record.engine ? [] : [message('heater.engineNotMeasured')]
       if (figures.atIdle) notes.push(message('heater.atIdle'))
       if (context.profile.heavyDiesel === true && figures.state === 'engine-cool')

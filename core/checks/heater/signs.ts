@@ -1,7 +1,7 @@
 import { message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { HeaterAnalysis } from './analysis'
 import type { HeaterTest } from './record'
 
@@ -77,17 +77,20 @@ export function heaterSigns(
         `${source}#air`,
         'air-weak',
         record.air === 'weak',
-        { whenPresent: 0.9, whenAbsent: 0.06 },
+        { whenPresent: 0.9, whenAbsent: 0.02 },
         message(`says.air.${record.air}`),
-        0.93,
+        0.97,
       ),
     )
-  if (record.direction !== 'not-known')
+  const direction = `${source}#direction`
+  if (record.direction === 'exchanged')
+    out.push(laidBare(direction, 'flow-reversed', 0.93, message('says.direction.exchanged')))
+  else if (record.direction !== 'not-known')
     out.push(
       binaryReading(
-        `${source}#direction`,
+        direction,
         'flow-reversed',
-        record.direction === 'exchanged',
+        false,
         { whenPresent: 0.93, whenAbsent: 0.01 },
         message(`says.direction.${record.direction}`),
         0.93,

@@ -37,8 +37,12 @@ function notesOn(look: LevelAndCondition): Message[] {
 
 function shownBy(look: LevelAndCondition): string[] {
   const facts: string[] = []
+  if (look.oilInCoolant === 'yes' || look.emulsionInOil === 'dipstick')
+    facts.push('oil-and-coolant-mixed')
   if (look.level === 'right') facts.push('level-full')
   if (look.look || look.mixed) facts.push('coolant-tested')
+  if (look.level === 'low' || look.level === 'empty') facts.push('level-low')
+  if (look.level === 'overfull') facts.push('level-above-mark')
   if (look.liquidBelow === 'water') facts.push('liquid-identified')
   if (look.sealant === 'yes') facts.push('sealant-seen')
   return facts

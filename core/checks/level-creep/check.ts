@@ -22,10 +22,13 @@ export const levelCreepCheck = defineCheck({
         figures,
         states: [figures.state],
         notes,
-        facts:
-          record.startedAt === 'at-mark' && figures.state !== 'keeps-rising'
+        facts: [
+          ...(record.startedAt === 'at-mark' && figures.state !== 'keeps-rising'
             ? ['level-mark-identified']
-            : [],
+            : []),
+          ...(record.startedAt === 'above' ? ['level-above-mark'] : []),
+          ...(figures.state === 'rises-and-holds' ? ['rises-and-holds'] : []),
+        ],
         signs: creepSigns(source, record, figures),
       }
     },

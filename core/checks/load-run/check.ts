@@ -24,6 +24,9 @@ export const loadRunCheck = defineCheck({
     'load-run.run': (run, context, { source }) => {
       const figures = analyseLoadRun(run, context)
       const facts = run.segments.every((s) => s.load !== 'not-known') ? ['load-recorded'] : []
+      if (figures.beyondRating) facts.push('load-beyond-rating')
+      if (figures.overheats.some((kind) => kind === 'climb' || kind === 'cruise'))
+        facts.push('hot-under-load')
       const notes = figures.ratingAssumed
         ? [
             message('note.ratingAssumed', {

@@ -120,7 +120,7 @@ describe('what else a run says', () => {
     expect(speaksFor(load('within').signs, 'load-beyond')).toBeLessThan(-0.5)
     expect(load('not-known').signs.map((s) => s.sign)).not.toContain('load-beyond')
     expect(speaksFor(load('not-known', 'within').signs, 'load-beyond')).toBeLessThan(0)
-    expect(load('within', 'beyond').facts).toEqual(['load-recorded'])
+    expect(load('within', 'beyond').facts).toEqual(['load-recorded', 'load-beyond-rating'])
     expect(load('within', 'not-known').facts).toEqual([])
   })
 

@@ -14,8 +14,20 @@ interface Row {
 
 /** What each look can settle. Fins are seen from one side only unless the stack was looked at too. */
 const ROWS: Readonly<Record<keyof AirSideLook, Row>> = {
-  fins: { sign: 'fins-blocked', whenPresent: 0.85, whenAbsent: 0.08, isTheFault: true },
-  stack: { sign: 'stack-blocked', whenPresent: 0.9, whenAbsent: 0.05, isTheFault: true },
+  fins: {
+    sign: 'fins-blocked',
+    whenPresent: 0.85,
+    whenAbsent: 0.08,
+    fact: 'fins-blocked',
+    isTheFault: true,
+  },
+  stack: {
+    sign: 'stack-blocked',
+    whenPresent: 0.9,
+    whenAbsent: 0.05,
+    fact: 'stack-blocked',
+    isTheFault: true,
+  },
   shroud: {
     sign: 'shroud-broken',
     whenPresent: 0.95,

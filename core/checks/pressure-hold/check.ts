@@ -3,11 +3,18 @@ import { compareMoments } from '../../quantity/moment'
 import { correctedValue } from '../../quantity/record'
 import { knownValue } from '../../vehicle/profile'
 import { dataOf, type CheckContext } from '../context'
-import { defineCheck, these } from '../define-check'
+import { defineCheck, type EntryOf, these } from '../define-check'
 import { analyseHold, type HoldAnalysis, type HoldContext, type HoldRecords } from './analysis'
 import { holdLimit } from './limits'
 import { holdEnd, holdReading, holdRemark, holdStart, type HoldStart } from './record'
-import { holdSign, holdSigns } from './signs'
+import { hasFallen, holdSign, holdSigns } from './signs'
+
+const RECORDS = {
+  'pressure-hold.start': holdStart,
+  'pressure-hold.reading': holdReading,
+  'pressure-hold.remark': holdRemark,
+  'pressure-hold.end': holdEnd,
+} as const
 
 /**
  * What a hold reckons with besides its own readings.
@@ -41,7 +48,7 @@ function shownBy(held: HoldRecords, { state }: HoldAnalysis): string[] {
   const sign = holdSign(held)
   const isPartial = sign === 'hold-without-heater' || sign === 'hold-without-coolers'
   if (state === 'tight') facts.push(sign === 'hold-cold' ? 'hold-tight' : `${sign}-tight`)
-  if ((state === 'seep' || state === 'leak' || state === 'gross') && !isPartial) {
+  if (hasFallen(state) && !isPartial) {
     facts.push('hold-falls')
     if (held.end?.tray === 'dry') facts.push('tray-dry')
   }
@@ -50,17 +57,40 @@ function shownBy(held: HoldRecords, { state }: HoldAnalysis): string[] {
   return facts
 }
 
+type HoldEntry = EntryOf<typeof RECORDS>
+
+/** The records of one hold. */
+const heldOf = (start: HoldStart, own: readonly HoldEntry[]): HoldRecords => ({
+  start,
+  readings: own.flatMap((e) =>
+    e.kind === 'pressure-hold.reading' ? [{ ...e.data, id: e.id }] : [],
+  ),
+  remarks: dataOf(own, 'pressure-hold.remark'),
+  end: dataOf(own, 'pressure-hold.end').at(-1),
+})
+
+/** How fast the whole system fell, cold, in the last hold before a moment since the same work; undefined where it did not. */
+function wholeFallBefore(all: readonly HoldEntry[], moment: string, context: CheckContext) {
+  const whole = all.findLast(
+    (e) =>
+      e.kind === 'pressure-hold.start' &&
+      e.data.engine !== 'hot' &&
+      !e.data.isolated?.length &&
+      compareMoments(e.observedAt, moment) < 0 &&
+      context.epochOf(e.observedAt) === context.epochOf(moment),
+  )
+  if (whole?.kind !== 'pressure-hold.start') return undefined
+  const own = all.filter((e) => 'run' in e.data && e.data.run === whole.id)
+  const held = analyseHold(heldOf(whole.data, own), holdContextOf(context, whole.observedAt))
+  return hasFallen(held.state) ? held.fallKPaPerMinute?.value : undefined
+}
+
 const plannedMinutes = ({ plan, resolutionKPa }: HoldStart) =>
   holdLimit(plan, resolutionKPa).plannedMinutes
 
 export const pressureHoldCheck = defineCheck({
   id: 'pressure-hold',
-  records: {
-    'pressure-hold.start': holdStart,
-    'pressure-hold.reading': holdReading,
-    'pressure-hold.remark': holdRemark,
-    'pressure-hold.end': holdEnd,
-  },
+  records: RECORDS,
   phase: 'cold',
   minutes: 15,
   sides: ['leak', 'nothing-wrong'],
@@ -84,20 +114,16 @@ export const pressureHoldCheck = defineCheck({
     return coolantAtStart && correctedValue(coolantAtStart)
   },
   judge: {
-    'pressure-hold.start': (start, context, { source, observedAt, own }) => {
-      const held: HoldRecords = {
-        start,
-        readings: own.flatMap((e) =>
-          e.kind === 'pressure-hold.reading' ? [{ ...e.data, id: e.id }] : [],
-        ),
-        remarks: dataOf(own, 'pressure-hold.remark'),
-        end: dataOf(own, 'pressure-hold.end').at(-1),
-      }
+    'pressure-hold.start': (start, context, { source, observedAt, own, all }) => {
+      const held = heldOf(start, own)
       const figures = analyseHold(held, holdContextOf(context, observedAt))
+      const fellBefore = start.isolated?.length
+        ? wholeFallBefore(all, observedAt, context)
+        : undefined
       return {
         figures,
         states: [figures.state],
-        signs: holdSigns(source, held, figures),
+        signs: holdSigns(source, held, figures, fellBefore),
         facts: shownBy(held, figures),
         notes: figures.notes,
         cautions: figures.cautions,

@@ -1,4 +1,4 @@
-import { kPa } from '../check.fixture'
+import { kPa, records } from '../check.fixture'
 import { analyseHold, type HoldContext, type HoldRecords } from './analysis'
 
 const BARE: HoldContext = {
@@ -30,5 +30,15 @@ export function hold(fallKPaPerMinute: number, start: Partial<Start> = {}, end?:
     ...(end ? { end: { run: 'run', elapsedSeconds: 900, tray: 'dry', ...end } } : {}),
   } as HoldRecords
 }
+/** The records that a hold is made of. */
+export const recordsOf = ({ start, readings, end }: HoldRecords) =>
+  records(
+    ['pressure-hold.start', start],
+    ...readings.map(({ elapsedSeconds, pressure }): ['pressure-hold.reading', object] => [
+      'pressure-hold.reading',
+      { run: '', elapsedSeconds, pressure },
+    ]),
+    ...(end ? [['pressure-hold.end', { ...end, run: '' }] as ['pressure-hold.end', object]] : []),
+  )
 export const analysed = (records: HoldRecords, more: Partial<HoldContext> = {}) =>
   analyseHold(records, { ...BARE, ...more })

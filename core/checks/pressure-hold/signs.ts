@@ -14,6 +14,13 @@ const FALL_GIVEN_STATE = {
   gross: { median: 20, logSd: 0.8 },
 } as const
 
+/** Whether a hold shows a fall that is the system's own. */
+export const hasFallen = (state: HoldAnalysis['state']): boolean =>
+  state === 'seep' || state === 'leak' || state === 'gross'
+
+/** A system that fell falls alike in the next hold, unless what leaks was shut off from it: spread of the ratio, natural log. */
+const FALLS_AGAIN_LOG_SD = 0.4
+
 export type HoldSignState = keyof typeof FALL_GIVEN_STATE
 export const HOLD_STATES = Object.keys(FALL_GIVEN_STATE) as HoldSignState[]
 
@@ -71,17 +78,22 @@ function likelihoodOfFalls(analysis: HoldAnalysis, resolutionKPa: number): numbe
 }
 
 /**
- * Integral of p(readings | fall)·p(fall | state) over the grid, for each state.
+ * Integral of p(readings | fall)·p(fall | state) over the grid, for each state; where the whole system fell in a hold
+ * before, every state but tight falls as it fell then.
  * @example holdStateLikelihood(analyseHold(HELD, holdContextOf(CONTEXT, '')), 1).tight // 1.988
  */
 export function holdStateLikelihood(
   analysis: HoldAnalysis,
   resolutionKPa: number,
+  fellBeforeKPaPerMinute?: number,
 ): Record<HoldSignState, number> {
   const likelihood = likelihoodOfFalls(analysis, resolutionKPa)
   const out = { tight: 0, seep: 0, leak: 0, gross: 0 }
   for (const state of HOLD_STATES) {
-    const { median, logSd } = FALL_GIVEN_STATE[state]
+    const { median, logSd } =
+      state === 'tight' || fellBeforeKPaPerMinute === undefined
+        ? FALL_GIVEN_STATE[state]
+        : { median: fellBeforeKPaPerMinute, logSd: FALLS_AGAIN_LOG_SD }
     let mass = 0
     FALLS.forEach((fall, i) => {
       const weight = logNormalDensity(fall, median, logSd) * fall
@@ -123,6 +135,7 @@ export function holdSigns(
   holdId: string,
   records: HoldRecords,
   analysis: HoldAnalysis,
+  fellBeforeKPaPerMinute?: number,
 ): SignReading[] {
   const out: SignReading[] = []
   const validity = validityOf(analysis, records)
@@ -141,7 +154,11 @@ export function holdSigns(
     out.push({
       source: holdId,
       sign,
-      likelihood: holdStateLikelihood(analysis, records.start.resolutionKPa),
+      likelihood: holdStateLikelihood(
+        analysis,
+        records.start.resolutionKPa,
+        fellBeforeKPaPerMinute,
+      ),
       validity,
       conditions,
       says: message('says.holdFall', {
@@ -159,7 +176,7 @@ export function holdSigns(
         message('says.hiss'),
       ),
     )
-  const fell = analysis.state === 'seep' || analysis.state === 'leak' || analysis.state === 'gross'
+  const fell = hasFallen(analysis.state)
   const { end } = records
   if (end && end.tray !== 'not-known' && (fell || end.tray === 'wet'))
     out.push(

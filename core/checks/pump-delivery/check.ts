@@ -17,6 +17,7 @@ export const pumpDeliveryCheck = defineCheck({
     'pump-delivery.test': (record, _, { source }) => {
       const figures = analyseDelivery(record)
       const facts = figures.state === 'delivers' ? ['pump-delivers'] : []
+      if (figures.state === 'weak' || figures.state === 'none') facts.push('pump-delivers-little')
       if (record.lowerHose === 'flat') facts.push('lower-hose-flat')
       return {
         figures,

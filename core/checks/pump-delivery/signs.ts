@@ -27,7 +27,7 @@ export function deliverySigns(
           weak: { low: 0.1, high: 0.75 },
           none: { low: -0.05, high: 0.12 },
         },
-        validity: analysis.cool ? 0.7 : 0.9,
+        validity: analysis.cool ? 0.7 : 0.96,
         conditions: 'pressure port',
         says: message('says.delivery', { percent: Math.round(analysis.share * 100) }),
       }),
@@ -42,7 +42,7 @@ export function deliverySigns(
       source: `${source}#stream`,
       sign: 'delivery',
       likelihood,
-      validity: 0.85,
+      validity: 0.95,
       conditions: 'return stream seen',
       says: message(`says.returnStream.${record.returnStream}`),
     })

@@ -21,7 +21,7 @@ export function refillSigns(
       source,
       'cured-by-refill',
       isGone,
-      { whenPresent: 0.93, whenAbsent: 0.03 },
+      { whenPresent: 0.93, whenAbsent: 0.01 },
       message(isGone ? 'says.refill.gone' : 'says.refill.still-there'),
       airOut === 'shown' ? AIR_OUT[method] : 0.8,
     ),

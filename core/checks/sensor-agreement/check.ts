@@ -21,8 +21,11 @@ export const sensorAgreementCheck = defineCheck({
       if (figures.state === 'agree') facts.push('engine-temperature-second-source')
       if (figures.state === 'agree' && record.engineHot === 'yes') facts.push('engine-hot')
       if (record.level === 'full') facts.push('level-full')
-      if (record.dash && record.dash !== 'not-known' && figures.state === 'agree')
-        facts.push(scanC < 60 ? 'dash-compared-cold' : 'dash-compared-hot')
+      if (figures.state === 'disagree') facts.push('second-temperature-differs')
+      if (figures.dashOdd !== undefined) {
+        const warmth = scanC < 60 ? 'cold' : 'hot'
+        facts.push(`dash-compared-${warmth}`, figures.dashOdd ? 'dash-odd' : `dash-fits-${warmth}`)
+      }
       const notes = figures.unitSlip ? [message('note.unitSlip')] : []
       if (record.level === 'low' && scanC < 80) notes.push(message('note.sensorMayBeDry'))
       if (record.secondKind === 'infrared' && record.surface === 'bare-metal')

@@ -3,6 +3,9 @@ import { measuredReading } from '../measured'
 import { laidBare, binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { AgreementAnalysis } from './analysis'
 
+/** A thermometer in the coolant or against clean metal leaves hardly a doubt which place it measured, K. */
+const LITTLE_ERROR_K = 2
+
 /**
  * A probable unit slip says nothing until somebody has looked at the units.
  * @example signsOf(agreementSigns('r', analyseAgreement(90, 80, { secondKind: 'contact-probe' }), 'full'))
@@ -22,7 +25,7 @@ export function agreementSigns(
         value: Math.abs(analysis.differenceK),
         error: analysis.errorK,
         given: { no: { mean: 1, sd: 2 }, yes: { low: 5, high: 60 } },
-        validity: level === 'low' ? 0.6 : 0.96,
+        validity: level === 'low' ? 0.6 : analysis.errorK <= LITTLE_ERROR_K ? 0.998 : 0.96,
         conditions: 'second temperature',
         says: message('says.scanAgainstSecond', {
           difference: { kind: 'temperatureDifference', coreValue: analysis.differenceK },

@@ -15,14 +15,9 @@ export const teardownCheck = defineCheck({
   judge: {
     'teardown.measure': (record, _, { source }) => {
       const figures = analyseTeardown(record)
-      const facts =
-        record.crack === 'not-known'
-          ? []
-          : record.what === 'head-face'
-            ? ['head-tested']
-            : record.what === 'block-face'
-              ? ['block-tested']
-              : []
+      const facts: string[] = []
+      if (record.crack === 'found' && record.what === 'head-face') facts.push('head-crack-found')
+      if (record.crack === 'found' && record.what === 'block-face') facts.push('block-crack-found')
       const states: string[] =
         figures.warped === true ? ['warped'] : figures.warped === false ? ['flat'] : []
       if ((figures.linersOutOfLimits?.length ?? 0) > 0) states.push('liner-out')

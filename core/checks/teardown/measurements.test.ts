@@ -140,8 +140,8 @@ describe('what is looked for', () => {
   it('a crack of the face that was tested, and of no manifold', () => {
     const found = (what: TeardownMeasure['what'], crack: TeardownMeasure['crack'] = 'found') =>
       told({ what, crack })
-    expect(found('head-face')).toMatchObject({ states: ['cracked'], facts: ['head-tested'] })
-    expect(found('block-face')).toMatchObject({ states: ['cracked'], facts: ['block-tested'] })
+    expect(found('head-face')).toMatchObject({ states: ['cracked'], facts: ['head-crack-found'] })
+    expect(found('block-face')).toMatchObject({ states: ['cracked'], facts: ['block-crack-found'] })
     expect(found('manifold-face').facts).toEqual([])
     expect(found('manifold-face').signs).toEqual([])
     expect(told({}).facts).toEqual([])

@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { TeardownAnalysis } from './analysis'
 import type { TeardownMeasure } from './record'
 
@@ -52,14 +52,11 @@ export function teardownSigns(
         }),
       }),
     )
-  if (record.crack !== 'not-known' && face !== 'manifold-face')
-    yes(
-      face === 'head-face' ? 'head-crack' : 'block-crack',
-      record.crack === 'found',
-      0.92,
-      0.003,
-      record.crack === 'found' ? 'says.crack.found' : 'says.crack.none',
-    )
+  const crack = face === 'head-face' ? 'head-crack' : 'block-crack'
+  if (record.crack === 'found' && face !== 'manifold-face')
+    out.push(laidBare(`${source}#${crack}`, crack, 0.92, message('says.crack.found')))
+  else if (record.crack !== 'not-known' && face !== 'manifold-face')
+    yes(crack, false, 0.92, 0.003, 'says.crack.none')
   if (a.linersOutOfLimits)
     yes(
       'block-crack',

@@ -24,7 +24,9 @@ export const thermostatBathCheck = defineCheck({
     'thermostat-bath.test': (record, context, { source }) => {
       const figures = analyseBath(record, context)
       const facts: string[] = []
-      if (!figures.states.includes('not-judged')) facts.push('thermostat-bench-or-run')
+      if (figures.states.includes('stuck-shut')) facts.push('thermostat-shut-bath')
+      if (figures.states.includes('stuck-open') || figures.states.includes('missing'))
+        facts.push('thermostat-open-bath')
       if (figures.states.includes('opens-late') || figures.states.includes('low-lift'))
         facts.push('thermostat-bath-late')
       if (figures.states.includes('wrong-rating')) facts.push('thermostat-rating-wrong')

@@ -90,11 +90,13 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       late: { low: 3, high: 25 },
       early: { low: -25, high: -3 },
     })
+    // An infrared gun sees the water's face; a probe stands beside the wax.
+    const validity = record.probe === 'infrared' ? 0.93 : 0.99
     out.push({
       source,
       sign: 'bath-late',
       likelihood: { no: given.no! + 0.3 * given.early!, late: given.late!, shut: 0.0005 },
-      validity: 0.95,
+      validity,
       conditions,
       says,
     })
@@ -102,7 +104,7 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       source: `${source}#early`,
       sign: 'bath-early',
       likelihood: { no: given.no! + 0.3 * given.late!, early: given.early!, open: 0.0005 },
-      validity: 0.95,
+      validity,
       conditions,
       says,
     })

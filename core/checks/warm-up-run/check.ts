@@ -42,8 +42,8 @@ export const warmUpRunCheck = defineCheck({
       const facts: string[] = []
       if (second) facts.push('engine-temperature-second-source', 'second-temperature')
       if (figures.opening && second) facts.push('thermostat-opened')
-      if (figures.opening || figures.neverOpened || figures.openFromStart)
-        facts.push('thermostat-bench-or-run')
+      if (figures.neverOpened && second) facts.push('thermostat-shut-run')
+      if (figures.openFromStart && second) facts.push('thermostat-open-run')
       if (
         figures.opening &&
         figures.ratingC !== undefined &&
