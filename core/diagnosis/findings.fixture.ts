@@ -37,7 +37,14 @@ export const inputOf = (
   entries: readonly Entry[],
   { complaint, profile }: { complaint: Complaint; profile: SystemProfile },
 ): CaseInput => ({
-  case: { id: ID, vehicle: ID, complaint, openedAt: '2026-09-01T07:00:00Z', openedBy: ID },
+  case: {
+    id: ID,
+    vehicle: ID,
+    complaint,
+    title: 'A bus',
+    openedAt: '2026-09-01T07:00:00Z',
+    openedBy: ID,
+  },
   vehicle: { id: ID, name: 'Bus', profile },
   site: { elevationMetres: 0 },
   records: entries as CaseInput['records'],

@@ -42,7 +42,7 @@ describe('a proof proves', () => {
         const own = listed.filter((one) => one.shownBy === shownBy)
         const proof = proofBy(fault, facts)
         for (const { together, complaints } of own) {
-          const least = new Map(proof([id, ...together]))
+          const least = new Map<string, number>(proof([id, ...together]))
           if (together.length > 0)
             for (const complaint of complaints)
               expect(least.get(complaint)).toBeGreaterThanOrEqual(DESERVES)

@@ -6,6 +6,7 @@ export const coldSoak: CheckWords = {
   states: {
     agrees: 'The sensor agrees.',
     biased: 'The sensor is off.',
+    doubtful: 'Nearly: the block may not have stood in the air that was measured.',
     'not-soaked': 'Not stood long enough to judge.',
     'nothing-to-compare': 'Nothing to compare with yet.',
   },

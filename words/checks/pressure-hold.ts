@@ -8,6 +8,7 @@ export const pressureHold: CheckWords = {
     settling: 'Settling.',
     undecided: 'Not decided.',
     tight: 'Tight.',
+    slow: 'Falls slowly.',
     seep: 'Seep.',
     leak: 'Leak.',
     gross: 'Gross leak.',
@@ -168,6 +169,7 @@ export const pressureHold: CheckWords = {
       'It ended {minutes, plural, one {# minute} other {# minutes}} too soon for this gauge.',
     'hold.verdict.tight': 'Within the limit.',
     'hold.verdict.tightButBlind': 'Within the limit, but blind to the reported loss.',
+    'hold.verdict.slow': 'Within the limit, but it falls: a slow seep is not excluded.',
     'hold.verdict.gross': 'Find it by eye now.',
     'hold.verdict.above': 'Above the limit; it will not pass.',
     'hold.targetAboveMarking':

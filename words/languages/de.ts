@@ -56,6 +56,7 @@ const CHECKS = {
   'check.pressure-hold.state.settling': 'Setzt sich.',
   'check.pressure-hold.state.undecided': 'Nicht entschieden.',
   'check.pressure-hold.state.tight': 'Dicht.',
+  'check.pressure-hold.state.slow': 'Fällt langsam.',
   'check.pressure-hold.state.seep': 'Sickert.',
   'check.pressure-hold.state.leak': 'Undicht.',
   'check.pressure-hold.state.gross': 'Grob undicht.',
@@ -284,6 +285,8 @@ const HOLD = {
     'Für dieses Manometer {minutes, plural, one {# Minute} other {# Minuten}} zu früh beendet.',
   'hold.verdict.tight': 'Innerhalb der Grenze.',
   'hold.verdict.tightButBlind': 'Innerhalb der Grenze, aber blind für den gemeldeten Verlust.',
+  'hold.verdict.slow':
+    'Innerhalb der Grenze, doch es fällt: ein langsames Sickern ist nicht ausgeschlossen.',
   'hold.verdict.gross': 'Jetzt mit dem Auge suchen.',
   'hold.verdict.above': 'Über der Grenze; das hält nicht.',
   'hold.pass.capNotTested': 'den Deckel (er ist ab)',

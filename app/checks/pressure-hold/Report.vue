@@ -87,7 +87,7 @@ const holds = computed(() => outcomesOf(props.outcomes, pressureHoldCheck))
     <p class="small">
       <strong
         >{{
-          hold.figures.state === 'tight'
+          hold.figures.state === 'tight' || hold.figures.state === 'slow'
             ? say('pressure-hold.report.thisPassDoesNotClear')
             : say('pressure-hold.report.aPassWouldNotHave')
         }}:</strong

@@ -7,8 +7,8 @@ import type { CapTest } from './record'
 export const OPENING_BAND_KPA = { below: 7, above: 14 } as const
 /** No pressure cap is marked lower than this; a smaller figure is a slip and is not compared with. */
 export const LEAST_MARKING_KPA = 15
-/** A cap that keeps less than this share of its opening pressure for a minute will not hold. */
-const HOLDING_SHARE = 0.8
+/** A cap that keeps less than this share of what is written on it for a minute will not hold. */
+const HOLDING_SHARE = 0.85
 
 export interface CapAnalysis {
   openingKPaGauge?: number
@@ -47,7 +47,8 @@ export function analyseCap(
     if (opening < markingKPa - OPENING_BAND_KPA.below) states.push('opens-early')
     if (opening > markingKPa + OPENING_BAND_KPA.above) states.push('opens-late')
   }
-  const reference = opening ?? markingKPa
+  // Judged against what is written on it: a cap that opens at half and holds most of that holds half.
+  const reference = markingKPa ?? opening
   if (held !== undefined && reference !== undefined && held < HOLDING_SHARE * reference)
     states.push('will-not-hold')
   if (record.fitsPlace === 'wrong' || record.marking === 'looks-wrong')

@@ -27,8 +27,9 @@ describe('cap on its adapter', () => {
     expect(analyseCap(cap(97, 95), mix).states).toEqual(['good'])
     expect(analyseCap(cap(116, 110), mix).states).toEqual(['good'])
   })
-  it('opening and holding are different facts', () => {
-    expect(analyseCap(cap(80, 78), mix).states).toEqual(['opens-early'])
+  it('opening and holding are different facts, both against what is written on it', () => {
+    expect(analyseCap(cap(94, 90), mix).states).toEqual(['opens-early'])
+    expect(analyseCap(cap(80, 78), mix).states).toEqual(['opens-early', 'will-not-hold'])
     expect(analyseCap(cap(103, 40), mix).states).toEqual(['will-not-hold'])
     expect(analyseCap(cap(130, 120), mix).states).toEqual(['opens-late'])
   })

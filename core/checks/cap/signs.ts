@@ -42,7 +42,6 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
       likelihood: { no: sound + early * 0.2, yes: late },
     })
   }
-  // Judged against what is written on it: a cap that opens at half and holds most of that holds half.
   const reference = markingKPa ?? opening
   if (held !== undefined && reference !== undefined && reference > LEAST_MARKING_KPA) {
     const good = density(held, reference * 0.95, 0.04 * reference)
@@ -82,7 +81,8 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
 }
 
 /** Density of a reading whose truth lies anywhere from nothing to `top`, blurred by the reading error. */
-function uniformBelow(x: number, top: number): number {
+function uniformBelow(read: number, top: number): number {
+  const x = Math.max(0, read)
   return (
     (normalCdf(x / READING_SD_KPA) - normalCdf((x - top) / READING_SD_KPA)) / Math.max(top, 1) +
     1e-9

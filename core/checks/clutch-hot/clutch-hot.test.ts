@@ -22,8 +22,12 @@ describe('clutch, hot', () => {
     expect(clutch({ dragHot: 'none' }).states).toEqual(['slips'])
     expect(clutch({ dragHot: 'firm' }).states).toEqual(['grips'])
     expect(clutch({ dragHot: 'seized' }).states).toEqual(['locked'])
-    expect(clutch({ turnsAfterSwitchOff: 1.8 }).states).toEqual(['slips'])
-    expect(clutch({ turnsAfterSwitchOff: 1.8 }, 2).states).toEqual(['not-judged'])
+    expect(clutch({ turnsAfterSwitchOff: 1.8 }).states).toEqual(['not-judged'])
+    expect(clutch({ turnsAfterSwitchOff: 1.8, dragHot: 'weak' }).states).toEqual(['slips'])
+    expect(clutch({ turnsAfterSwitchOff: 1.8, dragHot: 'weak' }, 2).states).toEqual(['not-judged'])
+    expect(clutch({ turnsAfterSwitchOff: 3.2 }).states).toEqual(['slips'])
+    expect(clutch({ turnsAfterSwitchOff: 3.2 }, 2).states).toEqual(['not-judged'])
+    expect(clutch({ turnsAfterSwitchOff: 9, dragHot: 'firm' }).states).toEqual(['not-judged'])
     expect(clutch({ dragHot: 'none', airBehindRadiator: celsius(40) }).states).toEqual([
       'not-judged',
     ])

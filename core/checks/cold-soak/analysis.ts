@@ -3,13 +3,15 @@ import type { ColdSoak } from './record'
 
 /** A coolant sensor should agree with the air within this after a soak, K. */
 export const AGREES_WITHIN_K = 3
+/** Further off than this it is biased; between the two the air may not be what the block stood in, K. */
+const BIASED_FROM_K = 5
 export const SOAK_HOURS = 8
 
 export interface ColdSoakAnalysis {
   /** coolant sensor less the air, K; absent when no air was measured */
   biasK?: number
   soaked: boolean
-  state: 'agrees' | 'biased' | 'not-soaked' | 'nothing-to-compare'
+  state: 'agrees' | 'doubtful' | 'biased' | 'not-soaked' | 'nothing-to-compare'
 }
 
 /**
@@ -23,6 +25,9 @@ export function analyseColdSoak(record: ColdSoak): ColdSoakAnalysis {
   return {
     biasK,
     soaked,
-    state: !soaked ? 'not-soaked' : Math.abs(biasK) <= AGREES_WITHIN_K ? 'agrees' : 'biased',
+    state: soaked ? agreement(Math.abs(biasK)) : 'not-soaked',
   }
 }
+
+const agreement = (offK: number) =>
+  offK <= AGREES_WITHIN_K ? 'agrees' : offK < BIASED_FROM_K ? 'doubtful' : 'biased'

@@ -64,7 +64,7 @@ export function fanCircuitSigns(
         source: `${source}#ground`,
         sign: 'fan-ground-bad',
         value: record.groundDropVolts,
-        error: 0.1,
+        error: 0.05,
         given: { no: { mean: 0.12, sd: 0.12 }, yes: { low: 0.5, high: 12 } },
         validity: 0.98,
         conditions: 'voltmeter at the plug',

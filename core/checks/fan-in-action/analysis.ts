@@ -4,6 +4,9 @@ import type { FanInAction } from './record'
 /** When no figure is known: most electric fans start between 92 and 108 °C at their place. */
 const START_DEFAULT_C = { mean: 100, sd: 5 } as const
 
+/** As sure as this the place that switches it was hot enough: a fan that stands was called for. */
+export const HOT_ENOUGH = 0.5
+
 export interface FanActionAnalysis {
   state: 'works' | 'late' | 'never' | 'always-on' | 'proves-motor-only' | 'not-called-for'
   hysteresisK?: number
@@ -32,7 +35,7 @@ export function analyseFanAction(record: FanInAction): FanActionAnalysis {
   if (record.airConditioning === 'on')
     out.state = record.ran === 'no' ? 'never' : 'proves-motor-only'
   else if (record.ran === 'always') out.state = 'always-on'
-  else if (record.ran === 'no') out.state = placeHot > 0.8 ? 'never' : 'not-called-for'
+  else if (record.ran === 'no') out.state = placeHot > HOT_ENOUGH ? 'never' : 'not-called-for'
   else if (out.lateByK !== undefined && out.lateByK > 2.5 * sd) out.state = 'late'
   return out
 }

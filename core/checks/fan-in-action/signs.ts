@@ -41,7 +41,7 @@ export function fanActionSigns(
       0.05,
       record.ran === 'no' ? 'says.fanAc.no' : 'says.fanAc.yes',
     )
-  else if (record.ran === 'no')
+  else if (analysis.state === 'never')
     out.push({
       source: `${source}#late`,
       sign: 'fan-late',

@@ -36,9 +36,12 @@ describe('gas analyser', () => {
       'positive',
     ])
   })
-  it('carbon dioxide over half a per cent is gas by itself, and none speaks against it', () => {
+  it('carbon dioxide beside hydrocarbons is gas, one without the other doubtful', () => {
     expect(sample({ co2Percent: 0.5 }).states).toEqual(['negative-valid'])
-    expect(sample({ co2Percent: 0.6 }).states).toEqual(['positive'])
+    expect(sample({ co2Percent: 0.6 }).states).toEqual(['doubtful'])
+    expect(sample({ hcPpm: 60, co2Percent: 0.6 }).states).toEqual(['positive'])
+    expect(sample({ hcPpm: 400, co2Percent: 0.1 }).states).toEqual(['doubtful'])
+    expect(sample({ hcPpm: 400 }).states).toEqual(['positive'])
     const towards = (co2Percent: number) =>
       speaksFor(sample({ hcPpm: 60, co2Percent }).signs, 'gas-in-coolant')
     expect(towards(4)).toBeGreaterThan(0.5)

@@ -17,12 +17,12 @@ export function analyserSigns(
   const log = Math.log10(Math.max(5, aboveBackgroundPpm))
   const likelihood = measuredLikelihood(log, 0.15, {
     no: { mean: 1.1, sd: 0.4 },
-    yes: { low: 1.5, high: 3.8 },
+    yes: { low: 1.5, high: 5 },
   })
   if (record.co2Percent !== undefined) {
     const co2 = measuredLikelihood(record.co2Percent, 0.15, {
       no: { mean: 0.05, sd: 0.1 },
-      yes: { low: 0, high: 10 },
+      yes: { low: 0, high: 16 },
     })
     for (const s of ['no', 'yes']) likelihood[s]! *= co2[s]!
   }

@@ -20,7 +20,7 @@ export interface LoadRunAnalysis {
 
 const RATING_DEFAULT_C = 88
 /** Hotter than the rating by this is more than control and load explain, K. */
-export const HOT_ABOVE_RATING_K = 18
+export const HOT_ABOVE_RATING_K = 15
 
 /**
  * Temperature per segment against the thermostat's rating, which segments overheat, and the least boiling margin at the pressure really held.

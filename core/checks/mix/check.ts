@@ -1,7 +1,7 @@
 import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
 import { analyseMix } from './analysis'
-import { mixSigns } from './signs'
+import { mixSigns, rightWithin } from './signs'
 import { mixTest } from './record'
 
 export const mixCheck = defineCheck({
@@ -17,11 +17,12 @@ export const mixCheck = defineCheck({
     'mix.test': (test, context, { source }) => {
       const figures = analyseMix(test, context)
       const off = figures.volumeFraction - figures.wantedFraction
+      const limit = rightWithin(test.instrument)
       const notes = figures.plan && !figures.plan.reachable ? [message('mix.notReachable')] : []
       if (context.capacityLitres === undefined) notes.push(message('mix.capacityUnknown'))
       return {
         figures,
-        states: [off < -0.1 ? 'too-thin' : off > 0.1 ? 'too-strong' : 'right'],
+        states: [Math.abs(off) <= limit ? 'right' : off < 0 ? 'too-thin' : 'too-strong'],
         signs: mixSigns(source, test, figures),
         facts: ['coolant-tested'],
         notes,

@@ -7,6 +7,13 @@ import type { MixTest } from './record'
 const ERROR = { refractometer: 0.02, hydrometer: 0.05, strip: 0.08 } as const
 
 /**
+ * How far a fraction may lie from what is wanted and be called right: a tenth, more for an instrument that reads no finer.
+ * @example rightWithin('refractometer') // 0.1
+ */
+export const rightWithin = (instrument: MixTest['instrument']): number =>
+  Math.max(0.1, 0.06 + 1.4 * ERROR[instrument])
+
+/**
  * The distance from what is wanted; a few hundredths are nothing.
  * @example signsOf(mixSigns('r', example('mix.test'), analyseMix(example('mix.test'), CONTEXT)))
  *   // 'mix-off mix-water'

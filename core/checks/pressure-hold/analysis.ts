@@ -43,7 +43,7 @@ export interface HoldRecords {
 }
 
 export type HoldState =
-  'no-reading' | 'settling' | 'undecided' | 'tight' | 'seep' | 'leak' | 'gross'
+  'no-reading' | 'settling' | 'undecided' | 'tight' | 'slow' | 'seep' | 'leak' | 'gross'
 
 export interface HoldAnalysis {
   allowedKPaGauge: number
@@ -226,9 +226,12 @@ function correctFall(
   return fall
 }
 
+/** Within the usual limit, and yet a fall that a seep makes oftener than a sound system, kPa/min. */
+const SLOW_KPA_PER_MINUTE = 0.25
+
 function judge(analysis: HoldAnalysis, fall: Estimate, resolutionKPa: number) {
   const limit = analysis.limit.kPaPerMinute
-  if (fall.high < limit) analysis.state = 'tight'
+  if (fall.high < limit) analysis.state = fall.value > SLOW_KPA_PER_MINUTE ? 'slow' : 'tight'
   else if (fall.low > limit)
     analysis.state =
       fall.value >= GROSS_KPA_PER_MINUTE
@@ -237,7 +240,7 @@ function judge(analysis: HoldAnalysis, fall: Estimate, resolutionKPa: number) {
           ? 'leak'
           : 'seep'
   else analysis.state = 'undecided'
-  if (analysis.testerUnfit && analysis.state !== 'tight') analysis.state = 'undecided'
+  if (analysis.testerUnfit && fall.high >= limit) analysis.state = 'undecided'
   const decided = analysis.state !== 'undecided'
   const needed = resolutionKPa / Math.max(1e-6, Math.abs(fall.value - limit))
   const total = Math.min(
@@ -266,7 +269,7 @@ function finishReportedLoss(analysis: HoldAnalysis, fall: Estimate, resolutionKP
   if (!reported) return
   analysis.couldHaveSeenReportedLoss = fall.high < reported.value || fall.low > 0
   analysis.minutesToSeeReportedLoss = Math.ceil(resolutionKPa / reported.value)
-  if (analysis.state === 'tight' && !analysis.couldHaveSeenReportedLoss)
+  if (fall.high < analysis.limit.kPaPerMinute && !analysis.couldHaveSeenReportedLoss)
     analysis.notes.push(
       message('hold.tightButBlindToReported', { minutes: analysis.minutesToSeeReportedLoss }),
     )

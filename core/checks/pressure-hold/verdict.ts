@@ -24,6 +24,8 @@ export function holdVerdict(analysis: HoldAnalysis, isRunning: boolean): Message
         : message('hold.verdict.endedUndecided', { minutes })
     case 'tight':
       return message(isBlind ? 'hold.verdict.tightButBlind' : 'hold.verdict.tight')
+    case 'slow':
+      return message('hold.verdict.slow')
     case 'gross':
       return message('hold.verdict.gross')
     case 'seep':

@@ -18,8 +18,10 @@ export const radiatorFlowCheck = defineCheck({
         record.passes === 'backs-up' &&
         record.lookedFromBothTanks !== 'one-only' &&
         record.lookedFromBothTanks !== 'not-known'
+      const isRestricted =
+        record.passes === 'backs-up' || record.lookedFromBothTanks === 'deposits-seen'
       return {
-        states: [record.passes === 'backs-up' ? 'restricted' : 'passes'],
+        states: [isRestricted ? 'restricted' : 'passes'],
         facts: poor ? ['radiator-flow-poor'] : [],
         signs: flowSigns(source, record),
         notes:

@@ -40,6 +40,9 @@ export function coldCells(grid: readonly (readonly number[])[]): boolean[][] {
   )
 }
 
+/** A larger drop than this from inlet to outlet is little flow, K. */
+const LARGE_DROP_K = 25
+
 /**
  * @example analyseSurvey(example('radiator-survey.grid')).dropK // 9
  */
@@ -64,7 +67,7 @@ export function analyseSurvey(record: RadiatorSurvey): SurveyAnalysis {
   const engine = record.engine && correctedValue(record.engine)
   if (engine !== undefined && engine - inlet > 30) out.state = 'cold-all-over'
   else if ((out.coldShare ?? 0) > 0.08) out.state = 'patches'
-  else if (dropK > 30) out.state = 'little-flow'
+  else if (dropK > LARGE_DROP_K) out.state = 'little-flow'
   else if (dropK < 3) out.state = 'air-side'
   else out.state = 'free'
   return out

@@ -84,8 +84,8 @@ describe('what a survey comes to', () => {
       { gridC: face(5, 5, (r, c) => (r === 4 && c < 3 ? 30 : 0)) },
       'patches',
     ],
-    ['a drop of 30 °C', { outlet: celsius(62) }, 'free'],
-    ['a drop of more than 30 °C', { outlet: celsius(61.5) }, 'little-flow'],
+    ['a drop of 25 °C', { outlet: celsius(67) }, 'free'],
+    ['a drop of more than 25 °C', { outlet: celsius(66.5) }, 'little-flow'],
     ['a drop of 3 °C', { outlet: celsius(89) }, 'free'],
     ['a drop of less than 3 °C', { outlet: celsius(89.5) }, 'air-side'],
   ])('%s', (_, more, state) => {

@@ -61,7 +61,7 @@ export function surveySigns(
       sign: 'radiator-hot-through',
       value: dropK,
       error: 1.5,
-      given: { no: { mean: 10, sd: 5 }, yes: { low: -1, high: 4 } },
+      given: { no: { mean: 10, sd: 5 }, yes: { low: -10, high: 4 } },
       validity: validity * 0.85,
       conditions: 'radiator in and out',
       says: drop,

@@ -5,6 +5,8 @@ import { binaryReading, laidBare, type SignReading } from '../../inference/sign-
 import type { BathAnalysis } from './analysis'
 import type { ThermostatBath } from './record'
 
+const MOST_OFF_K = 22
+
 /**
  * @example signsOf(bathSigns('r', example('thermostat-bath.test'), analyseBath(example('thermostat-bath.test'), CONTEXT)))
  *   // 'thermostat-missing bath-late bath-early bath-lift-low rating-wrong'
@@ -85,7 +87,8 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       at: { kind: 'temperature', coreValue: a.opensAtC },
       rating: { kind: 'temperature', coreValue: a.ratingC },
     })
-    const given = measuredLikelihood(off, a.errorK, {
+    // Further off than any thermostat is as far off as one can be.
+    const given = measuredLikelihood(Math.max(-MOST_OFF_K, Math.min(MOST_OFF_K, off)), a.errorK, {
       no: { mean: 0, sd: 1.3 },
       late: { low: 3, high: 25 },
       early: { low: -25, high: -3 },

@@ -1,8 +1,9 @@
 import { correctedValue } from '../../quantity/record'
 import type { VacuumDecay } from './record'
 
-/** Loss of vacuum that still counts as tight, kPa per minute. */
-const LIMIT_KPA_PER_MINUTE = 0.5
+/** Loss of vacuum that still counts as tight, kPa per minute; and what the needle may be read off by, kPa. */
+const LIMIT_KPA_PER_MINUTE = 0.65
+const READ_OFF_KPA = 0.5
 
 /**
  * @example analyseVacuum(example('vacuum-decay.test')).kPaPerMinute // 0.1
@@ -13,6 +14,9 @@ export function analyseVacuum(record: VacuumDecay) {
   return {
     lostKPa,
     kPaPerMinute,
-    state: kPaPerMinute > LIMIT_KPA_PER_MINUTE ? ('falls' as const) : ('holds' as const),
+    state:
+      kPaPerMinute > LIMIT_KPA_PER_MINUTE + READ_OFF_KPA / record.minutes
+        ? ('falls' as const)
+        : ('holds' as const),
   }
 }
