@@ -79,7 +79,7 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   await suspects.getByRole('button', { name: /^Radiator: tank seam/ }).click()
   const why = page.getByRole('dialog')
   await expect(why).toContainText('Coolant seen issuing at: Radiator')
-  await expect(why).toContainText('Shown: Seen issuing at the radiator')
+  await expect(why).toContainText('Not yet: Traced to its place at the radiator')
   await page.getByRole('button', { name: 'Back to the check' }).click()
 
   await allSent(page)

@@ -152,6 +152,8 @@ export interface CheckDefinition<
     outcomes: readonly CheckOutcome<F>[],
     context: CheckContext,
   ) => Found
+  /** facts that guards ask for and that its records can show */
+  shows?: readonly string[]
   /** facts that only the findings together show */
   facts?: (standing: Standing<R, F>) => readonly string[]
   /** parts that it shows good or wet */

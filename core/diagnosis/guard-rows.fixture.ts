@@ -8,9 +8,9 @@ import type { Fault } from '../knowledge/types'
 import type { Complaint } from '../vehicle/complaint'
 import type { SystemProfile } from '../vehicle/profile'
 import { assess } from './assess'
-import { TOGETHER } from './facts'
 import { type Finding, findings, inputOf } from './findings.fixture'
 import { timelineOf } from './rank-case'
+import { spelt } from './showing'
 import { vehiclesOfVignettes } from './vignette.fixture'
 
 /** What a fault that is shown by all that its guards ask for has at least. */
@@ -36,20 +36,16 @@ const VEHICLES: readonly Vehicle[] = vehiclesOfVignettes().flatMap((profile) =>
 
 const SCHEMAS = new Map(ALL_CHECKS.flatMap((check) => Object.entries(check.records)))
 
-/** A row of facts with those that several checks show together spelt out. */
-function spelt(row: readonly string[]): string[][] {
-  const at = row.findIndex((fact) => !findings.has(fact))
-  const ways = TOGETHER.filter(({ fact }) => fact === row[at])
-  if (ways.length === 0) return [[...row]]
-  return ways.flatMap(({ of }) => spelt([...row.slice(0, at), ...of, ...row.slice(at + 1)]))
-}
+const isShownAlone = (fact: string) => ALL_CHECKS.some(({ shows }) => shows?.includes(fact))
 
 /** All ways to meet every guard of a fault, as facts. */
 export const waysOf = ({ guards }: Fault): string[][] =>
   guards
     .reduce<string[][]>(
       (ways, { anyOf }) =>
-        ways.flatMap((way) => anyOf.flatMap(spelt).map((row) => [...way, ...row])),
+        ways.flatMap((way) =>
+          anyOf.flatMap((row) => spelt(row, isShownAlone)).map((row) => [...way, ...row]),
+        ),
       [[]],
     )
     .map((way) => [...new Set(way)])

@@ -1,6 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { BOOK } from '../knowledge/book'
+import { ALL_CHECKS } from '../checks/registry'
+import { TOGETHER } from './facts'
+import { findings } from './findings.fixture'
 import { DESERVES, proofBy, waysOf } from './guard-rows.fixture'
 
 /** A line of the table in docs/proofs.md: where a proof gives its fault less than it deserves. */
@@ -12,6 +15,7 @@ interface Exception {
   reason: string
 }
 
+const isTogether = (fact: string) => TOGETHER.some((one) => one.fact === fact)
 const listOf = (cell: string) => cell.split(', ').filter(Boolean)
 
 const LISTED = [...readFileSync('docs/proofs.md', 'utf8').matchAll(/^\| `([a-z-]+)` .*$/gm)].map(
@@ -57,6 +61,16 @@ describe('a proof proves', () => {
       expect(short.sort()).toEqual(said.sort())
     },
   )
+  it('by what each check says that it can show', () => {
+    const untold = [...findings].flatMap(([fact, list]) =>
+      list.flatMap((finding) => {
+        const { kind } = finding[0]!
+        const check = ALL_CHECKS.find(({ records }) => kind in records)!
+        return isTogether(fact) || check.shows?.includes(fact) ? [] : [`${check.id} ${fact}`]
+      }),
+    )
+    expect([...new Set(untold)]).toEqual([])
+  })
   it('with a reason for every line, and none twice', () => {
     expect(LISTED.filter(({ reason }) => reason.split(' ').length < 5)).toEqual([])
     const keys = LISTED.flatMap(({ fault, shownBy, complaints }) =>

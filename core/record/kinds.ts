@@ -7,11 +7,15 @@ import { part } from '../vehicle/parts'
 /** Records that belong to no check. */
 const OTHER_RECORDS = {
   'cautions.acknowledged': z.strictObject({ cautions: z.array(writtenText(80)).min(1).max(40) }),
-  /** a suspect declared proven or withdrawn by a person, with what changed it; moves no probability */
+  /**
+   * A suspect declared proven or withdrawn by a person, or its part ordered, with what changed it; moves no probability.
+   * What was ordered without its proofs says which of them were missing.
+   */
   'suspect.declared': z.strictObject({
     fault: writtenText(80).min(1),
-    as: z.enum(['proven', 'withdrawn']),
+    as: z.enum(['proven', 'withdrawn', 'ordered', 'ordered-unproven']),
     because: writtenText(500).min(1),
+    notShown: z.array(writtenText(300).min(1)).max(10).optional(),
     probability: given(z.number().min(0).max(1), { unit: 'fraction' }),
   }),
   /** a photograph by reference; its bytes stand beside the case */

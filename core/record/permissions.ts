@@ -1,5 +1,6 @@
 import type { EventKind } from './events'
-import type { RecordKind } from './kinds'
+import type { CaseRecord } from './envelope'
+import type { RecordData } from './kinds'
 
 export const ROLES = ['technician', 'lead', 'apprentice', 'viewer'] as const
 export type Role = (typeof ROLES)[number]
@@ -12,11 +13,13 @@ export type Permission =
   | 'import'
   | 'declare'
   | 'take-back-others'
+  | 'order-unproven'
   | 'manage-people'
 
 /**
  * What each role may do. An apprentice records; work that changes the vehicle, declaring a fault proven, taking back what
- * others recorded, closing and importing is a technician's; giving somebody a new password is the lead's.
+ * others recorded, closing and importing is a technician's; ordering a part without its proofs, and giving somebody a new
+ * password, is the lead's.
  */
 const TECHNICIAN: readonly Permission[] = [
   'read',
@@ -31,7 +34,7 @@ const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
   viewer: ['read'],
   apprentice: ['read', 'record'],
   technician: TECHNICIAN,
-  lead: [...TECHNICIAN, 'manage-people'],
+  lead: [...TECHNICIAN, 'order-unproven', 'manage-people'],
 }
 
 export const may = (role: Role, permission: Permission): boolean =>
@@ -46,8 +49,12 @@ export const permissionForEvent = (kind: EventKind): Permission =>
       : 'record'
 
 /** What a record asks of the one who writes it. */
-export const permissionForRecord = (kind: RecordKind): Permission =>
-  kind === 'suspect.declared' ? 'declare' : 'record'
+export function permissionForRecord({ kind, data }: Pick<CaseRecord, 'kind' | 'data'>): Permission {
+  if (kind !== 'suspect.declared') return 'record'
+  return (data as RecordData<'suspect.declared'>).as === 'ordered-unproven'
+    ? 'order-unproven'
+    : 'declare'
+}
 
 /** Whether a person of this role may take back what `author` recorded. */
 export const mayTakeBack = (role: Role, person: string, author: string): boolean =>

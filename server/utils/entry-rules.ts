@@ -50,7 +50,7 @@ const RULES: { [E in RowEntity]: Rules<E> } = {
       appendCase(tx, actor.shopId, entry, entry.case, actor.elevationMetres),
   },
   records: {
-    permission: ({ record }) => permissionForRecord(record.kind),
+    permission: ({ record }) => permissionForRecord(record),
     async append(tx, { shopId, role, personId }, entry) {
       const record = asSent(entry.record)
       if (record.kind === 'withdrawn') {

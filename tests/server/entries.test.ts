@@ -205,6 +205,18 @@ describe('entries', () => {
     expect((await as(mave, PEOPLE.mave)).status).toBe(403)
     expect((await as(ilka, PEOPLE.ilka)).status).toBe(201)
   })
+  it('that order a part without its proofs are the lead’s', async () => {
+    const [mave, oren] = [await Client.signedIn('mave'), await Client.signedIn('oren')]
+    const order = (who: Client, by: string, as: string) => {
+      const data = { fault: 'wrong-cap', as, because: 'asked for', probability: 0.4 }
+      const notShown = as === 'ordered' ? {} : { notShown: ['Marking read'] }
+      return putRecord(who, own.id, recordOf(by, 'suspect.declared', { ...data, ...notShown }))
+    }
+    expect((await order(mave, PEOPLE.mave, 'ordered')).status).toBe(403)
+    expect((await order(ilka, PEOPLE.ilka, 'ordered')).status).toBe(201)
+    expect((await order(ilka, PEOPLE.ilka, 'ordered-unproven')).status).toBe(403)
+    expect((await order(oren, PEOPLE.oren, 'ordered-unproven')).status).toBe(201)
+  })
   it('are numbered in the order they commit, without a gap', async () => {
     await Promise.all(
       Array.from({ length: 12 }, (_, i) =>

@@ -240,6 +240,7 @@ const CASE = {
   'case.suspect-list.why': '{name}, {probability}. Warum?',
   'case.suspect-list.was': '{up} war {text}',
   'case.suspect-list.declaredProven': '✓ als bewiesen erklärt',
+  'case.suspect-list.ordered': '✓ Teil bestellt',
   'case.suspect-list.withdrawn': '✕ zurückgezogen',
   'case.suspect-list.moreLikelyAConsequenceThan': 'eher Folge als Ursache',
   'case.suspect-list.notYet': 'Noch nicht: {text}',

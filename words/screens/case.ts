@@ -138,6 +138,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.suspect-list.why': '{name}, {probability}. Why?',
   'case.suspect-list.was': '{up} was {text}',
   'case.suspect-list.declaredProven': '✓ declared proven',
+  'case.suspect-list.ordered': '✓ part ordered',
   'case.suspect-list.withdrawn': '✕ withdrawn',
   'case.suspect-list.moreLikelyAConsequenceThan': 'more likely a consequence than the root',
   'case.suspect-list.notYet': 'Not yet: {text}',
@@ -179,16 +180,24 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.why-dialog.notYet': 'Not yet: ',
   'case.why-dialog.howTheRepairIsProven': 'How the repair is proven',
   'case.why-dialog.declared': 'Declared',
-  'case.why-dialog.proven': 'Proven',
-  'case.why-dialog.withdrawn': 'Withdrawn',
   'case.why-dialog.itStoodAt': '{by}, {toFormat}; it stood at {probability}',
-  'case.why-dialog.ofItsConditionsNotShown':
-    '{open, plural, one {# of its conditions is} other {# of its conditions are}} not shown yet.',
   'case.why-dialog.whatWasSeenThatSettles': 'What was seen that settles it',
   'case.why-dialog.askToDeclare':
     'A technician declares a fault proven, or withdraws it. Say what you saw in a note.',
   'case.why-dialog.declareProven': 'Declare proven',
   'case.why-dialog.withdrawIt': 'Withdraw it',
+  'case.declare-suspect.as':
+    '{as, select, proven {Proven} withdrawn {Withdrawn} ordered {Part ordered} other {Part ordered without proof}}',
+  'case.declare-suspect.without': 'Not shown: {proofs}.',
+  'case.declare-suspect.order': 'Order this part',
+  'case.declare-suspect.orderAllTheSame': 'Order it all the same',
+  'case.declare-suspect.allIsShown': 'All that is asked of its proof is shown.',
+  'case.declare-suspect.notShown':
+    '{proofs, plural, one {One thing is} other {# things are}} not shown yet; what shows it stands above, a tap away.',
+  'case.declare-suspect.leadMay':
+    'As the lead you may order it all the same: the reason is kept and printed.',
+  'case.declare-suspect.askTheLead': 'The lead may order it all the same.',
+  'case.declare-suspect.why': 'Why it is ordered without its proof',
   'case.why-dialog.backToTheCheck': 'Back to the check',
   'case.why-dialog.sayInAFewWords':
     'Say in a few words what changed it: what was seen or measured.',

@@ -25,5 +25,6 @@ export const REPORT: Readonly<Record<string, string>> = {
   'report.supportsAQualifiedTechnicianThe':
     'Supports a qualified technician. The maker’s procedure and figures, local codes and licensed practice go first. A diagnosis can be withdrawn when more is known.',
   'report.thisCaseIsNotComplete': 'This case is not complete on this device.',
-  'report.declaredAs': '{as, select, proven {proven} other {withdrawn}}, {when}.',
+  'report.declaredAs':
+    '{as, select, proven {proven} withdrawn {withdrawn} ordered {part ordered} other {part ordered without proof}}, {when}.',
 }

@@ -5,6 +5,12 @@ import { suspectsNow } from '../../ranking/suspects-now'
 import { formatChance } from '../../../words/format'
 
 const { goingOn, say } = useWords()
+const DECLARED = {
+  proven: 'case.suspect-list.declaredProven',
+  withdrawn: 'case.suspect-list.withdrawn',
+  ordered: 'case.suspect-list.ordered',
+  'ordered-unproven': 'case.suspect-list.ordered',
+} as const
 
 const props = defineProps<{
   answer: Answer | undefined
@@ -97,9 +103,7 @@ const rows = computed(() => {
             say('case.suspect-list.was', { up: row.change.up ? '▲' : '▼', text: row.change.text })
           }}</span>
           <span v-if="row.declared" class="declared" :class="row.declared">{{
-            row.declared === 'proven'
-              ? say('case.suspect-list.declaredProven')
-              : say('case.suspect-list.withdrawn')
+            say(DECLARED[row.declared])
           }}</span>
           <span v-if="row.role === 'consequence'" class="because">{{
             say('case.suspect-list.moreLikelyAConsequenceThan')

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { BOOK, may, ofKind, type RankedCase, reasonFor } from '#core'
-import { DateTime } from 'luxon'
+import { BOOK, type RankedCase, reasonFor } from '#core'
 import { formatChance } from '../../../words/format'
 
 const { say } = useWords()
@@ -39,35 +38,6 @@ const evidence = computed(() => {
 })
 const widest = computed(() => Math.max(3, ...evidence.value.map((e) => Math.abs(e.decibans))))
 const open = inject(OPEN_CASE, undefined)
-const shop = useShop()
-const because = ref('')
-const problem = ref('')
-watch(
-  () => props.fault,
-  () => {
-    because.value = problem.value = ''
-  },
-)
-const declared = computed(() =>
-  open
-    ? ofKind(open.records.value, 'suspect.declared').filter((d) => d.data.fault === props.fault)
-    : [],
-)
-const mayDeclare = computed(
-  () => open?.mayRecord.value && may(useSession().current!.person.role, 'declare'),
-)
-const standsAs = computed(() => declared.value.at(-1))
-async function declare(as: 'proven' | 'withdrawn') {
-  problem.value = ''
-  if (!because.value.trim()) return void (problem.value = say('case.why-dialog.sayInAFewWords'))
-  await shop.addRecord(open!.id, 'suspect.declared', {
-    fault: props.fault!,
-    as,
-    because: because.value.trim(),
-    probability: suspect.value!.probability,
-  })
-  because.value = ''
-}
 const words = (db: number) =>
   Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4 ? 'clearly' : 'a little'
 </script>
@@ -114,62 +84,11 @@ const words = (db: number) =>
         </li>
       </ul>
       <h3>{{ say('case.why-dialog.beforeAPartIsOrdered') }}</h3>
-      <ul class="guards">
-        <li v-for="guard in suspect.guards" :key="guard.id" :class="{ met: guard.met }">
-          {{ guard.met ? say('case.why-dialog.shown') : say('case.why-dialog.notYet')
-          }}{{ guard.text }}
-        </li>
-      </ul>
+      <GuardList :suspect="suspect" :facts="ranked?.assessment.facts" @gone="emit('close')" />
       <h3>{{ say('case.why-dialog.howTheRepairIsProven') }}</h3>
       <p>{{ entry.proof }}</p>
-      <section v-if="open" class="declare" :aria-label="say('case.why-dialog.declared')">
-        <h3>{{ say('case.why-dialog.declared') }}</h3>
-        <p v-for="d in declared" :key="d.id">
-          <strong
-            >{{
-              d.data.as === 'proven'
-                ? say('case.why-dialog.proven')
-                : say('case.why-dialog.withdrawn')
-            }}:</strong
-          >
-          {{ d.data.because }}
-          <span class="small quiet">{{
-            say('case.why-dialog.itStoodAt', {
-              by: shop.nameOf(d.by),
-              toFormat: DateTime.fromISO(d.observedAt).toFormat('d LLL, HH:mm'),
-              probability: formatChance(d.data.probability),
-            })
-          }}</span>
-        </p>
-        <p v-if="suspect.guards.some((g) => !g.met)" class="small quiet">
-          {{
-            say('case.why-dialog.ofItsConditionsNotShown', {
-              open: suspect.guards.filter((g) => !g.met).length,
-            })
-          }}
-        </p>
-        <p v-if="!mayDeclare" class="small quiet">{{ say('case.why-dialog.askToDeclare') }}</p>
-        <v-text-field
-          v-model="because"
-          :disabled="!mayDeclare"
-          :label="say('case.why-dialog.whatWasSeenThatSettles')"
-          maxlength="500"
-        />
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-        <div class="row">
-          <v-btn
-            :disabled="!mayDeclare || standsAs?.data.as === 'proven'"
-            @click="declare('proven')"
-            >{{ say('case.why-dialog.declareProven') }}</v-btn><v-btn
-            :disabled="!mayDeclare || standsAs?.data.as === 'withdrawn'"
-            @click="declare('withdrawn')"
-            >{{ say('case.why-dialog.withdrawIt') }}</v-btn
-          >
-        </div>
-      </section>
-      <v-btn class="solid" @click="emit('close')">{{
-        say('case.why-dialog.backToTheCheck')
-      }}</v-btn>
+      <DeclareSuspect v-if="open" :suspect="suspect" />
+      <v-btn @click="emit('close')">{{ say('case.why-dialog.backToTheCheck') }}</v-btn>
     </v-card>
   </v-dialog>
 </template>
@@ -225,30 +144,6 @@ ul {
 }
 .axis .against {
   right: 50%;
-  background: var(--cool);
-}
-.declare {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  border-top: 2px solid var(--line);
-  padding-top: 10px;
-}
-.guards li {
-  padding-left: 26px;
-  position: relative;
-}
-.guards li::before {
-  content: '';
-  position: absolute;
-  left: 2px;
-  top: 3px;
-  width: 14px;
-  height: 14px;
-  border: 2px dashed var(--ink-2);
-}
-.guards li.met::before {
-  border: 2px solid var(--cool);
   background: var(--cool);
 }
 </style>

@@ -34,6 +34,18 @@ export const actuatorsCheck = defineCheck({
     'door-command',
   ),
   doesNotProve: ['device.pass.flow'],
+  shows: [
+    'aux-pump-fails',
+    'clutch-command-fails',
+    'door-command-fails',
+    'drive-turning',
+    'map-heater-dead',
+    'module-command-fails',
+    'pump-command-fails',
+    'pump-switch-fails',
+    'shutter-shut',
+    'valve-command-fails',
+  ],
   judge: {
     'actuators.test': (record, _, { source }) => {
       const figures = analyseActuator(record)

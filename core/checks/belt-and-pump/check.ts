@@ -12,6 +12,7 @@ export const beltAndPumpCheck = defineCheck({
   signs: these('belt-slips', 'pump-still', 'belt-misrouted', 'pulley-play'),
   cautions: ['engineOffKeyOut'],
   doesNotProve: ['drive.pass.impeller'],
+  shows: ['belt-misrouted', 'drive-seen', 'drive-turning'],
   judge: {
     'belt-and-pump.look': (record, _, { source }) => {
       const states = analyseDrive(record)

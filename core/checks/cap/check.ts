@@ -31,6 +31,7 @@ export const capCheck = defineCheck({
     'cap-wrong',
     'cap-seal-damaged',
   ),
+  shows: ['cap-bad', 'cap-good', 'cap-vacuum-stuck', 'cap-wrong'],
   judge: {
     'cap.test': (test, { mix }, { source }) => {
       const figures = analyseCap(test, mix)

@@ -13,6 +13,7 @@ export const chemicalGasTestCheck = defineCheck({
   signs: these('gas-in-coolant'),
   cautions: ['neverOpenHot', 'openNeckBoils'],
   doesNotProve: ['gasTest.pass.smallOrLoad'],
+  shows: ['gas-positive'],
   judge: {
     'chemical-gas-test.test': (record, context, { source }) => {
       const figures = analyseGasTest(record, context.complaint)

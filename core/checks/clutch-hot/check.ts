@@ -14,6 +14,7 @@ export const clutchHotCheck = defineCheck({
   signs: these('clutch-slips-hot', 'clutch-locked'),
   cautions: ['engineOffBeforeHand'],
   doesNotProve: ['clutch.pass.cold'],
+  shows: ['clutch-hot-locked', 'clutch-hot-slips'],
   judge: {
     'clutch-hot.test': (record, context, { source }) => {
       const figures = analyseClutch(record, context.policy)

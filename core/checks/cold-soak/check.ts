@@ -12,6 +12,7 @@ export const coldSoakCheck = defineCheck({
   sides: ['reading'],
   signs: these('sensor-off-cold', 'wiring-bad'),
   doesNotProve: ['coldSoak.pass.hot'],
+  shows: ['wiring-good', 'wiring-jumps'],
   judge: {
     'cold-soak.test': (record, _, { source }) => {
       const figures = analyseColdSoak(record)

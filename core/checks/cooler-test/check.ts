@@ -28,6 +28,15 @@ export const coolerTestCheck = defineCheck({
   ),
   cautions: ['hold'],
   doesNotProve: ['cooler.pass.hot'],
+  shows: [
+    'compressor-gas',
+    'egr-cooler-fails',
+    'gearbox-cooler-fails',
+    'oil-cooler-excluded',
+    'oil-cooler-fails',
+    'sleeve-leaks',
+    'sump-drip',
+  ],
   judge: {
     'cooler-test.test': (test, _, { source }) => ({
       figures: { which: test.which },

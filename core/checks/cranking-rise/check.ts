@@ -22,6 +22,7 @@ export const crankingRiseCheck = defineCheck({
   cautions: ['cranking'],
   doesNotProve: ['cranking.pass.sealsCold', 'cranking.gasketOrCrack'],
   // All runs of a day belong together: the shares come from comparing them.
+  shows: ['cranking-rise'],
   judgeTogether: (runs, { profile }) => {
     const known = knownValue(profile.cylinders)
     const cylinders = known ?? Math.max(CYLINDERS_ASSUMED, ...runs.flatMap((r) => r.data.plugged))

@@ -14,6 +14,7 @@ export const cylinderLeakageCheck = defineCheck({
   signs: these('leakage-bubbles'),
   cautions: ['engineCanTurn'],
   doesNotProve: ['leakage.pass.cold'],
+  shows: ['leakage-bubbles'],
   judge: {
     'cylinder-leakage.test': (test, { profile }, { source }) => {
       const figures = analyseLeakage(test)

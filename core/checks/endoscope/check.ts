@@ -18,6 +18,7 @@ export const endoscopeCheck = defineCheck({
   signs: these('cylinder-wet'),
   cautions: ['plugHole', 'hold'],
   doesNotProve: ['endoscope.pass.otherCylinders'],
+  shows: ['cylinder-wet', 'endoscope-wet'],
   judge: {
     'endoscope.look': (look, { profile }, { source }) => {
       const figures = analyseEndoscope(look)

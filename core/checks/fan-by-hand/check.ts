@@ -14,6 +14,7 @@ export const fanByHandCheck = defineCheck({
   signs: these('clutch-free-cold', 'clutch-seized', 'clutch-streaks', 'pulley-play'),
   cautions: ['engineOffKeyOut'],
   doesNotProve: ['fanByHand.pass.hot'],
+  shows: ['blades-broken', 'clutch-cold-free', 'clutch-cold-seized'],
   judge: {
     'fan-by-hand.test': (record, context, { source }) => {
       const states = analyseFanByHand(record, context.policy)

@@ -45,6 +45,17 @@ export const fanCircuitCheck = defineCheck({
     ],
     says: message('locate.link'),
   },
+  shows: [
+    'fan-bridged-runs',
+    'fan-fed-dead',
+    'fan-feed-missing',
+    'fan-ground-lost',
+    'fan-plug-measured',
+    'fan-relay-failed',
+    'fan-speed-missing',
+    'fan-wrong-way',
+    'switching-place-hot',
+  ],
   judge: {
     'fan-circuit.walk': (record, context, { source }) => {
       const figures = analyseFanCircuit(record)

@@ -14,6 +14,7 @@ export const fanInActionCheck = defineCheck({
   signs: these('fan-late', 'fan-no-effect', 'fan-always', 'fan-ac-dead'),
   cautions: ['fansStart'],
   doesNotProve: ['fan.pass.acOnly'],
+  shows: ['fan-always-shown', 'fan-works', 'switching-place-hot'],
   judge: {
     'fan-in-action.watch': (record, context, { source }) => {
       const figures = analyseFanAction(record)

@@ -13,6 +13,7 @@ export const gasAnalyserCheck = defineCheck({
   signs: these('gas-in-coolant'),
   cautions: ['neverOpenHot', 'probeDry'],
   doesNotProve: ['gasTest.pass.smallOrLoad'],
+  shows: ['gas-positive'],
   judge: {
     'gas-analyser.test': (record, _, { source }) => {
       const figures = analyseAnalyser(record)

@@ -22,6 +22,15 @@ export const heaterCheck = defineCheck({
   ),
   cautions: ['hotSurfaces'],
   doesNotProve: ['heater.pass.idleOnly'],
+  shows: [
+    'engine-hot',
+    'flow-reversed',
+    'heater-air-weak',
+    'heater-flow-poor',
+    'heater-hoses-measured',
+    'level-full',
+    'vent-cold-hoses-hot',
+  ],
   judge: {
     'heater.test': (record, context, { source }) => {
       const figures = analyseHeater(record)

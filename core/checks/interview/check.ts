@@ -28,6 +28,7 @@ export const interviewCheck = defineCheck({
   openEnded: true,
   asksKeeper: true,
   signs: ({ complaint }) => QUESTIONS.filter((q) => q.for.includes(complaint)).map((q) => q.sign),
+  shows: ['no-recent-drain', 'sealant-seen'],
   judge: {
     'interview.answer': (answer, _, { source }) => ({
       signs: interviewSigns([{ ...answer, id: source }]),

@@ -68,6 +68,15 @@ export const levelAndConditionCheck = defineCheck({
     'liquid-is-water',
   ),
   cautions: ['neverOpenHot', 'glycol'],
+  shows: [
+    'coolant-tested',
+    'level-above-mark',
+    'level-full',
+    'level-low',
+    'liquid-identified',
+    'oil-and-coolant-mixed',
+    'sealant-seen',
+  ],
   judge: {
     'level-and-condition.look': (look, _, { source }) => ({
       states: levelStates(look),

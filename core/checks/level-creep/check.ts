@@ -13,6 +13,7 @@ export const levelCreepCheck = defineCheck({
   signs: these('creep', 'bubbling'),
   cautions: ['capStaysOn'],
   doesNotProve: ['creep.pass.expansion'],
+  shows: ['level-above-mark', 'level-mark-identified', 'rises-and-holds'],
   judge: {
     'level-creep.watch': (record, _, { source }) => {
       const figures = analyseCreep(record)

@@ -10,6 +10,7 @@ export const levelFollowUpCheck = defineCheck({
   afterDays: 7,
   sides: ['leak', 'nothing-wrong'],
   signs: these('level-falls-after'),
+  shows: ['level-mark-identified'],
   judge: {
     'level-follow-up.look': (record, _, { source }) => ({
       states: [record.level],

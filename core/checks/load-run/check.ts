@@ -20,6 +20,7 @@ export const loadRunCheck = defineCheck({
     'never-warms',
   ),
   doesNotProve: ['loadRun.pass.pattern'],
+  shows: ['hot-under-load', 'load-beyond-rating', 'load-recorded'],
   judge: {
     'load-run.run': (run, context, { source }) => {
       const figures = analyseLoadRun(run, context)

@@ -1,4 +1,4 @@
-import { partsOf, type Part } from '../../vehicle/parts'
+import { PARTS, partsOf, type Part } from '../../vehicle/parts'
 import { defineCheck } from '../define-check'
 import { judgeAirSide } from './air-side'
 import { latestLooks } from './latest-looks'
@@ -55,6 +55,22 @@ export const lookRoundCheck = defineCheck({
   ],
   cautions: ['engineOffKeyOut'],
   doesNotProve: ['look.pass.hotOrCold'],
+  shows: [
+    ...PARTS.flatMap((part) => [
+      `seen-issuing:${part}`,
+      `dried-and-wet-again:${part}`,
+      `looked-dry:${part}`,
+    ]),
+    'air-side-clean',
+    'blades-broken',
+    'duct-missing',
+    'fins-blocked',
+    'looked-both-sides',
+    'loss-traced',
+    'outside-dry',
+    'shroud-broken',
+    'stack-blocked',
+  ],
   judge: {
     'look-round.part': (look, _, { source }) => ({
       signs: lookSigns(source, look),

@@ -13,6 +13,7 @@ export const mixCheck = defineCheck({
   usualFor: ['overheats', 'no-heat'],
   signs: these('mix-off', 'mix-water'),
   cautions: ['glycol'],
+  shows: ['coolant-tested'],
   judge: {
     'mix.test': (test, context, { source }) => {
       const figures = analyseMix(test, context)

@@ -113,6 +113,7 @@ export const pressureHoldCheck = defineCheck({
     const { coolantAtStart } = dataOf(entries, 'pressure-hold.start').at(-1) ?? {}
     return coolantAtStart && correctedValue(coolantAtStart)
   },
+  shows: ['cylinder-wet', 'hold-falls', 'hold-without-heater-tight', 'level-full', 'tray-dry'],
   judge: {
     'pressure-hold.start': (start, context, { source, observedAt, own, all }) => {
       const held = heldOf(start, own)

@@ -13,6 +13,7 @@ export const pumpDeliveryCheck = defineCheck({
   signs: these('delivery', 'lower-hose-flat'),
   cautions: ['raisedSpeed'],
   doesNotProve: ['delivery.pass.notFlow'],
+  shows: ['lower-hose-flat', 'pump-delivers', 'pump-delivers-little'],
   judge: {
     'pump-delivery.test': (record, _, { source }) => {
       const figures = analyseDelivery(record)

@@ -11,6 +11,7 @@ export const pumpOffCheck = defineCheck({
   sides: ['flow'],
   signs: these('impeller-bad', 'pump-seal-worn'),
   doesNotProve: ['pumpOff.pass.hotSlip'],
+  shows: ['impeller-seen-bad'],
   judge: {
     'pump-off.look': (record, _, { source }) => ({
       states: [

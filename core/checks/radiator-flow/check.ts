@@ -12,6 +12,7 @@ export const radiatorFlowCheck = defineCheck({
   sides: ['flow'],
   signs: these('flow-restricted'),
   doesNotProve: ['flow.pass.weak'],
+  shows: ['radiator-flow-poor'],
   judge: {
     'radiator-flow.test': (record, _, { source }) => {
       const poor =

@@ -14,6 +14,7 @@ export const radiatorSurveyCheck = defineCheck({
   signs: these('radiator-cold', 'radiator-patches', 'radiator-hot-through', 'radiator-drop-large'),
   cautions: ['hotSurfaces', 'fansStart'],
   doesNotProve: ['survey.pass.innerRows'],
+  shows: ['pump-delivers', 'radiator-patches', 'thermostat-opened'],
   judge: {
     'radiator-survey.grid': (record, _, { source }) => {
       const figures = analyseSurvey(record)

@@ -16,6 +16,7 @@ export const refillCheck = defineCheck({
   sides: ['flow'],
   signs: ({ complaint }) => (speaksOf(complaint) ? ['cured-by-refill'] : []),
   cautions: ['glycol'],
+  shows: ['bled', 'complaint-gone', 'level-full-air-out'],
   judge: {
     'refill.fill': (record, context, { source, observedAt }) => {
       const figures = analyseRefill(record, context)

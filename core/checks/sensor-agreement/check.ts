@@ -13,6 +13,18 @@ export const sensorAgreementCheck = defineCheck({
   sides: ['reading', 'nothing-wrong'],
   signs: these('scan-disagrees', 'dash-disagrees'),
   doesNotProve: ['dash.pass.flatBand'],
+  shows: [
+    'dash-compared-cold',
+    'dash-compared-hot',
+    'dash-fits-cold',
+    'dash-fits-hot',
+    'dash-odd',
+    'engine-hot',
+    'engine-temperature-second-source',
+    'level-full',
+    'second-temperature',
+    'second-temperature-differs',
+  ],
   judge: {
     'sensor-agreement.compare': (record, context, { source }) => {
       const scanC = correctedValue(record.scan)

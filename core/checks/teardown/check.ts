@@ -12,6 +12,7 @@ export const teardownCheck = defineCheck({
   apartMinutes: 420,
   sides: ['leak'],
   signs: these('head-crack', 'block-crack', 'face-warped', 'gasket-trace', 'manifold-pitted'),
+  shows: ['block-crack-found', 'head-crack-found'],
   judge: {
     'teardown.measure': (record, _, { source }) => {
       const figures = analyseTeardown(record)

@@ -20,6 +20,13 @@ export const thermostatBathCheck = defineCheck({
   signs: these('bath-late', 'bath-early', 'bath-lift-low', 'rating-wrong', 'thermostat-missing'),
   cautions: ['scaldPinch'],
   doesNotProve: ['bath.pass.housing'],
+  shows: [
+    'thermostat-bath-late',
+    'thermostat-open-bath',
+    'thermostat-out',
+    'thermostat-rating-wrong',
+    'thermostat-shut-bath',
+  ],
   judge: {
     'thermostat-bath.test': (record, context, { source }) => {
       const figures = analyseBath(record, context)

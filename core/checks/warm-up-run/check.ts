@@ -28,6 +28,16 @@ export const warmUpRunCheck = defineCheck({
   ),
   cautions: ['raisedSpeed'],
   doesNotProve: ['warmUp.pass.opensLate', 'fan.pass.acOnly'],
+  shows: [
+    'engine-hot',
+    'engine-temperature-second-source',
+    'level-full',
+    'second-temperature',
+    'thermostat-open-run',
+    'thermostat-opened',
+    'thermostat-run-repeated',
+    'thermostat-shut-run',
+  ],
   judge: {
     'warm-up-run.start': (start, context, { source, own }) => {
       const series = gatherSeries(

@@ -128,6 +128,9 @@ function exportCase() {
           >
           {{ say('report.declaredAs', { as: d.data.as, when: moment(d.observedAt) }) }}
           {{ d.data.because }}
+          <template v-if="d.data.notShown">{{
+            say('case.declare-suspect.without', { proofs: d.data.notShown.join('; ') })
+          }}</template>
         </p>
       </section>
       <section v-if="photos.length > 0">
