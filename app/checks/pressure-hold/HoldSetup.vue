@@ -13,6 +13,7 @@ import NewGauge from './NewGauge.vue'
 import { useHoldTarget } from './use-hold-target'
 
 const { say } = useWords()
+type ShutOff = 'none' | NonNullable<HoldStart['isolated']>[number]
 
 /** Everything that must be known before the clock starts: gauge, target from the cap and never above it, strokes, level. */
 const props = defineProps<{ old?: { id: string; data: HoldStart } | undefined }>()
@@ -46,13 +47,14 @@ const offsetInCoreUnit = computed(() =>
 const resolution = computed(() => gauge.value?.resolutionInCoreUnit ?? step.value?.coreValue)
 const strokeML = computed(() => gauge.value?.strokeVolumeML ?? strokeVolume.value?.coreValue)
 
-const { cap, tested, allowed, proposed } = useHoldTarget(open, offsetInCoreUnit)
+const { cap, marking, allowed, proposed } = useHoldTarget(open, offsetInCoreUnit)
 const target = ref<QuantityRecord | undefined>(props.old?.data.target ?? proposed.value)
 watch(proposed, (value) => (target.value = value))
 const strokes = ref(String(props.old?.data.strokes ?? ''))
 const coolant = ref<QuantityRecord | undefined>(props.old?.data.coolantAtStart)
 const level = ref<HoldStart['level'] | undefined>(props.old?.data.level)
 const plan = ref<HoldStart['plan']>(props.old?.data.plan ?? 'usual')
+const shutOff = ref<ShutOff>(props.old?.data.isolated?.[0] ?? 'none')
 const problem = ref('')
 const refusal = computed(() => {
   const t =
@@ -103,16 +105,6 @@ async function start() {
       ...(strokeML.value ? { strokeVolumeML: strokeML.value } : {}),
     })
   }
-  const marking =
-    tested.value ??
-    (cap.value && typeof cap.value.marking === 'object'
-      ? {
-          typed: `${cap.value.marking.coreValue} kPa`,
-          value: cap.value.marking.coreValue,
-          unit: 'kPa',
-          coreValue: cap.value.marking.coreValue,
-        }
-      : undefined)
   await shop.addRecord(
     open.id,
     'pressure-hold.start',
@@ -128,8 +120,10 @@ async function start() {
       coolantAtStart: coolant.value,
       level: level.value,
       capPlace: cap.value?.place,
-      capMarking: marking,
+      capMarking: marking.value,
       plan: plan.value,
+      engine: props.old?.data.engine,
+      isolated: shutOff.value === 'none' ? undefined : [shutOff.value],
     },
     props.old ? { supersedes: props.old.id, corrects: true } : {},
   )
@@ -237,6 +231,15 @@ async function start() {
         ]"
       />
     </div>
+    <ChoiceRow
+      v-model="shutOff"
+      :label="say('pressure-hold.hold-setup.shutOff')"
+      :options="[
+        { value: 'none', text: say('pressure-hold.hold-setup.nothingShutOff') },
+        { value: 'heater-core', text: say('pressure-hold.hold-setup.heaterCore') },
+        { value: 'coolers', text: say('pressure-hold.hold-setup.coolers') },
+      ]"
+    />
     <p v-if="hot" class="problem" role="alert">
       {{ preferences.say(message('caution.notCold', { limit: COLD })) }}
     </p>

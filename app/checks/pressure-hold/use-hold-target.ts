@@ -35,5 +35,12 @@ export function useHoldTarget(open: OpenCase, offsetInCoreUnit: Ref<number>) {
     const value = Math.floor(shown * 10 ** digits + 1e-9) / 10 ** digits
     return { typed: String(value), value, unit, coreValue: toCore('pressure', value, unit) }
   })
-  return { cap, tested, allowed, proposed }
+  /** what the target was taken from: the marking read on the adapter, or the cap's own */
+  const marking = computed(() => {
+    if (tested.value) return tested.value
+    if (typeof cap.value?.marking !== 'object') return undefined
+    const { coreValue } = cap.value.marking
+    return { typed: `${coreValue} kPa`, value: coreValue, unit: 'kPa' as const, coreValue }
+  })
+  return { cap, marking, allowed, proposed }
 }
