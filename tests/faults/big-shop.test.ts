@@ -46,7 +46,7 @@ async function get(path: string): Promise<Parsed> {
 /** What devices ask of the server, by what it is for. */
 async function routes(): Promise<Record<string, (n: number) => Promise<Parsed>>> {
   const desk = await get('/api/desk')
-  const old = (await get('/api/cases?open=no&text=n%209')).cases.map((c: Parsed) => c.case.id)
+  const old = (await get('/api/cases?open=no&text=n')).cases.map((c: Parsed) => c.case.id)
   const caseId = desk.held[0]
   const plates = modelPlates()
   return {
