@@ -67,7 +67,14 @@ export { type HoldAnalysis } from './checks/pressure-hold/analysis'
 export { pressureByLaw } from './checks/pressure-hold/decay'
 export { allowedPressure, targetProblem } from './checks/pressure-hold/limits'
 export { type HoldEnd, type HoldStart } from './checks/pressure-hold/record'
-export { ALL_CHECKS, type CheckId, checkOf, isCheckId, outcomesOf } from './checks/registry'
+export {
+  ALL_CHECKS,
+  type CheckId,
+  checkOf,
+  checkOfRecord,
+  isCheckId,
+  outcomesOf,
+} from './checks/registry'
 export { analyseWarmUp } from './checks/warm-up-run/analysis'
 export { gatherSeries, type RunSeries } from './checks/warm-up-run/series'
 

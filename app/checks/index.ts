@@ -38,6 +38,7 @@ const SCREENS: Readonly<Partial<Record<CheckId, Screens>>> = {
     panel: () => import('./pressure-hold/Panel.vue'),
     report: () => import('./pressure-hold/Report.vue'),
   },
+  'pressure-hold-hot': { panel: () => import('./pressure-hold-hot/Panel.vue') },
   'tester-self-check': {
     panel: () => import('./tester-self-check/Panel.vue'),
     report: () => import('./tester-self-check/Report.vue'),

@@ -111,6 +111,8 @@ export interface CheckDefinition<
   id: Id
   /** schema of each kind of record; a kind that ends in ".start" begins a run, and what belongs to it names it */
   records: R
+  /** whether this record of another check is one of this: it is written down there, and done here */
+  counts?: (record: Entry) => boolean
   phase: Phase
   /** hands-on */
   minutes: number

@@ -1,4 +1,4 @@
-import type { CheckOutcome } from './context'
+import type { CheckOutcome, Entry } from './context'
 import type { Check } from './define-check'
 import { CHECKS } from './index'
 
@@ -16,6 +16,10 @@ export const checkOf = (id: string): Check<CheckId> | undefined => byId.get(id)
 export const isCheckId = (id: unknown): id is CheckId => typeof id === 'string' && byId.has(id)
 
 /** The check that a kind of record belongs to, or undefined for a kind that belongs to none. */
+/** The check that a record is done for: the one that counts it, else the one it is written down by. */
+export const checkOfRecord = (record: Entry): Check<CheckId> | undefined =>
+  ALL_CHECKS.find((check) => check.counts?.(record)) ?? checkOfKind(record.kind)
+
 export const checkOfKind = (kind: string): Check<CheckId> | undefined =>
   byId.get(kind.slice(0, kind.indexOf('.')))
 

@@ -37,6 +37,16 @@ describe('what proves a repair', () => {
   it('is nothing before any work was recorded', () => {
     expect(proof(seam.records, [])).toEqual({ left: [], passed: [], failed: [] })
   })
+  it('is the hot hold where that one fell, and not the cold one', () => {
+    const records = seam.records.map((record) =>
+      record.kind === 'pressure-hold.start'
+        ? ({ ...record, data: { ...(record.data as object), engine: 'hot' } } as typeof record)
+        : record,
+    )
+    const { left } = proof(records, [repaired])
+    expect(left).toContain('pressure-hold-hot')
+    expect(left).not.toContain('pressure-hold')
+  })
   it('is every check that failed before it, until it was done again', () => {
     const { left } = proof(seam.records, [repaired])
     expect(left).toContain('pressure-hold')

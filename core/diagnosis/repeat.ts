@@ -1,4 +1,4 @@
-import { checkOf, type CheckId } from '../checks/registry'
+import { checkOf, checkOfRecord, type CheckId } from '../checks/registry'
 import type { CheckOutcome } from '../checks/context'
 import { BOOK } from '../knowledge/book'
 import type { CaseState } from '../record/case-state'
@@ -43,10 +43,14 @@ export function proofOf(outcomes: readonly CheckOutcome[], state: CaseState): Pr
     compareMoments(observedAt, work.observedAt) <= 0
   const again = outcomes.filter((outcome) => !isBefore(outcome))
   const failing = outcomes.filter((outcome) => isBefore(outcome) && foundTrouble(outcome))
-  for (const check of new Set(failing.map((outcome) => outcome.check))) {
-    const definition = checkOf(check)
+  const byId = new Map(state.records.map((record) => [record.id, record]))
+  const checkIn = ({ source, check }: CheckOutcome) => {
+    const record = byId.get(source)
+    return record ? checkOfRecord(record) : checkOf(check)
+  }
+  for (const definition of new Set(failing.map(checkIn))) {
     if (!definition || definition.asksKeeper) continue
-    const since = again.filter((outcome) => outcome.check === check)
+    const since = again.filter((outcome) => checkIn(outcome) === definition)
     const into = since.length === 0 ? 'left' : since.some(foundTrouble) ? 'failed' : 'passed'
     proof[into].push(definition.id)
   }

@@ -1,5 +1,5 @@
 import type { Achievement } from '../checks/define-check'
-import { ALL_CHECKS, checkOfKind, type CheckId } from '../checks/registry'
+import { ALL_CHECKS, checkOfRecord, type CheckId } from '../checks/registry'
 import { engineTemperatureAt, type EngineTemperature } from '../physics/engine-temperature'
 import { compareMoments, millisecondsOf } from '../quantity/moment'
 import type { Part } from '../vehicle/parts'
@@ -38,9 +38,14 @@ export interface CaseState {
 
 /** Checks that something stands of; what belongs to a run counts only while the record that began it stands. */
 function checksIn(records: readonly CaseRecord[]): Set<CheckId> {
-  const ids = new Set(records.map((record) => record.id))
-  const stands = ({ data }: CaseRecord) => !('run' in data) || ids.has(data.run)
-  return new Set(records.filter(stands).flatMap((record) => checkOfKind(record.kind)?.id ?? []))
+  const byId = new Map(records.map((record) => [record.id, record]))
+  const begun = (record: CaseRecord) => ('run' in record.data ? byId.get(record.data.run) : record)
+  return new Set(
+    records.flatMap((record) => {
+      const first = begun(record)
+      return (first && checkOfRecord(first)?.id) ?? []
+    }),
+  )
 }
 
 const bringing = (done: ReadonlySet<CheckId>) => (achievement: Achievement) =>

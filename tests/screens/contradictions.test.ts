@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { type CaseFile, type CheckId, checkOf, readCaseFile, standing } from '#core'
+import { type CaseFile, type CheckId, checkOfRecord, readCaseFile, standing } from '#core'
 import { RECORDABLE } from '../../app/checks'
 import { nameOfAny } from '../../words/check-names'
 import { PAIRS } from './contradictions'
@@ -22,9 +22,21 @@ function flat(prefix: string, value: unknown): string[] {
   )
 }
 
-const checksOf = (file: CaseFile): CheckId[] => [
-  ...new Set(file.records.flatMap((record) => checkOf(record.kind.split('.')[0]!)?.id ?? [])),
-]
+/** Checks that something was recorded of; what belongs to a run is of the check that its start is of. */
+function checksOf({ records }: CaseFile): CheckId[] {
+  const begun = (record: CaseFile['records'][number]) =>
+    'run' in record.data
+      ? records.find(({ id }) => id === (record.data as { run: string }).run)
+      : record
+  return [
+    ...new Set(
+      records.flatMap((record) => {
+        const first = begun(record)
+        return (first && checkOfRecord(first)?.id) ?? []
+      }),
+    ),
+  ]
+}
 
 async function told(file: CaseFile): Promise<Told> {
   const checks = checksOf(file)

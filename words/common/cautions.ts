@@ -32,6 +32,8 @@ export const CAUTIONS: Readonly<Record<string, string>> = {
   'caution.stopLimit': 'Stop the engine at {limit}, or when boiling is near.',
   'caution.hold':
     'Cold and below the cap’s mark. Face away from the neck. Release before you take the tester off.',
+  'caution.holdHot':
+    'Only through an adapter that keeps its relief and was fitted while it was cold. Below the cap’s mark. Nothing is opened hot; face away from the neck.',
   'caution.aboveMarking': 'Above the {maximum} allowed. Let pressure off now.',
   'caution.notCold': 'Not cold: {limit} or more. Wait. Hot coolant scalds.',
   'caution.cylinderMayBeFull':

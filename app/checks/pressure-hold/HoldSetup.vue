@@ -1,22 +1,18 @@
 <script setup lang="ts">
 import { useLocalStorage } from '@vueuse/core'
-import {
-  COLD_BELOW_C,
-  correctedValue,
-  type HoldStart,
-  type Instrument,
-  message,
-  type QuantityRecord,
-  targetProblem,
-} from '#core'
+import { type HoldStart, type Instrument, message, type QuantityRecord, targetProblem } from '#core'
+import HoldHow, { type Relief, type ShutOff } from './HoldHow.vue'
 import NewGauge from './NewGauge.vue'
+import { useHoldHeat } from './use-hold-heat'
 import { useHoldTarget } from './use-hold-target'
 
 const { say } = useWords()
-type ShutOff = 'none' | NonNullable<HoldStart['isolated']>[number]
 
 /** Everything that must be known before the clock starts: gauge, target from the cap and never above it, strokes, level. */
-const props = defineProps<{ old?: { id: string; data: HoldStart } | undefined }>()
+const props = defineProps<{
+  old?: { id: string; data: HoldStart } | undefined
+  engine: 'cold' | 'hot'
+}>()
 const emit = defineEmits<{ left: [] }>()
 const open = useOpenCase()
 const shop = useShop()
@@ -55,6 +51,7 @@ const coolant = ref<QuantityRecord | undefined>(props.old?.data.coolantAtStart)
 const level = ref<HoldStart['level'] | undefined>(props.old?.data.level)
 const plan = ref<HoldStart['plan']>(props.old?.data.plan ?? 'usual')
 const shutOff = ref<ShutOff>(props.old?.data.isolated?.[0] ?? 'none')
+const relief = ref<Relief | undefined>(props.old && 'kept')
 const problem = ref('')
 const refusal = computed(() => {
   const t =
@@ -65,10 +62,7 @@ const refusal = computed(() => {
     )
   return t ? preferences.say(t) : ''
 })
-const COLD = { kind: 'temperature', coreValue: COLD_BELOW_C } as const
-const hot = computed(
-  () => coolant.value !== undefined && correctedValue(coolant.value) >= COLD.coreValue,
-)
+const { COLD, notCold, notHot } = useHoldHeat(() => props.engine, coolant)
 
 /** Opened from the foot of an ended hold, the set-up begins at its first field. */
 const root = useTemplateRef<HTMLElement>('root')
@@ -82,10 +76,13 @@ async function start() {
   if (!target.value)
     return void (problem.value = say('pressure-hold.hold-setup.typeThePressureYouPumped'))
   if (refusal.value) return void (problem.value = refusal.value)
-  if (hot.value)
+  if (notCold.value)
     return void (problem.value = say('pressure-hold.hold-setup.notColdWaitUntilThe', {
       limit: preferences.show(COLD.kind, COLD.coreValue),
     }))
+  if (notHot.value) return void (problem.value = notHot.value)
+  if (props.engine === 'hot' && relief.value !== 'kept')
+    return void (problem.value = say('pressure-hold.hold-how.reliefFirst'))
   if (!level.value)
     return void (problem.value = say('pressure-hold.hold-setup.sayWhetherTheLevelIs'))
   if (!resolution.value)
@@ -122,7 +119,7 @@ async function start() {
       capPlace: cap.value?.place,
       capMarking: marking.value,
       plan: plan.value,
-      engine: props.old?.data.engine,
+      engine: props.engine === 'hot' ? 'hot' : props.old?.data.engine,
       isolated: shutOff.value === 'none' ? undefined : [shutOff.value],
     },
     props.old ? { supersedes: props.old.id, corrects: true } : {},
@@ -133,7 +130,8 @@ async function start() {
 
 <template>
   <div ref="root" class="stack">
-    <p class="caution">
+    <p v-if="engine === 'hot'" class="caution">{{ preferences.say(message('caution.holdHot')) }}</p>
+    <p v-else class="caution">
       {{
         say('pressure-hold.hold-setup.coldMeansBelowAndNo', {
           message: preferences.say(message('caution.hold')),
@@ -231,22 +229,14 @@ async function start() {
         ]"
       />
     </div>
-    <ChoiceRow
-      v-model="shutOff"
-      :label="say('pressure-hold.hold-setup.shutOff')"
-      :options="[
-        { value: 'none', text: say('pressure-hold.hold-setup.nothingShutOff') },
-        { value: 'heater-core', text: say('pressure-hold.hold-setup.heaterCore') },
-        { value: 'coolers', text: say('pressure-hold.hold-setup.coolers') },
-      ]"
-    />
-    <p v-if="hot" class="problem" role="alert">
+    <HoldHow v-model:shut-off="shutOff" v-model:relief="relief" :hot="engine === 'hot'" />
+    <p v-if="notCold" class="problem" role="alert">
       {{ preferences.say(message('caution.notCold', { limit: COLD })) }}
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn
       class="solid start"
-      :disabled="!open.mayRecord.value || refusal !== '' || hot"
+      :disabled="!open.mayRecord.value || refusal !== '' || notCold"
       @click="start"
       >{{
         old

@@ -16,12 +16,15 @@ const { say } = useWords()
 /** A hold: set up, read while its clock runs, ended, compared with the one before. */
 const open = useOpenCase()
 const preferences = usePreferences()
-const hold = useHold()
+const props = withDefaults(defineProps<{ engine?: 'cold' | 'hot' }>(), { engine: 'cold' })
+const hold = useHold(props.engine)
 const { again, settingUp, start, end, readings, analysis, elapsed, running, offset, latest } = hold
 const ending = ref(false)
+/** said of every hold while it runs */
+const ALWAYS = ['caution.hold', 'caution.holdHot']
 const entry = useTemplateRef('entry')
 const shownCautions = computed(() =>
-  (analysis.value?.cautions ?? []).filter((c) => running.value || c.id !== 'caution.hold'),
+  (analysis.value?.cautions ?? []).filter((c) => running.value || !ALWAYS.includes(c.id)),
 )
 useTitle(() =>
   running.value ? `${formatClock(elapsed.value)} Hold · Thermognosis` : 'Thermognosis',
@@ -32,6 +35,7 @@ useTitle(() =>
   <HoldSetup
     v-if="!start || settingUp"
     :old="settingUp ? start : undefined"
+    :engine="engine"
     @left="settingUp = false"
   />
   <div v-else class="stack hold">
@@ -63,7 +67,7 @@ useTitle(() =>
       v-for="caution in shownCautions"
       :key="caution.id"
       class="caution"
-      :class="{ danger: caution.id !== 'caution.hold' }"
+      :class="{ danger: !ALWAYS.includes(caution.id) }"
     >
       {{ preferences.say(caution) }}
     </p>

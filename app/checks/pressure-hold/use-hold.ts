@@ -9,12 +9,16 @@ import {
 
 export type HoldReadingRecord = CaseRecord<'pressure-hold.reading'>
 
-/** The newest hold of the open case: what it was started with, its readings, its clock, and what it comes to. */
-export function useHold() {
+/** The newest hold of the open case, cold or hot: what it was started with, its readings, its clock, and what it comes to. */
+export function useHold(engine: 'cold' | 'hot') {
   const open = useOpenCase()
   const preferences = usePreferences()
   const { now } = useTimers()
-  const starts = computed(() => ofKind(open.records.value, 'pressure-hold.start'))
+  const starts = computed(() =>
+    ofKind(open.records.value, 'pressure-hold.start').filter(
+      ({ data }) => (data.engine ?? 'cold') === engine,
+    ),
+  )
   /** another hold is being set up */
   const again = ref(false)
   const settingUp = ref(false)

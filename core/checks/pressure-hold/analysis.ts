@@ -132,6 +132,7 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
     cautions: cautionsOf(
       points.some((p) => p.aboveAllowed),
       allowed.maximumKPaGauge,
+      start.engine,
     ),
   }
   noteContradictions(analysis, start)

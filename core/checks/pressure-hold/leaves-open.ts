@@ -30,7 +30,7 @@ export function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Mes
   const open = [
     message('hold.pass.capNotTested'),
     message('hold.pass.aboveLiquid'),
-    message('hold.pass.otherTemperature'),
+    message(start.engine === 'hot' ? 'hold.pass.onlyCold' : 'hold.pass.otherTemperature'),
     message('hold.pass.slowInternal'),
     message('hold.pass.adapterJoint'),
   ]
@@ -41,10 +41,14 @@ export function whatAPassLeavesOpen(start: HoldStart, context: HoldContext): Mes
 }
 
 /**
- * @example cautionsOf(true, 100)[0].id // 'caution.aboveMarking'
+ * @example cautionsOf(true, 100, 'cold')[0].id // 'caution.aboveMarking'
  */
-export function cautionsOf(anyAbove: boolean, allowedKPaGauge: number): Message[] {
-  const always = [message('caution.hold')]
+export function cautionsOf(
+  anyAbove: boolean,
+  allowedKPaGauge: number,
+  engine: HoldStart['engine'],
+): Message[] {
+  const always = [message(engine === 'hot' ? 'caution.holdHot' : 'caution.hold')]
   return anyAbove
     ? [
         message('caution.aboveMarking', {
