@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import type { Entry } from '../context'
 import { quantityOf } from '../../quantity/record'
 import { gaugeStepKPa, secondsUpTo, statedML } from '../quantities'
 import { called, given } from '../../quantity/field'
@@ -52,3 +53,7 @@ export type HoldStart = z.infer<typeof holdStart>
 export type HoldReading = z.infer<typeof holdReading>
 export type HoldRemark = z.infer<typeof holdRemark>
 export type HoldEnd = z.infer<typeof holdEnd>
+
+/** Whether a record begins a hold on a hot engine. */
+export const startsHotHold = ({ kind, data }: Pick<Entry, 'kind' | 'data'>): boolean =>
+  kind === 'pressure-hold.start' && (data as HoldStart).engine === 'hot'
