@@ -30,7 +30,7 @@ describe('where a case stands', () => {
     // Its readings stand without it, and a reading of no hold is no hold.
     expect(taken.done.has('pressure-hold')).toBe(false)
   })
-  it('a hold on a hot engine is a check of its own, its readings with it, and has pressed the system too', () => {
+  it('a hold on a hot engine is done for itself and as a hold, and has pressed the system too', () => {
     const hot = file.records.map((record) =>
       record.id === hold.id
         ? ({ ...record, data: { ...(record.data as object), engine: 'hot' } } as CaseRecord)
@@ -38,7 +38,8 @@ describe('where a case stands', () => {
     )
     const state = caseStateOf({ ...file, records: hot })
     expect([...state.done]).toContain('pressure-hold-hot')
-    expect([...state.done]).not.toContain('pressure-hold')
+    expect([...state.done]).toContain('pressure-hold')
+    expect([...caseStateOf(file).done]).not.toContain('pressure-hold-hot')
     expect(state.has('pressed')).toBe(true)
   })
   it('after work on the vehicle what was done before is done, and to be done anew', () => {

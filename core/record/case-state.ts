@@ -1,5 +1,5 @@
 import type { Achievement } from '../checks/define-check'
-import { ALL_CHECKS, checkOfRecord, type CheckId } from '../checks/registry'
+import { ALL_CHECKS, checkOfKind, checkOfRecord, type CheckId } from '../checks/registry'
 import { engineTemperatureAt, type EngineTemperature } from '../physics/engine-temperature'
 import { compareMoments, millisecondsOf } from '../quantity/moment'
 import type { Part } from '../vehicle/parts'
@@ -43,7 +43,10 @@ function checksIn(records: readonly CaseRecord[]): Set<CheckId> {
   return new Set(
     records.flatMap((record) => {
       const first = begun(record)
-      return (first && checkOfRecord(first)?.id) ?? []
+      // What is written down by one check and done for another is done for both: after a hot hold no plan begins with a cold one.
+      return first
+        ? [checkOfRecord(first), checkOfKind(first.kind)].flatMap((c) => c?.id ?? [])
+        : []
     }),
   )
 }

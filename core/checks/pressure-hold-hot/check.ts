@@ -10,7 +10,5 @@ export const pressureHoldHotCheck = defineCheck({
   minutes: 15,
   sides: ['leak'],
   presses: true,
-  brings: 'pressed',
-  marks: 'pressed',
   signs: these('hold-hot'),
 })
