@@ -65,7 +65,7 @@ export { type AirSideLook, type PartLook, type Wear } from './checks/look-round/
 export { type MixTest } from './checks/mix/record'
 export { type HoldAnalysis } from './checks/pressure-hold/analysis'
 export { pressureByLaw } from './checks/pressure-hold/decay'
-export { allowedPressure, targetProblem } from './checks/pressure-hold/limits'
+export { allowedPressure, HOT_HOLD_FROM_C, targetProblem } from './checks/pressure-hold/limits'
 export { type HoldEnd, type HoldStart } from './checks/pressure-hold/record'
 export {
   ALL_CHECKS,

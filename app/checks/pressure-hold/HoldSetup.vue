@@ -71,6 +71,13 @@ onMounted(() => {
   root.value?.closest('.check')?.scrollTo({ top: 0 })
 })
 
+/** What is corrected keeps all that was shut off for it, unless that is what is corrected. */
+function isolated() {
+  const before = props.old?.data.isolated
+  if (shutOff.value === (before?.[0] ?? 'none')) return before
+  return shutOff.value === 'none' ? undefined : [shutOff.value]
+}
+
 async function start() {
   problem.value = ''
   if (!target.value)
@@ -120,7 +127,7 @@ async function start() {
       capMarking: marking.value,
       plan: plan.value,
       engine: props.engine === 'hot' ? 'hot' : props.old?.data.engine,
-      isolated: shutOff.value === 'none' ? undefined : [shutOff.value],
+      isolated: isolated(),
     },
     props.old ? { supersedes: props.old.id, corrects: true } : {},
   )

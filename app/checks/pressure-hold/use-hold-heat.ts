@@ -1,8 +1,5 @@
 import type { Ref } from 'vue'
-import { COLD_BELOW_C, correctedValue, type QuantityRecord } from '#core'
-
-/** A hot hold wants the coolant as hot as where the leak opens, °C. */
-const HOT_FROM_C = 60
+import { COLD_BELOW_C, correctedValue, HOT_HOLD_FROM_C, type QuantityRecord } from '#core'
 
 /** Whether the coolant is as cold, or as hot, as a hold of this kind asks for. */
 export function useHoldHeat(
@@ -19,9 +16,11 @@ export function useHoldHeat(
   const notHot = computed(() => {
     if (engine() === 'cold') return ''
     if (coolantC.value === undefined) return say('pressure-hold.hold-how.howHot')
-    return coolantC.value >= HOT_FROM_C
+    return coolantC.value >= HOT_HOLD_FROM_C
       ? ''
-      : say('pressure-hold.hold-how.notHot', { limit: preferences.show('temperature', HOT_FROM_C) })
+      : say('pressure-hold.hold-how.notHot', {
+          limit: preferences.show('temperature', HOT_HOLD_FROM_C),
+        })
   })
   return { COLD, notCold, notHot }
 }

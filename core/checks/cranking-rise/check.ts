@@ -21,8 +21,8 @@ export const crankingRiseCheck = defineCheck({
   },
   cautions: ['cranking'],
   doesNotProve: ['cranking.pass.sealsCold', 'cranking.gasketOrCrack'],
-  // All runs of a day belong together: the shares come from comparing them.
   shows: ['cranking-rise'],
+  // All runs of a day belong together: the shares come from comparing them.
   judgeTogether: (runs, { profile }) => {
     const known = knownValue(profile.cylinders)
     const cylinders = known ?? Math.max(CYLINDERS_ASSUMED, ...runs.flatMap((r) => r.data.plugged))

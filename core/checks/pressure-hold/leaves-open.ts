@@ -1,6 +1,7 @@
 import { COLD_BELOW_C } from '../../physics/engine-temperature'
 import { message, type Message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
+import { HOT_HOLD_FROM_C } from './limits'
 import type { HoldStart } from './record'
 import type { HoldAnalysis, HoldContext } from './analysis'
 
@@ -16,7 +17,7 @@ export function noteContradictions(analysis: HoldAnalysis, start: HoldStart) {
     analysis.cautions.unshift(
       message('caution.notCold', { limit: { kind: 'temperature', coreValue: COLD_BELOW_C } }),
     )
-  if (start.engine === 'hot' && atStartC < 60)
+  if (start.engine === 'hot' && atStartC < HOT_HOLD_FROM_C)
     analysis.notes.push(
       message('hold.hotButCool', { temperature: { kind: 'temperature', coreValue: atStartC } }),
     )

@@ -2,6 +2,9 @@ import { message, type Message } from '../../quantity/message'
 import type { Estimate } from '../../quantity/interval'
 import { correctedValue, type QuantityRecord } from '../../quantity/record'
 
+/** A hot hold on coolant cooler than this is not one, °C. */
+export const HOT_HOLD_FROM_C = 60
+
 /** Used where a cap bears no marking or looks wrong for its place. */
 export const CONSERVATIVE_TARGET_KPA = 70
 

@@ -4,6 +4,7 @@ import { logNormalDensity, normalBetween } from '../../statistics/normal'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { HoldAnalysis } from './analysis'
 import { pressureByLaw } from './decay'
+import { HOT_HOLD_FROM_C } from './limits'
 import type { HoldRecords } from './analysis'
 
 /** True fall of pressure in kPa/min declared for each state of the sign; soft and overlapping on purpose. */
@@ -111,7 +112,7 @@ function validityOf(analysis: HoldAnalysis, records: HoldRecords): number {
   const cool =
     records.start.engine === 'hot' &&
     records.start.coolantAtStart !== undefined &&
-    correctedValue(records.start.coolantAtStart) < 60
+    correctedValue(records.start.coolantAtStart) < HOT_HOLD_FROM_C
   return analysis.testerUnfit || cool ? Math.min(level, 0.3) : level
 }
 
