@@ -50,9 +50,18 @@ export function testerCompliance(
 }
 
 /**
+ * Expansion of 50 % ethylene glycol by volume, per kelvin: a straight line through 4.5e-4 at 30 °C and 6.7e-4 at
+ * 70 °C, after the densities in ASHRAE Handbook, Fundamentals, chapter "Physical properties of secondary coolants".
+ * @example expansionPerK(30) // 4.5e-4
+ */
+export function expansionPerK(coolantC: number): number {
+  return 4.5e-4 + 5.5e-6 * (coolantC - 30)
+}
+
+/**
  * Thermal drift of the pressure of a closed, liquid-full system with a small gas cushion, kPa per kelvin.
  * Gas at constant volume gives P_abs/T; the liquid's expansion β·V_liquid squeezes the cushion and adds
- * β·V_liquid/C. β about 4.5e-4 /K for 50 % ethylene glycol between 20 and 40 °C. Hoses and the metal give way
+ * β·V_liquid/C, with β by temperature. Hoses and the metal give way
  * too, so the liquid's share is taken between nothing and all of it.
  * @example thermalDriftKPaPerK(8, 5, 200, 20).low // 0.682
  */
@@ -63,6 +72,6 @@ export function thermalDriftKPaPerK(
   coolantC: number,
 ): Estimate {
   const gas = testKPaAbsolute / (coolantC + 273.15)
-  const liquid = (4.5e-4 * coolantLitres * 1000) / complianceMLPerKPa
+  const liquid = (expansionPerK(coolantC) * coolantLitres * 1000) / complianceMLPerKPa
   return { low: gas, value: gas + liquid / 3, high: gas + liquid }
 }

@@ -98,11 +98,13 @@ describe('values worked out by hand', () => {
     const known = { low: 10, value: 20, high: 40 }
     expect(testerCompliance(known, 100, 100)).toEqual({ low: 0.05, value: 0.1, high: 0.2 })
   })
-  it('drift of 8 L on 5 mL/kPa: gas alone 0.682, with all of the liquid 1.402 kPa/K', () => {
+  it('drift of 8 L on 5 mL/kPa: gas alone 0.682, with all of the liquid 1.314 kPa/K at 20 °C, and more when hot', () => {
     const { low, value, high } = thermalDriftKPaPerK(8, 5, 200, 20)
     expect(low).toBeCloseTo(200 / 293.15, 9)
-    expect(high - low).toBeCloseTo(0.72, 9)
-    expect(value - low).toBeCloseTo(0.24, 9)
+    expect(high - low).toBeCloseTo(0.632, 9)
+    expect(value - low).toBeCloseTo(0.632 / 3, 9)
+    const hot = thermalDriftKPaPerK(8, 5, 200, 90)
+    expect(hot.high - hot.low).toBeCloseTo((7.8e-4 * 8000) / 5, 9)
   })
   it('water has no glycol, freezes at nought, and is water', () => {
     expect(massFractionFromVolume('water', 0.4)).toBe(0)

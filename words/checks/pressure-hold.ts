@@ -178,6 +178,10 @@ export const pressureHold: CheckWords = {
       '{minutes, plural, one {# more minute} other {# more minutes}} with this gauge to be sure.',
     'hold.verdict.endedUndecided':
       'It ended {minutes, plural, one {# minute} other {# minutes}} too soon for this gauge.',
+    'hold.verdict.temperatureSettles':
+      'What the coolant cools decides here: {when, select, running {take its temperature when you end the hold} other {its temperature was not taken at both ends}}.',
+    'hold.verdict.finerGauge':
+      'More waiting does not settle it with this gauge: hold again with one of finer steps.',
     'hold.verdict.tight': 'Within the limit.',
     'hold.verdict.tightButBlind': 'Within the limit, but blind to the reported loss.',
     'hold.verdict.slow': 'Within the limit, but it falls: a slow seep is not excluded.',
@@ -192,6 +196,9 @@ export const pressureHold: CheckWords = {
       'Pump strokes not counted: the leak size rests on a usual system and is wide.',
     'hold.targetNeverReached':
       'The target was never reached: a gross leak, or the adapter does not seal.',
+    'hold.settlingCounted':
+      'No second reading after it had settled: the first counts as well, less what hoses may have given.',
+    'hold.coolingExplains': 'The pressure fell no more than the coolant’s cooling makes it.',
     'hold.testerUnfit': 'The tester leaks too much by itself. Repair it and hold again.',
     'hold.testerSubtracted': 'The tester’s own leak, {rate} in this system, is taken off.',
     'hold.testerNotChecked':

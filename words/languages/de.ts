@@ -284,6 +284,10 @@ const HOLD = {
     'Noch {minutes, plural, one {# Minute} other {# Minuten}} mit diesem Manometer, dann ist es sicher.',
   'hold.verdict.endedUndecided':
     'Für dieses Manometer {minutes, plural, one {# Minute} other {# Minuten}} zu früh beendet.',
+  'hold.verdict.temperatureSettles':
+    'Hier entscheidet das Abkühlen: {when, select, running {beim Beenden die Temperatur des Kühlmittels aufnehmen} other {seine Temperatur wurde nicht an beiden Enden aufgenommen}}.',
+  'hold.verdict.finerGauge':
+    'Längeres Warten klärt es mit diesem Manometer nicht: mit einem feiner geteilten neu abdrücken.',
   'hold.verdict.tight': 'Innerhalb der Grenze.',
   'hold.verdict.tightButBlind': 'Innerhalb der Grenze, aber blind für den gemeldeten Verlust.',
   'hold.verdict.slow':
@@ -465,6 +469,9 @@ const HOLD = {
     'Pumpenhübe nicht gezählt: die Größe des Lecks beruht auf einem üblichen System und ist ungenau.',
   'hold.targetNeverReached':
     'Der Druck wurde nie erreicht: ein grobes Leck, oder der Adapter dichtet nicht.',
+  'hold.settlingCounted':
+    'Keine zweite Ablesung nach dem Setzen: die erste zählt mit, abzüglich dessen, was Schläuche nachgeben.',
+  'hold.coolingExplains': 'Der Druck fiel nicht mehr, als das Abkühlen des Kühlmittels ausmacht.',
   'hold.testerUnfit': 'Der Prüfer selbst ist zu undicht. Instand setzen und neu abdrücken.',
   'hold.testerSubtracted': 'Das Leck des Prüfers, {rate} in diesem System, ist abgezogen.',
   'hold.testerNotChecked':

@@ -1,9 +1,5 @@
 import { message, type Message } from '../../quantity/message'
-import {
-  complianceFromStrokes,
-  DEFAULT_COMPLIANCE_ML_PER_KPA,
-  thermalDriftKPaPerK,
-} from '../../physics/compliance'
+import { complianceFromStrokes, DEFAULT_COMPLIANCE_ML_PER_KPA } from '../../physics/compliance'
 import { type Estimate } from '../../quantity/interval'
 import { fractionAfterToppingUpWithWater } from '../../physics/coolant'
 import { correctedValue } from '../../quantity/record'
@@ -17,6 +13,8 @@ import {
 } from './limits'
 import { compareLoss, lossPerWeek, type LossBudget } from './loss-budget'
 import type { HoldEnd, HoldReading, HoldRemark, HoldStart } from './record'
+import { judgeHold } from './judge-hold'
+import { takeOff } from './taken-off'
 import { noteContradictions, whatAPassLeavesOpen, cautionsOf } from './leaves-open'
 
 export interface HoldContext {
@@ -58,7 +56,10 @@ export interface HoldAnalysis {
   leakMLPerMinute?: Estimate
   state: HoldState
   testerUnfit: boolean
+  /** absent where no more minutes settle it */
   minutesStillNeeded?: number
+  /** what would settle it where waiting does not: the temperature that was not taken, or a gauge with finer steps */
+  settledBy?: 'temperature' | 'finer-gauge'
   /** fall that the reported loss would make in this system, kPa/min */
   reportedLossFallKPaPerMinute?: Estimate
   couldHaveSeenReportedLoss?: boolean
@@ -72,17 +73,8 @@ export interface HoldAnalysis {
 /** Hoses stretch and the tester warms for this long; readings before it are shown and not fitted. */
 export const SETTLING_SECONDS = 90
 
-const LEAK_KPA_PER_MINUTE = 2
-
-const GROSS_KPA_PER_MINUTE = 10
-
-const LONGEST_USEFUL_MINUTES = 60
-
-const minus = (a: Estimate, b: Estimate): Estimate => ({
-  low: a.low - b.high,
-  value: a.value - b.value,
-  high: a.high - b.low,
-})
+/** A hold with only its first and its last reading is one from this long on while it runs, s. */
+const TWO_READINGS_FROM_SECONDS = 300
 
 /**
  * Everything a hold says so far. Pure: the records and what is known of the vehicle in, intervals and a verdict
@@ -137,20 +129,25 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
   }
   noteContradictions(analysis, start)
   applyReportedLoss(analysis, context, testKPa)
-  if (remarks.some((r) => r.remark === 'target-not-reached')) {
-    analysis.state = 'gross'
-    notes.push(message('hold.targetNeverReached'))
-    return analysis
-  }
+  const neverReached = remarks.some((r) => r.remark === 'target-not-reached')
+  if (neverReached) notes.push(message('hold.targetNeverReached'))
+  const settlingCounts = countSettling(points, end !== undefined)
   const decay = fitDecay(
     points.filter((p) => p.settled),
     start.resolutionKPa,
   )
-  if (!decay) return analysis
+  if (!decay) {
+    if (neverReached) analysis.state = 'gross'
+    return analysis
+  }
   analysis.decay = decay
-  const fall = correctFall(decay, analysis, records, context, testKPa)
+  const { fall, unrecordedDriftKPaPerMinute } = takeOff(decay, analysis, records, {
+    ...context,
+    testKPa,
+    settlingCounts,
+  })
   analysis.fallKPaPerMinute = fall
-  judge(analysis, fall, start.resolutionKPa)
+  judgeHold(analysis, fall, start.resolutionKPa, unrecordedDriftKPaPerMinute)
   const { low, high } = complianceMLPerKPa
   analysis.leakMLPerMinute = {
     low: Math.max(0, fall.low) * low,
@@ -168,89 +165,17 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
   return analysis
 }
 
-function correctFall(
-  decay: Decay,
-  analysis: HoldAnalysis,
-  { start, end }: HoldRecords,
-  context: HoldContext,
-  testKPa: number,
-): Estimate {
-  let fall: Estimate = decay.fallKPaPerMinute
-  const tester = context.testerFlowMLPerMinute
-  if (tester) {
-    const c = analysis.complianceMLPerKPa
-    const own = {
-      low: tester.low / c.high,
-      value: tester.value / c.value,
-      high: tester.high / c.low,
-    }
-    fall = minus(fall, own)
-    if (own.value > analysis.limit.kPaPerMinute) {
-      analysis.testerUnfit = true
-      analysis.notes.push(message('hold.testerUnfit'))
-    } else
-      analysis.notes.push(
-        message('hold.testerSubtracted', { rate: { kind: 'pressureRate', coreValue: own.value } }),
-      )
-  } else analysis.notes.push(message('hold.testerNotChecked'))
-  const minutes = decay.durationMinutes
-  if (start.coolantAtStart && end?.coolantAtEnd) {
-    const cooledK = correctedValue(start.coolantAtStart) - correctedValue(end.coolantAtEnd)
-    const perK = thermalDriftKPaPerK(
-      context.capacityLitres ?? 8,
-      analysis.complianceMLPerKPa.value,
-      testKPa + context.atmosphereKPa,
-      correctedValue(end.coolantAtEnd),
-    )
-    const ends = [perK.low, perK.high].map((k) => (k * cooledK) / minutes)
-    fall = minus(fall, {
-      low: Math.min(...ends),
-      value: (perK.value * cooledK) / minutes,
-      high: Math.max(...ends),
-    })
-    if (Math.abs(cooledK) >= 1)
-      analysis.notes.push(
-        message('hold.driftCorrected', {
-          drop: { kind: 'temperatureDifference', coreValue: cooledK },
-        }),
-      )
-  } else if (end)
-    analysis.notes.push(
-      message(
-        start.coolantAtStart
-          ? 'hold.endTemperatureNotRecorded'
-          : end.coolantAtEnd
-            ? 'hold.startTemperatureNotRecorded'
-            : 'hold.temperatureNotRecorded',
-      ),
-    )
-  return fall
-}
-
-/** Within the usual limit, and yet a fall that a seep makes oftener than a sound system, kPa/min. */
-const SLOW_KPA_PER_MINUTE = 0.25
-
-function judge(analysis: HoldAnalysis, fall: Estimate, resolutionKPa: number) {
-  const limit = analysis.limit.kPaPerMinute
-  if (fall.high < limit) analysis.state = fall.value > SLOW_KPA_PER_MINUTE ? 'slow' : 'tight'
-  else if (fall.low > limit)
-    analysis.state =
-      fall.value >= GROSS_KPA_PER_MINUTE
-        ? 'gross'
-        : fall.value >= LEAK_KPA_PER_MINUTE
-          ? 'leak'
-          : 'seep'
-  else analysis.state = 'undecided'
-  if (analysis.testerUnfit && fall.high >= limit) analysis.state = 'undecided'
-  const decided = analysis.state !== 'undecided'
-  const needed = resolutionKPa / Math.max(1e-6, Math.abs(fall.value - limit))
-  const total = Math.min(
-    LONGEST_USEFUL_MINUTES,
-    Math.max(needed, decided ? 0 : analysis.decay!.durationMinutes + 1),
-  )
-  analysis.minutesStillNeeded = decided
-    ? 0
-    : Math.max(1, Math.ceil(total - analysis.decay!.durationMinutes))
+/**
+ * Two readings, one at the start and one at the end, are a hold: where a single one has settled and it lies far
+ * enough from the first, those before it count as well. True where they do.
+ */
+function countSettling(points: HoldAnalysis['points'], ended: boolean): boolean {
+  const settled = points.filter((p) => p.settled)
+  const [only] = settled
+  if (settled.length !== 1 || points.length < 2) return false
+  if (!ended && only!.elapsedSeconds < TWO_READINGS_FROM_SECONDS) return false
+  for (const point of points) point.settled = true
+  return true
 }
 
 function applyReportedLoss(analysis: HoldAnalysis, context: HoldContext, testKPa: number) {

@@ -51,9 +51,12 @@ describe('what a hold says of its signs', () => {
       remarks: [{ run: 'run', elapsedSeconds: 60, remark }],
     })
     expect(named(remarked('hiss-heard'))).toEqual(['hold-cold', 'air-hiss'])
-    const never = signs(remarked('target-not-reached'))
+    const never = signs({ ...remarked('target-not-reached'), readings: [] })
     expect(never.map((s) => s.says.id)).toEqual(['says.targetNeverReached'])
     expect(speaksFor(never, 'hold-cold', 'gross', 'tight')).toBeGreaterThan(1)
+    const measured = signs(remarked('target-not-reached'))
+    expect(measured.map((s) => s.says.id)).toEqual(['says.holdFall'])
+    expect(speaksFor(measured, 'hold-cold', 'gross', 'seep')).toBeLessThan(0)
   })
 })
 

@@ -8,7 +8,8 @@ import type { HoldAnalysis } from './analysis'
  *   // 'hold.verdict.takeFirst'
  */
 export function holdVerdict(analysis: HoldAnalysis, isRunning: boolean): Message | undefined {
-  const { state, minutesStillNeeded: minutes = 1, settlingSeconds, testerUnfit, notes } = analysis
+  const { state, minutesStillNeeded: minutes = 1, settledBy } = analysis
+  const { settlingSeconds, testerUnfit, notes } = analysis
   const isBlind = notes.some((n) => n.id === 'hold.tightButBlindToReported')
   switch (state) {
     case 'no-reading':
@@ -19,6 +20,9 @@ export function holdVerdict(analysis: HoldAnalysis, isRunning: boolean): Message
         : message('hold.verdict.endedEarly')
     case 'undecided':
       if (testerUnfit) return message('hold.verdict.testerUnfit')
+      if (settledBy === 'temperature')
+        return message('hold.verdict.temperatureSettles', { when: isRunning ? 'running' : 'ended' })
+      if (settledBy === 'finer-gauge') return message('hold.verdict.finerGauge')
       return isRunning
         ? message('hold.verdict.moreMinutes', { minutes })
         : message('hold.verdict.endedUndecided', { minutes })
