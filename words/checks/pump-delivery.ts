@@ -19,6 +19,7 @@ export const pumpDelivery: CheckWords = {
     'form.pump-delivery.coolant': 'Coolant',
     'form.pump-delivery.specified.pressure': 'Specified pressure',
     'form.pump-delivery.specified.rpm': 'Specified at',
+    'form.pump-delivery.specified.coolant': 'Specified for a coolant of',
     'form.pump-delivery.specified.includesStatic': 'Specification includes the static pressure',
     'form.pump-delivery.returnStream': 'Return stream seen',
     'form.pump-delivery.returnStream.strong': 'Strong',
@@ -35,6 +36,10 @@ export const pumpDelivery: CheckWords = {
     'delivery.missing.specification': 'No specification: pressure cannot be compared.',
     'delivery.missing.specified-speed-only':
       'This specification includes the static pressure: it holds at its own speed only.',
+    'delivery.missing.specified-temperature':
+      'For which coolant temperature the figure is specified is not recorded: the static pressure in it goes with it.',
+    'delivery.otherTemperature':
+      'Measured at another coolant temperature than the figure is specified for.',
     'delivery.cool':
       'Measured cool: with the thermostat shut the pressure before it reads high. Repeat it hot.',
     'delivery.pass.notFlow': 'flow: pressure can be good against a blocked radiator',

@@ -28,6 +28,7 @@ export const pumpDeliveryCheck = defineCheck({
         notes: [
           ...figures.missing.map((what) => message(`delivery.missing.${what}`)),
           ...(figures.cool ? [message('delivery.cool')] : []),
+          ...(figures.otherTemperature ? [message('delivery.otherTemperature')] : []),
         ],
       }
     },

@@ -44,6 +44,37 @@ describe('pump delivery', () => {
       test({ port: kPa(120), static: kPa(60), engineRpm: 1600, specified: spec }).states,
     ).toEqual(['delivers'])
   })
+  it('is compared as it stands at that speed: 95 kPa on a gauge that reads 20 low, against 115, delivers', () => {
+    const port = (shown: number) => ({
+      ...(kPa(shown) as object),
+      instrumentOffsetInCoreUnit: -20,
+    })
+    const spec = { pressure: kPa(115), rpm: 1600, includesStatic: true, coolant: celsius(90) }
+    const at = (shown: number, more: object = {}) =>
+      test({ port: port(shown), engineRpm: 1600, coolant: celsius(88), specified: spec, ...more })
+    expect(at(95).states).toEqual(['delivers'])
+    expect(at(95).notes).toEqual([])
+    expect(figures<DeliveryAnalysis>(at(95)).share).toBeCloseTo(1, 9)
+    expect(at(70).states).toEqual(['weak'])
+    expect(at(55, { static: kPa(74) }).states).toEqual(['none'])
+    expect(at(95, { engineRpm: 1650 }).notes.map((n) => n.id)).toEqual([
+      'delivery.missing.specified-speed-only',
+    ])
+  })
+  it('asks at which temperature such a figure holds, and says where it was another', () => {
+    const spec = { pressure: kPa(115), rpm: 1600, includesStatic: true }
+    const at = (coolant?: number) =>
+      test({
+        port: kPa(115),
+        engineRpm: 1600,
+        coolant: celsius(90),
+        specified: coolant === undefined ? spec : { ...spec, coolant: celsius(coolant) },
+      })
+    expect(at().notes.map((n) => n.id)).toEqual(['delivery.missing.specified-temperature'])
+    expect(at(80).notes).toEqual([])
+    expect(at(60).notes.map((n) => n.id)).toEqual(['delivery.otherTemperature'])
+    expect(at(60).signs[0]!.validity).toBeLessThan(at(80).signs[0]!.validity)
+  })
   it('delivery is not flow', () =>
     expect(test({ returnStream: 'strong' }).doesNotProve[0]!.id).toBe('delivery.pass.notFlow'))
 })

@@ -15,6 +15,8 @@ export const pumpDelivery = z.strictObject({
       rpm: given(rpm),
       /** the specification includes the static pressure */
       includesStatic: z.boolean(),
+      /** coolant temperature it holds at */
+      coolant: called(coolantC, 'specified at').optional(),
     })
     .optional(),
   returnStream: z.enum(['strong', 'weak', 'none', 'not-known']),

@@ -4,6 +4,25 @@ import { binaryReading, laidBare, type SignReading } from '../../inference/sign-
 import type { DeliveryAnalysis } from './analysis'
 import type { PumpDelivery } from './record'
 
+/** Share of what the pump should add, by how it delivers. */
+const SHARE_OF_ADDED = {
+  error: 0.12,
+  given: {
+    good: { mean: 1, sd: 0.15 },
+    weak: { low: 0.1, high: 0.75 },
+    none: { low: -0.05, high: 0.12 },
+  },
+} as const
+/** Share of a pressure in which the static one, not known, is contained. */
+const SHARE_WITH_STATIC = {
+  error: 0.05,
+  given: {
+    good: { mean: 1, sd: 0.06 },
+    weak: { low: 0.35, high: 0.92 },
+    none: { low: 0, high: 0.8 },
+  },
+} as const
+
 /**
  * Pressure can be good against a blocked radiator: delivery is not flow. Static pressure by itself proves nothing.
  * @example signsOf(deliverySigns('r', example('pump-delivery.test'), analyseDelivery(example('pump-delivery.test'))))
@@ -21,13 +40,8 @@ export function deliverySigns(
         source,
         sign: 'delivery',
         value: analysis.share,
-        error: 0.12,
-        given: {
-          good: { mean: 1, sd: 0.15 },
-          weak: { low: 0.1, high: 0.75 },
-          none: { low: -0.05, high: 0.12 },
-        },
-        validity: analysis.cool ? 0.7 : 0.96,
+        ...(analysis.withStatic ? SHARE_WITH_STATIC : SHARE_OF_ADDED),
+        validity: analysis.cool || analysis.otherTemperature ? 0.7 : 0.96,
         conditions: 'pressure port',
         says: message('says.delivery', { percent: Math.round(analysis.share * 100) }),
       }),
