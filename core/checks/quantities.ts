@@ -36,3 +36,6 @@ export const statedML = (label: string) => given(z.number().min(1).max(2000), { 
 export const millimetresBetween = (min: number, max: number, by: number) =>
   measured(z.number().min(min).max(max), { unit: 'mm', usualError: { by } })
 export const cylinder = given(z.number().int().min(1).max(16))
+
+/** Two readings of one thermometer at the ends of a core differ by no more than this by its error, K. */
+export const ENDS_ERROR_K = 2

@@ -1,43 +1,68 @@
 import { correctedValue } from '../../quantity/record'
-import { solve, normalEquations } from '../../statistics/least-squares'
 import type { RadiatorSurvey } from './record'
 
 export interface SurveyAnalysis {
   dropK: number
-  /** share of the face that is colder than a smooth radiator would be there */
+  /** share of the face that is colder than a sound radiator would be there */
   coldShare?: number
-  /** cells of the grid, row by row: colder than the smooth face by more than the limit */
+  /** cells of the grid, row by row: colder than a sound face there by more than the limit */
   cold?: boolean[][]
   state: 'free' | 'patches' | 'air-side' | 'little-flow' | 'cold-all-over' | 'not-judged'
   validity: number
 }
 
+/** A cell colder than a sound face is there by more than this is cold, K. */
 const COLD_CELL_K = 9
 
+/** The face may read so much above or below the hoses all over: emissivity of fins and rubber, K. */
+const FACE_OFF_K = 10
+
+/** So much of the face, the warmest of it beside what is expected, is taken as sound where most of it may be cold. */
+const SOUND_QUANTILE = 0.8
+
+type Cell = { down: number; across: number; celsius: number }
+
+/** How far along the face's flow a cell lies, 0 at the inlet to 1 at the outlet, for flow from any side or corner. */
+const FLOWS = [0, 0.25, 0.5, 0.75, 1].flatMap((share) =>
+  [false, true].flatMap((up) =>
+    [false, true].map(
+      (left) =>
+        ({ down, across }: Cell) =>
+          share * (up ? 1 - down : down) + (1 - share) * (left ? 1 - across : across),
+    ),
+  ),
+)
+
 /**
- * A radiator cools smoothly from inlet to outlet: a plane is fitted and refitted without its cold cells.
- * @example coldCells([[90, 90, 90], [90, 60, 90]])[1].join(' ') // 'false true false'
+ * A sound face cools evenly from the inlet's temperature to the outlet's, whichever way the coolant flows through
+ * it; of all ways the one that fits best is taken. Cells colder than that by more than 9 K are cold. The measured
+ * ends stand for the sound face, so that it does not matter how much of it is blocked. °C, rows from the top.
+ * @example coldCells([[90, 90, 90], [90, 60, 90]], 90, 86)[1].join(' ') // 'false true false'
  */
-export function coldCells(grid: readonly (readonly number[])[]): boolean[][] {
-  const cells = grid.flatMap((row, r) => row.map((t, c) => ({ r, c, t })))
-  let used = cells
-  let plane = [cells.reduce((s, x) => s + x.t, 0) / cells.length, 0, 0]
-  for (let pass = 0; pass < 6; pass++) {
-    if (used.length >= 4) {
-      const { a, b } = normalEquations(
-        used.map((x) => [1, x.r, x.c]),
-        used.map((x) => x.t),
-      )
-      plane = solve(a, b) ?? plane
-    }
-    const at = (r: number, c: number) => plane[0]! + plane[1]! * r + plane[2]! * c
-    const kept = cells.filter((x) => x.t > at(x.r, x.c) - COLD_CELL_K * 0.6)
-    if (kept.length === used.length || kept.length < cells.length * 0.3) break
-    used = kept
-  }
-  return grid.map((row, r) =>
-    row.map((t, c) => t < plane[0]! + plane[1]! * r + plane[2]! * c - COLD_CELL_K),
+export function coldCells(
+  grid: readonly (readonly number[])[],
+  inletC: number,
+  outletC: number,
+): boolean[][] {
+  const cells = grid.flatMap((row, r) =>
+    row.map((celsius, c) => ({
+      down: (r + 0.5) / grid.length,
+      across: (c + 0.5) / row.length,
+      celsius,
+    })),
   )
+  const dropK = Math.max(0, inletC - outletC)
+  const fits = FLOWS.map((along) => {
+    const beside = cells.map((cell) => cell.celsius - (inletC - dropK * along(cell)))
+    const sorted = beside.toSorted((a, b) => a - b)
+    const sound = sorted[Math.floor(SOUND_QUANTILE * (sorted.length - 1))]!
+    const off = Math.max(-FACE_OFF_K, Math.min(FACE_OFF_K, sound))
+    const misfit = beside.reduce((sum, k) => sum + Math.min(Math.abs(k - off), COLD_CELL_K), 0)
+    return { beside: beside.map((k) => k - off), misfit }
+  })
+  const { beside } = fits.reduce((best, fit) => (fit.misfit < best.misfit ? fit : best))
+  let next = 0
+  return grid.map((row) => row.map(() => beside[next++]! < -COLD_CELL_K))
 }
 
 /** A larger drop than this from inlet to outlet is little flow, K. */
@@ -48,7 +73,8 @@ const LARGE_DROP_K = 25
  */
 export function analyseSurvey(record: RadiatorSurvey): SurveyAnalysis {
   const inlet = correctedValue(record.inlet)
-  const dropK = inlet - correctedValue(record.outlet)
+  const outlet = correctedValue(record.outlet)
+  const dropK = inlet - outlet
   const out: SurveyAnalysis = {
     dropK,
     state: 'not-judged',
@@ -60,7 +86,7 @@ export function analyseSurvey(record: RadiatorSurvey): SurveyAnalysis {
           : 0.3) * (record.fan === 'off' ? 1 : 0.85),
   }
   if (record.gridC && record.gridC.flat().length >= 4) {
-    out.cold = coldCells(record.gridC)
+    out.cold = coldCells(record.gridC, inlet, outlet)
     const flat = out.cold.flat()
     out.coldShare = flat.filter(Boolean).length / flat.length
   }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { celsius, figures, outcome } from '../check.fixture'
 import { analyseSurvey, coldCells, type SurveyAnalysis } from './analysis'
 import { radiatorSurveyCheck } from './check'
-import type { RadiatorSurvey } from './record'
+import { type RadiatorSurvey, radiatorSurvey } from './record'
 import { COLD_SHARE_ERROR } from './signs'
 
 /** A face of so many rows and columns that cools from 92 °C, with some cells colder than that. */
@@ -11,7 +11,13 @@ const face = (rows: number, columns: number, cold: (r: number, c: number) => num
   Array.from({ length: rows }, (_, r) =>
     Array.from({ length: columns }, (_, c) => 92 - 2 * r - 0.5 * c - cold(r, c)),
   )
-const coldCount = (grid: number[][]) => coldCells(grid).flat().filter(Boolean).length
+/** What such a face reads at its inlet and its outlet, and its cold cells by them. */
+const ends = (grid: number[][]): [number, number] => {
+  const all = grid.flat().toSorted((x, y) => y - x)
+  return [all[0]!, all.at(-1)!]
+}
+const coldOf = (grid: number[][]) => coldCells(grid, 92, 80)
+const coldCount = (grid: number[][]) => coldOf(grid).flat().filter(Boolean).length
 
 const SOUND: RadiatorSurvey = {
   inlet: celsius(92),
@@ -25,9 +31,19 @@ const judged = (more: Partial<RadiatorSurvey> = {}) =>
   outcome(radiatorSurveyCheck, 'radiator-survey.grid', { ...SOUND, ...more })
 
 describe('cold cells of a face', () => {
-  it('are all found where a third of the face is cold and drags the first plane down', () => {
-    const grid = face(6, 9, (r, c) => (c >= 6 && r >= 0 ? 25 : 0))
-    expect(coldCells(grid)).toEqual(grid.map((row) => row.map((_, c) => c >= 6)))
+  it.each([
+    ['a third of the face, its right edge', 6, 9, (_: number, c: number) => (c >= 6 ? 25 : 0)],
+    ['the bottom two rows of five, cold by 40', 5, 6, (r: number) => (r >= 3 ? 40 : 0)],
+    ['the lower sixty per cent, cold by 15', 5, 6, (r: number) => (r >= 2 ? 15 : 0)],
+    ['four rows of five, cold by 30', 5, 6, (r: number) => (r >= 1 ? 30 : 0)],
+  ] as const)('are all found: %s', (_, rows, columns, cold) => {
+    const grid = face(rows, columns, cold)
+    expect(coldOf(grid)).toEqual(grid.map((row, r) => row.map((__, c) => cold(r, c) > 0)))
+  })
+
+  it('are none in one row that cools smoothly from inlet to outlet, and one where it does not', () => {
+    expect(coldCount([[92, 89, 86, 83, 80]])).toBe(0)
+    expect(coldCount([[92, 89, 60, 83, 80]])).toBe(1)
   })
 
   it('are none on a face that cools smoothly in any direction, whatever the readings waver by', () => {
@@ -38,39 +54,35 @@ describe('cold cells of a face', () => {
         fc.double({ min: -4, max: 4, noNaN: true }),
         fc.array(waver, { minLength: 48, maxLength: 48 }),
         (down, across, noise) => {
-          const grid = Array.from({ length: 6 }, (_, r) =>
-            Array.from({ length: 8 }, (_, c) => 80 + down * r + across * c + noise[r * 8 + c]!),
+          const sound = Array.from({ length: 6 }, (_, r) =>
+            Array.from({ length: 8 }, (_, c) => 80 + down * r + across * c),
           )
-          expect(coldCount(grid)).toBe(0)
+          const read = sound.map((row, r) => row.map((t, c) => t + noise[r * 8 + c]!))
+          expect(
+            coldCells(read, ...ends(sound))
+              .flat()
+              .filter(Boolean),
+          ).toEqual([])
         },
       ),
     )
   })
 
-  it('are the same on a day that is colder by any amount', () => {
+  it('are the same on a day that is colder by any amount, and where the gun reads low all over', () => {
     const grid = face(6, 8, (r, c) => (r > 2 && c > 1 && c < 5 ? 20 : 0))
+    const colder = (by: number) => grid.map((row) => row.map((t) => t + by))
     fc.assert(
       fc.property(fc.double({ min: -60, max: 60, noNaN: true }), (by) => {
-        expect(coldCells(grid.map((row) => row.map((t) => t + by)))).toEqual(coldCells(grid))
+        expect(coldCells(colder(by), 92 + by, 80 + by)).toEqual(coldOf(grid))
       }),
     )
+    expect(coldOf(colder(-6))).toEqual(coldOf(grid))
   })
 
-  it('lie more than 9 °C below what the rest of the face says', () => {
+  it('lie more than 9 °C below what a sound face reads there', () => {
     const one = (by: number) => face(5, 5, (r, c) => (r === 2 && c === 2 ? by : 0))
-    expect(coldCount(one(8.9))).toBe(0)
-    expect(coldCount(one(9.5))).toBe(1)
-  })
-
-  it('are judged against the mean where there are too few cells for a plane', () => {
-    expect(coldCells([[90, 90, 60]])).toEqual([[false, false, true]])
-    expect(coldCells([[90, 84, 87]])).toEqual([[false, false, false]])
-  })
-
-  it('are judged without a fit where most of the face would have to be left out', () => {
-    const mostly = face(4, 5, (r, c) => (r + c > 1 ? 40 : 0))
-    expect(coldCount(mostly)).toBeLessThan(20)
-    expect(coldCells(mostly)[0]![0]).toBe(false)
+    expect(coldCount(one(7))).toBe(0)
+    expect(coldCount(one(11))).toBe(1)
   })
 })
 
@@ -124,6 +136,13 @@ describe('what a survey comes to', () => {
     expect(judged({ gridC, thermostatOpen: 'not-known', pumpDelivers: 'not-known' }).facts).toEqual(
       [],
     )
+  })
+
+  it('takes no outlet that is hotter than the inlet', () => {
+    const taken = (outlet: number) =>
+      radiatorSurvey.safeParse({ ...SOUND, outlet: celsius(outlet) }).success
+    expect(taken(94)).toBe(true)
+    expect(taken(94.1)).toBe(false)
   })
 
   it('names what it cannot be judged by', () => {

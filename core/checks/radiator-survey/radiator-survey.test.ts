@@ -9,8 +9,8 @@ describe('radiator survey', () => {
       Array.from({ length: 8 }, (_, c) => 90 - 3 * r - (cold && c > 1 && c < 5 && r > 2 ? 20 : 0)),
     )
   it('finds the cold cells of a face that cools smoothly, and none on a sound one', () => {
-    expect(coldCells(grid(false)).flat().filter(Boolean).length).toBe(0)
-    expect(coldCells(grid(true)).flat().filter(Boolean).length).toBe(9)
+    expect(coldCells(grid(false), 90, 75).flat().filter(Boolean).length).toBe(0)
+    expect(coldCells(grid(true), 90, 75).flat().filter(Boolean).length).toBe(9)
   })
   it('patches count with the thermostat open and the fan off, and less without', () => {
     const survey = (more: object) =>

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { celsiusBetween, temperature } from '../quantities'
+import { correctedValue } from '../../quantity/record'
+import { celsiusBetween, ENDS_ERROR_K, temperature } from '../quantities'
 
 /** Inlet, outlet and a grid of infrared readings over the face, rows from the top, °C. */
 export const radiatorSurvey = z
@@ -19,5 +20,9 @@ export const radiatorSurvey = z
   .refine((r) => !r.gridC || r.gridC.every((row) => row.length === r.gridC![0]!.length), {
     message: 'every row of the grid has the same number of readings',
     path: ['gridC'],
+  })
+  .refine((r) => correctedValue(r.outlet) <= correctedValue(r.inlet) + ENDS_ERROR_K, {
+    message: 'the outlet is hotter than the inlet: are the two exchanged?',
+    path: ['outlet'],
   })
 export type RadiatorSurvey = z.infer<typeof radiatorSurvey>
