@@ -103,9 +103,7 @@ const scaled = (value: unknown, share: number): unknown =>
 function alike(check: Check, kind: string, field: Field, draws: readonly Draw[]): string[] {
   const values = valuesFor(field)
   const group: number[] = values.map(() => NEVER_TRIED)
-  for (const { entries, context } of draws) {
-    const at = entries.findIndex((entry) => entry.kind === kind)
-    if (at < 0) continue
+  for (const { entries, context, at } of draws.flatMap((draw) => changedIn(draw, kind))) {
     const told = values.map((value) => {
       const data = withField(entries[at]!.data, field.path, value)
       if (data === undefined || !check.records[kind]!.safeParse(data).success) return undefined
@@ -126,6 +124,14 @@ function alike(check: Check, kind: string, field: Field, draws: readonly Draw[])
   })
 }
 const NEVER_TRIED = -1
+
+/** Each draw with its first record of a kind to be changed, and of a run's channels the second as well. */
+const changedIn = (draw: Draw, kind: string) =>
+  draw.entries
+    .flatMap((entry, at) => (entry.kind === kind ? [{ ...draw, at }] : []))
+    .filter(
+      ({ entries, at }, i) => i === 0 || (i === 1 && 'channel' in (entries[at]!.data as object)),
+    )
 
 /** Values that were told apart get groups of their own; those not tried stay with those they are with. */
 function split(group: number[], told: readonly (string | undefined)[]) {

@@ -22,7 +22,7 @@ import { vignettes } from './vignette.fixture'
 
 /** Random draws of all that a check records. */
 const DRAWS = 300
-/** Ways to show one fact that are tried. */
+/** Ways of one check to show one fact that are tried. */
 const FINDINGS = 24
 
 /** Records of one check that show a fact. */
@@ -122,17 +122,20 @@ const PHYSICAL: readonly (readonly [Check, readonly Entry[][]])[] = [
 
 function findingsOfAll(): Map<string, Finding[]> {
   const found = new Map<string, Finding[]>()
-  for (const check of ALL_CHECKS)
+  for (const check of ALL_CHECKS) {
+    const own = new Map<string, Finding[]>()
     for (const entries of [...physicalOf(check), ...recordedOf(check), ...drawnOf(check)])
       for (const fact of assess(inputOf(entries, PLAIN)).facts) {
         if (!ASKED.has(fact)) continue
-        const known = found.get(fact) ?? []
-        found.set(fact, known)
+        const known = own.get(fact) ?? []
+        own.set(fact, known)
         if (known.length >= FINDINGS) continue
         const needed = withoutOthers(entries, fact)
         known.push(withLess(check, needed, fact, 'first'), withLess(check, needed, fact, 'last'))
         known.push(needed)
       }
+    for (const [fact, known] of own) found.set(fact, [...(found.get(fact) ?? []), ...known])
+  }
   return found
 }
 

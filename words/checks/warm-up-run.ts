@@ -34,6 +34,8 @@ export const warmUpRun: CheckWords = {
     'warm-up-run.channel.scan-coolant': 'Scan tool',
     'warm-up-run.channel.engine-side-hose': 'Hose, engine side',
     'warm-up-run.channel.radiator-side-hose': 'Hose, radiator side',
+    'warm-up-run.channel.upper-hose': 'Upper hose',
+    'warm-up-run.channel.lower-hose': 'Lower hose',
     'warm-up-run.channel.infrared-engine': 'Infrared, engine',
     'warm-up-run.channel.infrared-radiator': 'Infrared, radiator',
     'warm-up-run.channel.dash': 'Dash',
@@ -68,7 +70,13 @@ export const warmUpRun: CheckWords = {
       'that it opens in time: the run’s comparison with the rating is wide; the bath decides',
     'warmUp.ratingUnknown':
       'The thermostat’s rating is not recorded: the opening is shown and not judged.',
-    'warmUp.sideUnknown': 'Side of the thermostat not known: the comparison is wider for it.',
+    'warmUp.sideUnknown':
+      'Side of the thermostat not known: the opening is shown and not judged. Read upper and lower hose, or record its side.',
+    'warmUp.sideTaught':
+      'The hoses of this run show the thermostat at the engine’s {side, select, inlet {inlet} other {outlet}}: record it with the vehicle.',
+    'warmUp.spotNotSaid':
+      'The infrared gun’s surface is not said or bare metal: it does not confirm the engine’s temperature.',
+    'says.openedAt': 'Opened at {temperature}',
     'says.neverOpened': 'Radiator side stayed cold up to {temperature}',
     'says.openFromStart': 'Radiator side warm from the start',
     'says.opened': 'Opened at {temperature}; rated {rating}',

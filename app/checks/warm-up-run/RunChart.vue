@@ -24,6 +24,8 @@ const STROKES = {
   'scan-coolant': ['--ink', 'solid'],
   'engine-side-hose': ['--hot', 'solid'],
   'radiator-side-hose': ['--cool', 'solid'],
+  'upper-hose': ['--hot', 'dotted'],
+  'lower-hose': ['--cool', 'dotted'],
   'infrared-engine': ['--hot', 'dashed'],
   'infrared-radiator': ['--cool', 'dashed'],
   dash: ['--ink-2', 'dotted'],

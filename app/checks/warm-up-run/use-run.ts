@@ -13,6 +13,8 @@ export const READ_BY_HAND = [
   'scan-coolant',
   'engine-side-hose',
   'radiator-side-hose',
+  'upper-hose',
+  'lower-hose',
   'infrared-engine',
   'dash',
   'ambient',

@@ -1,11 +1,12 @@
 import { knownValue } from '../../vehicle/profile'
 import { boilingPointC } from '../../physics/boiling'
-import { changePoint } from '../../statistics/change-point'
 import { fitLine, interpolate, median } from '../../statistics/line'
 import type { CheckContext } from '../context'
 import { isUnitSlip } from '../sensor-agreement/analysis'
+import { CELL_SECONDS, findOpening, type OpeningFound } from './opening'
 import type { WarmUpMark } from './record'
 import { gaps, thin, type RunSeries, type Series } from './series'
+import { heldBackHose, sideTaughtBy, type ThermostatSide } from './side'
 
 export interface FanCycle {
   onSeconds: number
@@ -16,29 +17,17 @@ export interface FanCycle {
   cools?: boolean
 }
 
-export interface WarmUpAnalysis {
+export interface WarmUpAnalysis extends OpeningFound {
   /** K a minute from the start to 60 °C */
   warmUpKPerMinute?: number
-  opening?: {
-    seconds: number
-    low: number
-    high: number
-    engineC: number
-    offRatingK: number
-    errorK: number
-    expectedK: number
-    basis: 'mark' | 'hose'
-  }
-  /** the radiator-side hose never warmed though the engine was hot */
-  neverOpened: boolean
-  /** it warmed with the engine, from the start */
-  openFromStart: boolean
-  side: 'outlet' | 'inlet' | 'not-known'
+  side: ThermostatSide
+  /** the side is not on record, and the hoses of this run show it */
+  sideTaught?: boolean
   ratingC?: number
   overshootK?: number
   plateauC?: number
   plateauBelowRatingK?: number
-  /** slow wander of the scan temperature when warm, K (interquartile range of the swings) */
+  /** slow wander of the engine's temperature when warm, beside its trend, K (upper quartile of the swings) */
   wanderK?: number
   fan: {
     cycles: FanCycle[]
@@ -55,19 +44,12 @@ export interface WarmUpAnalysis {
   }[]
   pressureAtSixtyKPa?: number
   levelLateMmPerMinute?: number
-  hottestC: number
-  leastMarginK: number
+  /** absent where no channel reads the engine */
+  hottestC?: number
+  leastMarginK?: number
   stopLimitC: number
   gaps: { channel: string; from: number; to: number }[]
 }
-
-const CELL_SECONDS = 5
-/** How far engine-outlet temperature at the opening lies from the rating: mean and standard deviation by side, K. */
-const OPENING_EXPECTED = {
-  outlet: { mean: 0, sd: 4 },
-  inlet: { mean: 8.5, sd: 5 },
-  'not-known': { mean: 4, sd: 7 },
-} as const
 
 /**
  * A run from cold: opening moment by change-point of the hose on the thermostat's side, plateau, overshoot, fan
@@ -81,29 +63,29 @@ export function analyseWarmUp(
   marks: readonly WarmUpMark[],
   context: CheckContext,
 ): WarmUpAnalysis {
-  const side = knownValue(context.profile.thermostatSide) ?? 'not-known'
   const rating = knownValue(context.profile.thermostatRatingC)
   const engine = series['scan-coolant'] ?? series['infrared-engine'] ?? series['engine-side-hose']
   const boil = boilingPointC({ ...context.mix, heldKPaGauge: context.heldKPaGauge })
-  const hottestC = engine
-    ? engine.y.reduce((a, b) => Math.max(a, b), -Infinity)
-    : Number.NEGATIVE_INFINITY
   const out: WarmUpAnalysis = {
     neverOpened: false,
     openFromStart: false,
-    side,
+    side: knownValue(context.profile.thermostatSide) ?? 'not-known',
     fan: { cycles: [] },
     agreement: [],
-    hottestC,
-    leastMarginK: boil - hottestC,
     stopLimitC: Math.min(context.policy.stopLimitC, boil - 5),
     gaps: Object.entries(series).flatMap(([channel, s]) => gaps(s).map((g) => ({ channel, ...g }))),
   }
   if (rating !== undefined) out.ratingC = rating
-  if (!engine || engine.x.length < 2) return out
+  if (!engine) return out
+  const hottestC = engine.y.reduce((a, b) => Math.max(a, b), -Infinity)
+  out.hottestC = hottestC
+  out.leastMarginK = boil - hottestC
+  if (engine.x.length < 2) return out
   const warm = thin(engine, CELL_SECONDS)
-  rate(out, warm)
-  opening(out, series, warm, marks, rating)
+  const taught = out.side === 'not-known' ? sideTaughtBy(warm, series) : undefined
+  if (taught) Object.assign(out, { side: taught, sideTaught: true })
+  rate(out, warm, hottestC)
+  Object.assign(out, findOpening(warm, heldBackHose(out.side, series), marks, out.side, rating))
   plateau(out, warm, rating)
   fan(out, warm, marks)
   agree(out, series)
@@ -111,67 +93,10 @@ export function analyseWarmUp(
   return out
 }
 
-function rate(out: WarmUpAnalysis, warm: Series) {
-  const until = warm.y.findIndex((c) => c > Math.min(60, out.hottestC - 3))
+function rate(out: WarmUpAnalysis, warm: Series, hottestC: number) {
+  const until = warm.y.findIndex((c) => c > Math.min(60, hottestC - 3))
   if (until < 3) return
   out.warmUpKPerMinute = fitLine(warm.x.slice(0, until), warm.y.slice(0, until)).slope * 60
-}
-
-function opening(
-  out: WarmUpAnalysis,
-  series: RunSeries,
-  warm: Series,
-  marks: readonly WarmUpMark[],
-  rating: number | undefined,
-) {
-  const expected = OPENING_EXPECTED[out.side]
-  const at = (seconds: number, low: number, high: number, basis: 'mark' | 'hose') => {
-    const engineC = interpolate(warm.x, warm.y, seconds)
-    const errorK = Math.hypot(
-      expected.sd,
-      (interpolate(warm.x, warm.y, high) - interpolate(warm.x, warm.y, low)) / 4,
-    )
-    out.opening = {
-      seconds,
-      low,
-      high,
-      engineC,
-      offRatingK: rating === undefined ? NaN : engineC - rating,
-      errorK,
-      expectedK: expected.mean,
-      basis,
-    }
-    if (rating === undefined) out.opening.offRatingK = 0
-  }
-  const mark = marks.find((m) => m.mark === 'opened')
-  const raw = series['radiator-side-hose'] ?? series['infrared-radiator']
-  if (raw && raw.x.length >= 4) {
-    const hose = thin(raw, CELL_SECONDS)
-    const first = hose.y[0]!
-    const last = hose.y.reduce((a, b) => Math.max(a, b), -Infinity)
-    const engineThen = interpolate(warm.x, warm.y, hose.x.at(-1)!)
-    if (engineThen > (rating ?? 88) + 6 && last < first + 0.3 * (engineThen - first))
-      out.neverOpened = true
-    else {
-      const half = hose.x[hose.y.findIndex((c) => c > first + 0.25 * (engineThen - first))]
-      if (half !== undefined) {
-        const engineAtHalf = interpolate(warm.x, warm.y, half)
-        out.openFromStart = engineAtHalf < first + 0.62 * ((rating ?? 88) - first)
-      }
-      const until = hose.y.findIndex((c) => c > first + 0.7 * (last - first))
-      const cut = until > 6 ? until + 1 : hose.x.length
-      const point = changePoint(hose.x.slice(0, cut), hose.y.slice(0, cut), 3)
-      if (
-        !mark &&
-        point &&
-        !out.openFromStart &&
-        point.after.slope > 2 * Math.max(0, point.before.slope)
-      )
-        at(point.at, point.low, point.high, 'hose')
-    }
-  }
-  if (mark)
-    at(mark.elapsedSeconds, Math.max(0, mark.elapsedSeconds - 15), mark.elapsedSeconds + 15, 'mark')
 }
 
 function plateau(out: WarmUpAnalysis, warm: Series, rating: number | undefined) {
@@ -179,9 +104,12 @@ function plateau(out: WarmUpAnalysis, warm: Series, rating: number | undefined) 
   const x = warm.x.slice(from)
   const y = warm.y.slice(from)
   if (x.length < 4 || x.at(-1)! - x[0]! < 90) return
-  const slope = fitLine(x, y).slope * 60
+  const trend = fitLine(x, y)
+  const slope = trend.slope * 60
   const middle = median(y)
-  const swings = y.map((v) => Math.abs(v - middle)).sort((a, b) => a - b)
+  const swings = y
+    .map((v, i) => Math.abs(v - trend.intercept - trend.slope * x[i]!))
+    .sort((a, b) => a - b)
   out.wanderK = swings[Math.floor(0.75 * swings.length)]!
   if (Math.abs(slope) < 1 && warm.x.at(-1)! > 300) {
     out.plateauC = middle

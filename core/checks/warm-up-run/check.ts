@@ -4,7 +4,7 @@ import { defineCheck, these } from '../define-check'
 import { analyseWarmUp } from './analysis'
 import { warmUpMark, warmUpReading, warmUpStart, warmUpTrace } from './record'
 import { gatherSeries } from './series'
-import { warmUpIntervals, warmUpSigns } from './signs'
+import { AGREES_WITHIN_K, secondSourceOf, warmUpIntervals, warmUpSigns } from './signs'
 
 export const warmUpRunCheck = defineCheck({
   id: 'warm-up-run',
@@ -46,22 +46,21 @@ export const warmUpRunCheck = defineCheck({
       )
       const marks = dataOf(own, 'warm-up-run.mark')
       const figures = analyseWarmUp(series, marks, context)
-      const second = figures.agreement.find(
-        (p) => p.other !== 'dash' && !p.unitSlip && Math.abs(p.medianK) < 8,
-      )
+      const second = secondSourceOf(figures, start)
+      const isSecond = second && Math.abs(second.medianK) < AGREES_WITHIN_K
       const facts: string[] = []
-      if (second) facts.push('engine-temperature-second-source', 'second-temperature')
-      if (figures.opening && second) facts.push('thermostat-opened')
-      if (figures.neverOpened && second) facts.push('thermostat-shut-run')
-      if (figures.openFromStart && second) facts.push('thermostat-open-run')
+      if (isSecond) facts.push('engine-temperature-second-source', 'second-temperature')
+      if (figures.opening && isSecond) facts.push('thermostat-opened')
+      if (figures.neverOpened && isSecond) facts.push('thermostat-shut-run')
+      if (figures.openFromStart && isSecond) facts.push('thermostat-open-run')
       if (
-        figures.opening &&
-        figures.ratingC !== undefined &&
+        figures.opening?.offRatingK !== undefined &&
+        figures.side !== 'not-known' &&
         figures.opening.offRatingK - figures.opening.expectedK > 2 * figures.opening.errorK
       )
         facts.push('run-opened-late')
       if (start.level === 'full') facts.push('level-full')
-      if (figures.hottestC >= 80) facts.push('engine-hot')
+      if ((figures.hottestC ?? 0) >= 80) facts.push('engine-hot')
       if (figures.fan.cycles.some((c) => c.cools)) facts.push('fan-works')
       const states: string[] = []
       if (figures.neverOpened) states.push('never-opened')
@@ -75,6 +74,9 @@ export const warmUpRunCheck = defineCheck({
       if (boiled) notes.push(message('warmUp.boiled'))
       if (figures.ratingC === undefined) notes.push(message('warmUp.ratingUnknown'))
       if (figures.side === 'not-known') notes.push(message('warmUp.sideUnknown'))
+      if (figures.sideTaught) notes.push(message('warmUp.sideTaught', { side: figures.side }))
+      if (!second && figures.agreement.some((p) => p.other === 'infrared-engine' && !p.unitSlip))
+        notes.push(message('warmUp.spotNotSaid'))
       if (start.airConditioning === 'on') notes.push(message('warmUp.acOn'))
       if (start.level === 'low') notes.push(message('note.sensorMayBeDry'))
       for (const g of figures.gaps.slice(0, 3))

@@ -102,7 +102,7 @@ describe('when the thermostat opened', () => {
       analysed(series, [], { ...CONTEXT.profile, thermostatSide }).opening!.expectedK
     expect([at('inlet'), at('not-known')]).toEqual([8.5, 4])
     const { opening, ratingC } = analysed(series, [], { thermostatSide: 'outlet' })
-    expect([opening!.offRatingK, ratingC]).toEqual([0, undefined])
+    expect([opening!.offRatingK, ratingC]).toEqual([undefined, undefined])
   })
 })
 
@@ -119,6 +119,14 @@ describe('where it settles', () => {
     const brief = line([0, 15], [150, 90], [240, 90])
     expect(analysed({ 'scan-coolant': brief }).wanderK).toBeUndefined()
     expect(analysed({ 'scan-coolant': ENGINE }).wanderK).toBe(0)
+  })
+
+  it('wander is what is left beside a trend', () => {
+    const drifting = line([0, 15], [900, 90], [1800, 93])
+    expect(analysed({ 'scan-coolant': drifting }).wanderK).toBeLessThan(0.3)
+    const x = ENGINE.x
+    const y = ENGINE.y.map((c, i) => (x[i]! < 900 ? c : c + 5 * Math.sin(x[i]! / 60)))
+    expect(analysed({ 'scan-coolant': { x, y } }).wanderK).toBeGreaterThan(3)
   })
 
   it('an overshoot is how far it went beyond, before it came down', () => {
@@ -235,6 +243,13 @@ describe('beside the temperatures', () => {
     expect(agreement((c) => c - 3)[0]!.medianK).toBeCloseTo(3, 6)
     expect(agreement((c) => (c * 9) / 5 + 32)[0]!.unitSlip).toBe(true)
     expect(agreement(() => 30)).toEqual([])
+  })
+})
+
+describe('a run without a channel of the engine', () => {
+  it('has no hottest and no margin', () => {
+    const a = analysed({ ambient: line([0, 10], [600, 12]) })
+    expect([a.hottestC, a.leastMarginK]).toEqual([undefined, undefined])
   })
 })
 

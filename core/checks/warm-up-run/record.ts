@@ -7,6 +7,8 @@ export const RUN_CHANNELS = [
   'scan-coolant',
   'engine-side-hose',
   'radiator-side-hose',
+  'upper-hose',
+  'lower-hose',
   'infrared-engine',
   'infrared-radiator',
   'dash',

@@ -1,8 +1,9 @@
 import { message } from '../../quantity/message'
-import { measuredLikelihood, measuredReading } from '../measured'
+import { measuredReading } from '../measured'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { intervalAround, type Interval } from '../../quantity/interval'
 import type { WarmUpAnalysis } from './analysis'
+import { openingSigns } from './opening-signs'
 import type { WarmUpStart } from './record'
 
 const kelvin = (coreValue: number) => ({ kind: 'temperatureDifference' as const, coreValue })
@@ -43,6 +44,22 @@ export function warmUpIntervals(a: WarmUpAnalysis): Record<string, Interval> {
   )
 }
 
+/** A second source this near to the scan confirms it, K. */
+export const AGREES_WITHIN_K = 8
+
+/**
+ * The second source of the engine's temperature: a hose before the thermostat, or an infrared gun on a spot that is
+ * said to be painted or taped. The dash is no source, and a unit slip says nothing until it is mended.
+ * @example (secondSourceOf({ agreement: [] }, example('warm-up-run.start')) ?? 'none') // 'none'
+ */
+export const secondSourceOf = (a: WarmUpAnalysis, start: WarmUpStart) =>
+  a.agreement.find(
+    (p) =>
+      p.other !== 'dash' &&
+      !p.unitSlip &&
+      (p.other !== 'infrared-engine' || start.surface === 'painted-or-taped'),
+  )
+
 /**
  * The scan must have been confirmed by a second source before an opening or a plateau means what it says.
  * @example warmUpSigns('r', example('warm-up-run.start'), analyseWarmUp({}, [], CONTEXT)).length
@@ -50,11 +67,11 @@ export function warmUpIntervals(a: WarmUpAnalysis): Record<string, Interval> {
  */
 export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysis): SignReading[] {
   const out: SignReading[] = []
-  const second = a.agreement.find((p) => p.other !== 'dash' && !p.unitSlip)
-  const confirmed = second ? (Math.abs(second.medianK) < 8 ? 0.95 : 0.5) : 0.75
+  const second = secondSourceOf(a, start)
+  const confirmed = second ? (Math.abs(second.medianK) < AGREES_WITHIN_K ? 0.95 : 0.5) : 0.75
   const level = start.level === 'full' ? 1 : start.level === 'low' ? 0.5 : 0.85
   const validity = confirmed * level
-  openingSigns(out, source, a, validity)
+  out.push(...openingSigns(source, a, validity))
   if (a.plateauC !== undefined && a.plateauBelowRatingK !== undefined) {
     const reading = measuredReading({
       source: `${source}#plateau`,
@@ -134,82 +151,6 @@ export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysi
   return out
 }
 
-function openingSigns(out: SignReading[], source: string, a: WarmUpAnalysis, validity: number) {
-  const conditions = 'warm-up run'
-  if (a.neverOpened) {
-    const says = message('says.neverOpened', { temperature: celsius(a.hottestC) })
-    out.push({
-      source: `${source}#late`,
-      sign: 'opening-late',
-      likelihood: { normal: 0.01, late: 0.15, never: 0.95 },
-      validity,
-      conditions,
-      says,
-    })
-    out.push({
-      source: `${source}#early`,
-      sign: 'opening-early',
-      likelihood: { no: 0.95, early: 0.02, 'from-start': 0.002 },
-      validity,
-      conditions,
-      says,
-    })
-  } else if (a.openFromStart) {
-    const says = message('says.openFromStart')
-    out.push({
-      source: `${source}#early`,
-      sign: 'opening-early',
-      likelihood: { no: 0.02, early: 0.3, 'from-start': 0.92 },
-      validity,
-      conditions,
-      says,
-    })
-    out.push({
-      source: `${source}#late`,
-      sign: 'opening-late',
-      likelihood: { normal: 0.9, late: 0.03, never: 0.002 },
-      validity,
-      conditions,
-      says,
-    })
-  } else if (a.opening && a.ratingC !== undefined) {
-    const off = a.opening.offRatingK - a.opening.expectedK
-    const given = measuredLikelihood(off, a.opening.errorK, {
-      normal: { mean: 0, sd: 1.5 },
-      late: { low: 4, high: 30 },
-      early: { low: -40, high: -4 },
-    })
-    const says = message('says.opened', {
-      temperature: celsius(a.opening.engineC),
-      rating: celsius(a.ratingC),
-    })
-    out.push({
-      source: `${source}#late`,
-      sign: 'opening-late',
-      likelihood: {
-        normal: given.normal! + 0.3 * given.early!,
-        late: given.late!,
-        never: 0.0004,
-      },
-      validity,
-      conditions,
-      says,
-    })
-    out.push({
-      source: `${source}#early`,
-      sign: 'opening-early',
-      likelihood: {
-        no: given.normal! + 0.3 * given.late!,
-        early: given.early!,
-        'from-start': 0.001,
-      },
-      validity,
-      conditions,
-      says,
-    })
-  }
-}
-
 function agreementSigns(out: SignReading[], source: string, start: WarmUpStart, a: WarmUpAnalysis) {
   for (const pair of a.agreement) {
     if (pair.unitSlip) continue
@@ -275,7 +216,7 @@ function fanSigns(out: SignReading[], source: string, start: WarmUpStart, a: War
           0.9,
         ),
       )
-  } else if (a.hottestC > 100) {
+  } else if (a.hottestC !== undefined && a.hottestC > 100) {
     const hot = 1 / (1 + Math.exp(-(a.hottestC - 106) / 2))
     out.push({
       source: `${source}#fan`,

@@ -94,11 +94,29 @@ describe('warm-up run', () => {
       speaksFor(run({ minutes: 20 }).o.signs, 'opening-late', 'never', 'normal'),
     )
   })
-  it('without a rating the opening is shown and not judged', () => {
-    const { o, a } = run({ opens: 88 }, {}, { profile: { thermostatSide: 'outlet' } })
+  it.each([
+    ['rating', { thermostatSide: 'outlet' } as const, 'warmUp.ratingUnknown'],
+    ['side', { thermostatRatingC: 88 }, 'warmUp.sideUnknown'],
+  ])('without a %s it opened, and neither late nor early is concluded', (_, profile, note) => {
+    const { o, a } = run({ opens: 88 }, {}, { profile })
     expect(a.opening).toBeDefined()
-    expect(o.signs.some((s) => s.sign === 'opening-late')).toBe(false)
-    expect(o.notes.map((n) => n.id)).toContain('warmUp.ratingUnknown')
+    expect(speaksFor(o.signs, 'opening-late', 'never', 'normal')).toBeLessThan(-0.8)
+    expect(speaksFor(o.signs, 'opening-early', 'from-start', 'no')).toBeLessThan(-0.8)
+    expect(Math.abs(speaksFor(o.signs, 'opening-late', 'late', 'normal'))).toBeLessThan(0.2)
+    expect(Math.abs(speaksFor(o.signs, 'opening-early', 'early', 'no'))).toBeLessThan(0.2)
+    expect(o.notes.map((n) => n.id)).toContain(note)
+  })
+  it('an unknown rating is no reason to call one that opens at 100 °C stuck', () => {
+    const unknown = run({ opens: 101, minutes: 21 }, {}, { profile: { thermostatSide: 'outlet' } })
+    expect(unknown.a.neverOpened).toBe(false)
+  })
+  it('a gun confirms the engine only where its spot is said to be painted or taped', () => {
+    const facts = (surface: string) => run({ opens: 88 }, { surface }).o
+    expect(facts('painted-or-taped').facts).toContain('engine-temperature-second-source')
+    for (const surface of ['not-known', 'bare-metal']) {
+      expect(facts(surface).facts).not.toContain('engine-temperature-second-source')
+      expect(facts(surface).notes.map((n) => n.id)).toContain('warmUp.spotNotSaid')
+    }
   })
   it('the stop limit is never above boiling less 5 K at the pressure really held', () => {
     expect(run({ opens: 88 }, {}, { heldKPaGauge: 0 }).a.stopLimitC).toBeCloseTo(102.4, 0)
