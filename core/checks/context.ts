@@ -31,6 +31,8 @@ export function dataOf<E extends Entry, K extends E['kind']>(
 export interface Found {
   /** lowest pressure that the cap was found to open at or to hold, kPa gauge */
   capHoldsKPaGauge?: number | undefined
+  /** the most that the running system was seen to hold where it hardly holds anything, kPa gauge */
+  systemHoldsKPaGauge?: number | undefined
   /** flow of the tester's own leak at test pressure, mL/min */
   testerFlowMLPerMinute?: Estimate | undefined
   /** what the keeper reports, litres a week */
@@ -50,6 +52,8 @@ export interface CheckContext {
   mix: { base: CoolantBase; massFraction: number; elevationMetres: number }
   /** pressure the system is known to hold, kPa gauge: the lowest of the cap's opening, holding and rating */
   heldKPaGauge: number
+  /** nobody found that pressure out: a cautious figure stands for it */
+  heldAssumed?: boolean
   capacityLitres: number | undefined
   found: Found
   /** number of the stretch between two works on the vehicle in which a moment lies */

@@ -61,7 +61,7 @@ export function assess(input: CaseInput): Assessment {
 function outcomesOfAll(input: CaseInput, state: CaseState): CheckOutcome[] {
   const { profile } = input.vehicle
   const ratings = (profile.caps ?? []).flatMap((cap) => knownValue(cap.ratingKPa) ?? [])
-  const plain: Omit<CheckContext, 'found' | 'heldKPaGauge'> = {
+  const plain: Omit<CheckContext, 'found' | 'heldKPaGauge' | 'heldAssumed'> = {
     complaint: input.case.complaint,
     profile,
     policy: input.policy ?? DEFAULT_POLICY,
@@ -74,7 +74,7 @@ function outcomesOfAll(input: CaseInput, state: CaseState): CheckOutcome[] {
   const knowing = (found: Found): CheckContext => ({
     ...plain,
     found,
-    heldKPaGauge: heldPressure(found, ratings),
+    ...heldPressure(found, ratings),
   })
   let found: Found = {}
   const before = knowing(found)
@@ -118,10 +118,17 @@ function worksOf(state: CaseState): EpochWork[] {
 
 const HELD_ASSUMED_KPA = 70
 
-/** Pressure the system is known to hold: the lowest of the cap's opening and holding, and of the ratings; 70 kPa when nothing is known. */
-function heldPressure({ capHoldsKPaGauge }: Found, ratings: readonly number[]): number {
-  const known = [...ratings, ...(capHoldsKPaGauge === undefined ? [] : [capHoldsKPaGauge])]
-  return known.length > 0 ? Math.min(...known) : HELD_ASSUMED_KPA
+/**
+ * Pressure the system is known to hold: the lowest of the cap's opening and holding, of the ratings, and of what the
+ * running system was seen to hold; 70 kPa, and said to be assumed, when nothing is known.
+ */
+function heldPressure(found: Found, ratings: readonly number[]) {
+  const known = [...ratings, found.capHoldsKPaGauge, found.systemHoldsKPaGauge].filter(
+    (kPa) => kPa !== undefined,
+  )
+  return known.length > 0
+    ? { heldKPaGauge: Math.min(...known), heldAssumed: false }
+    : { heldKPaGauge: HELD_ASSUMED_KPA, heldAssumed: true }
 }
 
 const coolantOf = (input: CaseInput): CoolantBase =>

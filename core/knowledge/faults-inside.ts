@@ -20,7 +20,13 @@ const gasProven = guard(
   'cranking-rise',
   'leakage-bubbles',
 )
-const bled = guard('bled', 'A recent refill bled, or none', 'no-recent-drain', 'bled')
+const bled = guard(
+  'bled',
+  'A recent refill bled, or none; or shown cold by cranking, which air does not matter to',
+  'no-recent-drain',
+  'bled',
+  'cranking-rise',
+)
 const hotProof =
   'The same checks again after the repair: hold tight, no gas, level unchanged after 1, 3 and 7 days.'
 const overheatedBefore = (level: Level) =>

@@ -11,8 +11,8 @@ export interface MixPlan {
 
 /**
  * Concentrate that takes `capacity` litres from fraction `from` to `to` after draining `drained`:
- * to = (from·(V − D) + c)/V, with 0 ≤ c ≤ D; reaching `to` needs D ≥ V·(to − from)/(1 − from).
- * RangeError for fractions outside 0 to 1 or a drain above the capacity.
+ * to = (from·(V − D) + k·c)/V, with 0 ≤ c ≤ D and k the glycol in the concentrate, 1 where it is pure; reaching
+ * `to` needs D ≥ V·(to − from)/(k − from), and k above `to`. RangeError for fractions outside 0 to 1 or a drain above the capacity.
  * @example mixPlan(10, 0.3, 0.5, 4).concentrateLitres // 3.2
  */
 export function mixPlan(
@@ -20,6 +20,7 @@ export function mixPlan(
   from: number,
   to: number,
   drainedLitres: number,
+  concentrateFraction = 1,
 ): MixPlan {
   if (!(
     from >= 0 &&
@@ -31,9 +32,14 @@ export function mixPlan(
     drainedLitres <= capacityLitres
   ))
     throw new RangeError('fractions lie between 0 and 1, and no more is drained than there is')
-  const concentrate = to * capacityLitres - from * (capacityLitres - drainedLitres)
+  const concentrate =
+    (to * capacityLitres - from * (capacityLitres - drainedLitres)) / concentrateFraction
   const leastDrainLitres =
-    to >= from ? (capacityLitres * (to - from)) / (1 - from) : (capacityLitres * (from - to)) / from
+    to >= from
+      ? concentrateFraction > to
+        ? (capacityLitres * (to - from)) / (concentrateFraction - from)
+        : capacityLitres
+      : (capacityLitres * (from - to)) / from
   const reachable = concentrate >= -1e-9 && concentrate <= drainedLitres + 1e-9
   const added = Math.min(drainedLitres, Math.max(0, concentrate))
   return {

@@ -45,6 +45,8 @@ export const systemProfile = z.strictObject({
   engineOrientation: known(z.enum(['lengthwise', 'crosswise'])),
   fanOnC: known(z.number().min(60).max(130)),
   fanOffC: known(z.number().min(60).max(130)),
+  /** coolant temperature at which a run of this vehicle is stopped, °C; the shop's limit where it has none of its own */
+  stopLimitC: known(z.number().min(80).max(140)),
   /** minutes from working temperature to cold, the engine standing */
   coolDownMinutes: known(z.number().min(15).max(600)),
   /** where the figures of this profile come from, in the technician's words */

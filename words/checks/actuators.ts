@@ -4,6 +4,7 @@ export const actuators: CheckWords = {
   name: 'Commanded devices',
   why: 'Commanded against actual.',
   states: {
+    'not-asked': 'Hardly asked for anything: command more.',
     follows: 'It follows the command.',
     stuck: 'It does not follow the command.',
     'not-supplied': 'It has no supply.',

@@ -4,6 +4,7 @@ export const clutchHot: CheckWords = {
   name: 'Clutch, hot',
   why: 'Hot drag carries most.',
   states: {
+    contradicts: 'Free by hand and roaring cannot both be.',
     grips: 'Clutch grips hot.',
     slips: 'Clutch slips hot.',
     locked: 'Clutch is locked.',
@@ -22,6 +23,8 @@ export const clutchHot: CheckWords = {
     'form.clutch-hot.airBehindRadiator': 'Air behind the radiator',
   },
   sentences: {
+    'clutch.contradicts':
+      'A clutch that roars always turns with the engine and is not free by hand: look again, engine off.',
     'clutch.pass.cold': 'a clutch that slips only after long heat',
     'says.dragHot.firm': 'Clutch drags firmly, hot',
     'says.dragHot.weak': 'Clutch drags weakly, hot',

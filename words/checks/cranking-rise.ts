@@ -62,6 +62,7 @@ export const crankingRise: CheckWords = {
     'cranking-rise.run-list.takeBack': 'Take back',
   },
   sentences: {
+    'says.cranking.located': 'Runs with plugs out put it in cylinder {cylinder}',
     'note.cylindersAssumed': 'Number of cylinders taken as {cylinders}: not recorded.',
     'locate.cylinders': 'Which cylinders? Runs with plugs out name them before the head comes off.',
     'cranking.gasketOrCrack': 'whether gasket or crack',

@@ -95,6 +95,7 @@ export const fanCircuit: CheckWords = {
     'fan-circuit.one': 'one missing',
   },
   sentences: {
+    'says.onlyLinkLeft': 'The only link that the measurements leave',
     'locate.link': 'Which link of the circuit? Each measurement halves what is left.',
     'fanCircuit.placeNotHot':
       'No command, but the place that switches the fan was not shown hot: this says little about the switch.',

@@ -34,6 +34,8 @@ export const mix: CheckWords = {
     'mix.typeTheFreezePointThat': 'Type the freeze point that the instrument shows.',
   },
   sentences: {
+    'mix.concentrateTakenAsPure':
+      'The concentrate is taken as pure: one that is mixed already, or a premix, needs more. Say how much glycol is in it.',
     'mix.capacityUnknown': 'Capacity not recorded: how much to drain and add cannot be said.',
     'mix.notReachable': 'That fraction cannot be reached with this drain: drain more.',
     'says.mix': 'Mix is {percent} % by volume, {wanted} % wanted',

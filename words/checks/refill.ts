@@ -8,7 +8,7 @@ export const refill: CheckWords = {
     'air-not-shown-out': 'Full; not shown that the air is out.',
   },
   panel: {
-    'form.refill.figure.fractionAfterFlush': 'Glycol now',
+    'form.refill.figure.fractionAfter': 'Glycol now',
     'form.refill.figure.residualShare': 'Old coolant left',
     'form.refill.method': 'Filled',
     'form.refill.method.gravity-with-bleeders': 'By gravity, bleeders open',

@@ -4,6 +4,7 @@ export const runningPressure: CheckWords = {
   name: 'Pressure while warming',
   why: 'Gas presses before warmth does.',
   states: {
+    'begun-warm': 'Begun warm: what it rose by from cold is not known.',
     normal: 'Pressure follows the temperature.',
     'rises-before-warm': 'Pressure rises before it is warm.',
     'never-rises': 'Pressure never rises.',
@@ -23,6 +24,8 @@ export const runningPressure: CheckWords = {
     'form.running-pressure.level.low': 'Low',
   },
   sentences: {
+    'runningPressure.begunWarm':
+      'It was begun warm: begin from cold to see what presses before it is hot.',
     'runningPressure.notHot': 'Not hot enough to say that pressure never rises.',
     'runningPressure.pass.pump': 'anything about the pump',
     'says.highestPressure': 'Highest running pressure {pressure}',

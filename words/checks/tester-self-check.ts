@@ -4,6 +4,7 @@ export const testerSelfCheck: CheckWords = {
   name: 'Tester on itself',
   why: 'A hold is only as good as the tester.',
   states: {
+    'too-short': 'Too short to tell.',
     sound: 'Sound.',
     'leaks-a-little': 'Leaks a little: taken off every hold.',
     unfit: 'Unfit: repair it before a hold.',
@@ -35,6 +36,8 @@ export const testerSelfCheck: CheckWords = {
       'Tester on itself: {state, select, sound {sound} unfit {unfit} other {leaks a little}}, {flowMLPerMinute}.',
   },
   sentences: {
+    'selfCheck.tooShort':
+      'This gauge shows a tester that leaks too much only after {minutes, plural, one {# minute} other {# minutes}}: leave it closed that long.',
     'selfCheck.pass.adapterJoint': 'the joint between adapter and neck: soap it during the hold',
   },
 }

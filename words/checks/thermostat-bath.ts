@@ -38,6 +38,7 @@ export const thermostatBath: CheckWords = {
     'form.thermostat-bath.probe.infrared': 'Infrared gun',
   },
   sentences: {
+    'says.bath.shutCold': 'Shut when cold',
     'bath.fullOpeningNotJudged':
       'Full opening not judged: this bath boils at {highest}. Use a glycol bath.',
     'bath.heatedFast':

@@ -4,6 +4,7 @@ export const vacuumDecay: CheckWords = {
   name: 'Vacuum decay',
   why: 'Suction opens what pressure shuts.',
   states: {
+    rises: 'The vacuum deepened by itself.',
     holds: 'Vacuum holds.',
     falls: 'Vacuum is lost.',
   },
@@ -27,6 +28,8 @@ export const vacuumDecay: CheckWords = {
     'vacuum-decay.sayHowManyMinutesIt': 'Say how many minutes it stood.',
   },
   sentences: {
+    'vacuum.rises':
+      'A vacuum does not deepen by itself: the engine cooled under it, or a figure is exchanged.',
     'vacuum.pass.pressureLeaks': 'leaks that open under pressure',
     'says.vacuumFalls': 'Vacuum falls {rate}',
   },

@@ -20,6 +20,8 @@ export const CAUTIONS: Readonly<Record<string, string>> = {
   'caution.openNeckBoils': 'An open neck boils at no pressure: watch the margin.',
   'caution.plugHole':
     'Ignition and fuel disabled, key out. Coolant under pressure can shoot from a plug hole: glasses on, face away.',
+  'caution.ownElectronics':
+    'A fan with electronics of its own is never fed directly: it is commanded, or its plug is measured.',
   'caution.probeDry': 'No liquid into the probe.',
   'caution.raisedSpeed':
     'Raised speed only in park, braked, chocked, somebody at the car; exhaust vented.',

@@ -10,6 +10,8 @@ export const NOTES: Readonly<Record<string, string>> = {
     'Cylinder {cylinder} of an engine with {cylinders}: this reading is not used.',
   'note.sensorMayBeDry':
     'Level low and a cool, steady reading: the sensor may be out of the liquid. It says nothing until the level is right.',
+  'note.heldAssumed':
+    'What the system holds is not known: boiling is reckoned with {held}. Test the cap.',
   'note.unitSlip':
     'The two agree after one is converted: probably one temperature in two units. Which is it?',
   'fan.pass.acOnly': 'with air conditioning on: temperature control, other speeds, the other fan',

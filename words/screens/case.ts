@@ -237,6 +237,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'profile.lengthwise': 'Lengthwise',
   'profile.crosswise': 'Crosswise',
   'profile.rating': 'Rating',
+  'profile.stopsRunAt': 'Stop a run at',
   'profile.coolantInTheSystem': 'Coolant in the system',
   'profile.startsAt': 'Starts at',
   'profile.stopsAt': 'Stops at',

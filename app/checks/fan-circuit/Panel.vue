@@ -41,6 +41,10 @@ function fromProfile(): QuantityRecord | undefined {
   const c = knownValue(open.input.value?.vehicle.profile.fanOnC)
   return c === undefined ? undefined : { typed: String(c), value: c, unit: '°C', coreValue: c }
 }
+/** A link that this fan is not measured at is measured at its plug. */
+function choose(field: keyof FanCircuit) {
+  chosen.value = STEPS.value.some((s) => s.field === field) ? field : 'supplyVolts'
+}
 async function set(change: Partial<FanCircuit>) {
   problem.value = ''
   await amend({ ...walk.value, ...change })
@@ -104,11 +108,11 @@ const says = computed(
 
 <template>
   <div class="stack">
-    <Cautions :ids="['fansStart', 'fusedFeed']" />
+    <Cautions :ids="['fansStart', fan === 'electric-module' ? 'ownElectronics' : 'fusedFeed']" />
     <p v-if="fan === 'viscous-clutch'" class="caution">
       {{ say('fan-circuit.thisVehicleIsSaidTo') }}
     </p>
-    <CircuitDrawing :names="NAMES" :left="left" :here="step.field" @choose="chosen = $event" />
+    <CircuitDrawing :names="NAMES" :left="left" :here="step.field" @choose="choose" />
     <p role="status">
       <strong v-if="left.size === 1">{{
         say('fan-circuit.theBreakIsAt', { l: namesLeft })

@@ -122,5 +122,7 @@ export function stepsOf(fan: FanKind, say: Say): Step[] {
       how: say('fan-circuit.doesItDrawThroughThe'),
     },
   ]
-  return steps.map((step) => ({ ...step, options: options[step.field] }))
+  // A fan with electronics of its own is never fed directly.
+  const possible = steps.filter((s) => fan !== 'electric-module' || s.field !== 'directFeed')
+  return possible.map((step) => ({ ...step, options: options[step.field] }))
 }

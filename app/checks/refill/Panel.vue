@@ -7,7 +7,7 @@ import { refillCheck } from '#core'
     :check="refillCheck"
     kind="refill.fill"
     :shown="[
-      { path: 'fractionAfterFlush', percent: true },
+      { path: 'fractionAfter', percent: true },
       { path: 'residualShare', percent: true },
     ]"
   />

@@ -10,7 +10,8 @@ export interface Choice {
 }
 /** A field of the profile with a figure. */
 export interface Figure {
-  key: 'thermostatRatingC' | 'systemRatingKPa' | 'capacityLitres' | 'fanOnC' | 'fanOffC'
+  key:
+    'thermostatRatingC' | 'systemRatingKPa' | 'capacityLitres' | 'fanOnC' | 'fanOffC' | 'stopLimitC'
   label: string
   kind: 'temperature' | 'pressure' | 'volume'
   min: number
@@ -121,6 +122,13 @@ export function profileFields(say: Say) {
         kind: 'temperature',
         min: 50,
         max: 130,
+      },
+      {
+        key: 'stopLimitC',
+        label: say('profile.stopsRunAt'),
+        kind: 'temperature',
+        min: 80,
+        max: 140,
       },
     ],
     'expansion-tank': [

@@ -25,3 +25,16 @@ describe('actuators', () => {
     ).toBeLessThan(0.5 * Math.abs(speaksFor(device({ actualPercent: 78 }).signs, 'pump-command')))
   })
 })
+
+describe('a command near nothing', () => {
+  it.each([0, 14])('of %i per cent is no test', (commandedPercent) => {
+    const o = outcome(actuatorsCheck, 'actuators.test', {
+      device: 'coolant-pump',
+      commandedPercent,
+      actualPercent: commandedPercent,
+      calibrated: 'yes',
+      highVoltageLoopIdentified: 'not-applicable',
+    } as never)
+    expect([o.states, o.signs, o.facts]).toEqual([['not-asked'], [], []])
+  })
+})

@@ -1,13 +1,15 @@
 import type { ActuatorTest } from './record'
 
 export interface ActuatorAnalysis {
-  state: 'follows' | 'stuck' | 'not-supplied' | 'not-calibrated' | 'not-shown'
+  state: 'follows' | 'stuck' | 'not-supplied' | 'not-calibrated' | 'not-shown' | 'not-asked'
   /** actual less commanded, per cent of full scale */
   errorPercent?: number
 }
 
 const LEAST_SUPPLY_V = 10
 const FOLLOWS_WITHIN_PERCENT = 15
+/** What is commanded less than this is not asked to do anything that could be seen, per cent. */
+const LEAST_COMMAND_PERCENT = 25
 /** Further off than this nothing lags any more: the device does not do what it is told, per cent of full scale. */
 export const PLAINLY_OFF_PERCENT = 40
 
@@ -31,6 +33,11 @@ export function analyseActuator(record: ActuatorTest): ActuatorAnalysis {
   if (record.actualPercent === 'not-shown') return { state: 'not-shown' }
   const actual = record.actualPercent === 'none' ? 0 : record.actualPercent
   const errorPercent = actual - record.commandedPercent
+  if (
+    record.commandedPercent < LEAST_COMMAND_PERCENT &&
+    Math.abs(errorPercent) < LEAST_COMMAND_PERCENT
+  )
+    return { state: 'not-asked', errorPercent }
   if (Math.abs(errorPercent) <= FOLLOWS_WITHIN_PERCENT)
     return { state: record.calibrated === 'no' ? 'not-calibrated' : 'follows', errorPercent }
   return { state: record.calibrated === 'no' ? 'not-calibrated' : 'stuck', errorPercent }

@@ -28,7 +28,7 @@ export function actuatorSigns(
 ): SignReading[] {
   const sign = SIGN_OF[record.device]
   const device = message(`device.${record.device}`)
-  if (a.state === 'not-shown') return []
+  if (a.state === 'not-shown' || a.state === 'not-asked') return []
   if (isShownBad(record))
     return [
       laidBare(
@@ -51,7 +51,6 @@ export function actuatorSigns(
         0.93,
       ),
     ]
-  const asked = record.commandedPercent >= 25 || Math.abs(a.errorPercent ?? 0) >= 25
   return [
     measuredReading({
       source,
@@ -59,7 +58,7 @@ export function actuatorSigns(
       value: Math.abs(a.errorPercent ?? 0),
       error: 5,
       given: { no: { mean: 3, sd: 5 }, yes: { low: 18, high: 110 } },
-      validity: asked ? 0.98 : 0.4,
+      validity: 0.98,
       conditions: `${record.device} commanded`,
       says: message(`says.device.${a.state === 'follows' ? 'follows' : 'not'}`, { device }),
     }),

@@ -6,7 +6,7 @@ import type { ClutchHot } from './record'
 const GRIPS_AT_C = 70
 
 export interface ClutchAnalysis {
-  state: 'grips' | 'slips' | 'locked' | 'not-judged'
+  state: 'grips' | 'slips' | 'locked' | 'not-judged' | 'contradicts'
   /** how sure it is that the clutch was hot enough to grip */
   hotEnough: number
 }
@@ -17,6 +17,9 @@ export interface ClutchAnalysis {
 export function analyseClutch(record: ClutchHot, policy: Policy): ClutchAnalysis {
   const air = record.airBehindRadiator && correctedValue(record.airBehindRadiator)
   const hotEnough = air === undefined ? 0.7 : 1 / (1 + Math.exp(-(air - GRIPS_AT_C) / 4))
+  // One that roars always turns with the engine; that it is free by hand as well cannot be.
+  const isFree = record.dragHot === 'none' || record.dragHot === 'weak'
+  if (record.roarHot === 'always' && isFree) return { state: 'contradicts', hotEnough }
   if (record.dragHot === 'seized' || record.roarHot === 'always')
     return { state: 'locked', hotEnough }
   const votes = slippingVotes(record, policy)

@@ -30,10 +30,12 @@ export const clutchHotCheck = defineCheck({
         states: [figures.state],
         facts,
         signs: clutchSigns(source, record, figures, context.policy.clutchTurnsAfterSwitchOff),
-        notes:
-          fan !== undefined && fan !== 'not-known' && fan !== 'viscous-clutch'
+        notes: [
+          ...(figures.state === 'contradicts' ? [message('clutch.contradicts')] : []),
+          ...(fan !== undefined && fan !== 'not-known' && fan !== 'viscous-clutch'
             ? [message('note.clutchOnElectricFan')]
-            : [],
+            : []),
+        ],
       }
     },
   },

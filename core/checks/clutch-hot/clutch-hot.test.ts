@@ -22,6 +22,13 @@ describe('clutch, hot', () => {
     expect(clutch({ dragHot: 'none' }).states).toEqual(['slips'])
     expect(clutch({ dragHot: 'firm' }).states).toEqual(['grips'])
     expect(clutch({ dragHot: 'seized' }).states).toEqual(['locked'])
+    expect(clutch({ dragHot: 'firm', roarHot: 'always' }).states).toEqual(['locked'])
+    const both = clutch({ dragHot: 'none', roarHot: 'always' })
+    expect([both.states, both.signs, both.notes.map((n) => n.id)]).toEqual([
+      ['contradicts'],
+      [],
+      ['clutch.contradicts'],
+    ])
     expect(clutch({ turnsAfterSwitchOff: 1.8 }).states).toEqual(['not-judged'])
     expect(clutch({ turnsAfterSwitchOff: 1.8, dragHot: 'weak' }).states).toEqual(['slips'])
     expect(clutch({ turnsAfterSwitchOff: 1.8, dragHot: 'weak' }, 2).states).toEqual(['not-judged'])

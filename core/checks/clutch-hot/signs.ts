@@ -12,10 +12,11 @@ import type { ClutchHot } from './record'
 export function clutchSigns(
   source: string,
   record: ClutchHot,
-  { hotEnough }: ClutchAnalysis,
+  { hotEnough, state }: Pick<ClutchAnalysis, 'hotEnough'> & Partial<ClutchAnalysis>,
   limitTurns: number,
 ): SignReading[] {
   const out: SignReading[] = []
+  if (state === 'contradicts') return out
   if (record.dragHot !== 'not-known') {
     const slips = {
       firm: { no: 0.8, yes: 0.05 },

@@ -1,5 +1,5 @@
 import { correctedValue } from '../../quantity/record'
-import type { Estimate } from '../../quantity/interval'
+import { type Estimate, Z90 } from '../../quantity/interval'
 import { nonNegativeLeastSquares, matrixRank } from '../../statistics/least-squares'
 import type { CrankingRun } from './record'
 
@@ -23,6 +23,8 @@ export interface CrankingAnalysis {
   }[]
   state: 'no-run' | 'no-rise' | 'rise' | 'doubtful'
   shares: CylinderShare[]
+  /** the one cylinder that makes most of the rise, where every cylinder's share can be told */
+  located?: number
   /** every cylinder's share can be told from the others' */
   resolved: boolean
   /** the run that would tell most: the cylinders to leave plugged */
@@ -36,6 +38,8 @@ const DEFAULT_RESOLUTION_KPA = 0.2
 const REPEAT_ERROR_SHARE = 0.06
 const SPEED_UNKNOWN_SHARE = 0.15
 const LEAST_RISE_KPA_PER_SECOND = 0.05
+/** A rise is sure when it is so many of its errors. */
+const SURE_ERRORS = 3
 
 interface Source extends CrankingRun {
   source: string
@@ -53,7 +57,8 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
   const rates = runs.map((r) => {
     const speed = r.crankingRpm ? r.crankingRpm / reference : 1
     const rise = (correctedValue(r.after) - correctedValue(r.before)) / r.seconds / speed
-    const step = (r.resolutionKPa ?? DEFAULT_RESOLUTION_KPA) / r.seconds / Math.sqrt(6)
+    // Before and after are each right to half a step: a rise of one step may be next to none.
+    const step = (r.resolutionKPa ?? DEFAULT_RESOLUTION_KPA) / r.seconds / Z90
     const relative = Math.hypot(
       REPEAT_ERROR_SHARE,
       r.crankingRpm ? 0 : runs.length > 1 ? SPEED_UNKNOWN_SHARE : 0,
@@ -81,7 +86,7 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
   out.state =
     top.kPaPerSecond < LEAST_RISE_KPA_PER_SECOND
       ? 'no-rise'
-      : top.kPaPerSecond > 2 * top.errorKPaPerSecond
+      : top.kPaPerSecond > SURE_ERRORS * top.errorKPaPerSecond
         ? 'rise'
         : 'doubtful'
   if (out.state === 'no-rise') return out
@@ -92,7 +97,10 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
     ),
   )
   const y = good.map((r) => r.kPaPerSecond / r.errorKPaPerSecond)
-  const x = nonNegativeLeastSquares(rows, y)
+  const x = nonNegativeLeastSquares(
+    [...rows, ...evenly(cylinders)],
+    [...y, ...Array.from({ length: cylinders }, () => 0)],
+  )
   const residual = y.reduce(
     (sum, value, i) => sum + (value - rows[i]!.reduce((s, v, j) => s + v * x[j]!, 0)) ** 2,
     0,
@@ -105,10 +113,54 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
   const freedom = Math.max(1, good.length - x.filter((v) => v > 0).length)
   out.misfit = residual / freedom
   out.fits = out.misfit < 6
-  out.shares = shares(rows, y, x)
+  out.shares = out.resolved ? shares(rows, y, x) : withinBounds(x, good)
+  const [most] = [...out.shares].sort((a, b) => b.share - a.share)
+  if (out.resolved && out.fits && most!.share > LOCATED_SHARE && most!.kPaPerSecond.low > 0)
+    out.located = most!.cylinder
   const next = mostTelling(rows, x, cylinders, good)
   if (!out.resolved && next) out.nextRun = next
   return out
+}
+
+/** One cylinder that makes more than this of the rise is where it comes from. */
+const LOCATED_SHARE = 0.6
+
+/** Weak wishes that each cylinder make nothing: what no run tells apart is shared out evenly by them. */
+const evenly = (cylinders: number) =>
+  Array.from({ length: cylinders }, (_, c) =>
+    Array.from({ length: cylinders }, (__, k) => (k === c ? EVEN_WEIGHT : 0)),
+  )
+const EVEN_WEIGHT = 1e-3
+
+/**
+ * What each cylinder may make where runs do not tell them apart: no more than any run in which it was plugged rose
+ * by, and no less than is left of a run when all others that were plugged make their most.
+ */
+function withinBounds(
+  x: readonly number[],
+  runs: readonly CrankingAnalysis['rates'][number][],
+): CylinderShare[] {
+  const total = x.reduce((a, b) => a + b, 0)
+  const withCylinder = (c: number) => runs.filter((r) => r.plugged.includes(c + 1))
+  const atMost = (list: typeof runs) => list.map((r) => r.kPaPerSecond + Z90 * r.errorKPaPerSecond)
+  const most = x.map((_, c) => {
+    const own = withCylinder(c)
+    return Math.max(0, own.length > 0 ? Math.min(...atMost(own)) : Math.max(...atMost(runs)))
+  })
+  return x.map((value, c) => {
+    const left = withCylinder(c).map((r) =>
+      r.plugged.reduce(
+        (rest, p) => (p === c + 1 ? rest : rest - most[p - 1]!),
+        r.kPaPerSecond - Z90 * r.errorKPaPerSecond,
+      ),
+    )
+    const low = Math.max(0, ...left)
+    return {
+      cylinder: c + 1,
+      kPaPerSecond: { low, value: Math.min(most[c]!, Math.max(low, value)), high: most[c]! },
+      share: total > 0 ? value / total : 0,
+    }
+  })
 }
 
 const DRAWS = 60

@@ -46,6 +46,38 @@ describe('cranking pressure rise', () => {
     const b = analyseCranking([run([1, 2, 3, 4], 8), run(a.nextRun!, 8)], 4)
     expect(b.shares.find((s) => a.nextRun!.includes(s.cylinder))!.share).toBeGreaterThan(0.4)
   })
+  it('one run of all shares nothing out: each cylinder may make none of it, or all', () => {
+    const { shares } = analyseCranking([run([1, 2, 3, 4], 8)], 4)
+    for (const { share, kPaPerSecond } of shares) {
+      expect(share).toBeCloseTo(0.25, 3)
+      expect(kPaPerSecond.low).toBe(0)
+      expect(kPaPerSecond.high).toBeGreaterThanOrEqual(8 / 5)
+    }
+  })
+  it('a run without a cylinder bounds what it can make', () => {
+    const { shares } = analyseCranking([run([1, 2, 3, 4], 10), run([1, 2], 2)], 4)
+    expect(shares[0]!.kPaPerSecond.high).toBeLessThan(0.5)
+    expect(shares[2]!.kPaPerSecond.high).toBeGreaterThan(1.9)
+  })
+  it('a rise of one step of a coarse gauge is doubtful, of several not', () => {
+    const coarse = (rise: number) =>
+      analyseCranking([run([1, 2, 3, 4], rise, { resolutionKPa: 2 })], 4).state
+    expect([coarse(2), coarse(6)]).toEqual(['doubtful', 'rise'])
+  })
+  it('a rise that is located speaks for gas once more', () => {
+    const of = (...runs: object[]) =>
+      crankingRiseCheck.assess(
+        records(...runs.map((r): ['cranking-rise.run', object] => ['cranking-rise.run', r])),
+        { ...CONTEXT, profile: { cylinders: 2 } },
+      )[0]!
+    const all = of(run([1, 2], 8))
+    const located = of(run([1, 2], 8), run([1], 7.6), run([2], 0.2))
+    expect((located.figures as CrankingAnalysis).located).toBe(1)
+    expect((all.figures as CrankingAnalysis).located).toBeUndefined()
+    expect(speaksFor(located.signs, 'cranking-rise')).toBeGreaterThan(
+      speaksFor(all.signs, 'cranking-rise') + 0.8,
+    )
+  })
   it('cranking is faster with plugs out: at known speeds the same share comes out', () => {
     const a = analyseCranking(
       [run([1, 2], 4, { crankingRpm: 200 }), run([1], 6, { crankingRpm: 300 })],

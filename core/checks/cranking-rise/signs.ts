@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import type { SignReading } from '../../inference/sign-reading'
+import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { CrankingAnalysis } from './analysis'
 
 /**
@@ -12,7 +12,21 @@ export function crankingSigns(analysis: CrankingAnalysis): SignReading[] {
   const speaking = analysis.rates.filter((r) => r.counts && r.plugged.length > 0)
   if (speaking.length === 0) return []
   const top = speaking.reduce((a, b) => (b.kPaPerSecond > a.kPaPerSecond ? b : a))
+  const located: SignReading[] =
+    analysis.located === undefined
+      ? []
+      : [
+          binaryReading(
+            `${top.source}#located`,
+            'cranking-rise',
+            true,
+            { whenPresent: 0.9, whenAbsent: 0.03 },
+            message('says.cranking.located', { cylinder: analysis.located }),
+            0.95,
+          ),
+        ]
   return [
+    ...located,
     measuredReading({
       source: top.source,
       sign: 'cranking-rise',

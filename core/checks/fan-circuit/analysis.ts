@@ -14,10 +14,19 @@ export interface FanCircuitAnalysis {
   switchingPlaceHot?: boolean
   /** the measurement that would halve what is left of the circuit */
   next?: keyof FanCircuit
+  /** the one link that measurements leave, itself not measured */
+  byElimination?: CircuitLink
 }
 
 const MOST_FEED_DROP_V = 1
 const MOST_GROUND_DROP_V = 0.5
+/** Battery at rest, and the supply from which on it is one of 24 V. */
+const BATTERY_V = 12.5
+const BATTERY_OF_24_V = 25
+const OF_24_V_FROM = 16
+
+const batteryOf = ({ batteryVolts, supplyVolts }: FanCircuit) =>
+  batteryVolts ?? ((supplyVolts ?? 0) > OF_24_V_FROM ? BATTERY_OF_24_V : BATTERY_V)
 
 /** Links of the circuit, in the order the current takes, then what controls it. */
 export const LINKS = ['fuse', 'wire', 'relay', 'motor', 'ground', 'control'] as const
@@ -37,7 +46,7 @@ const TELLS: readonly {
     result: (r) =>
       r.supplyVolts === undefined
         ? undefined
-        : (r.batteryVolts ?? 12.5) - r.supplyVolts > MOST_FEED_DROP_V
+        : batteryOf(r) - r.supplyVolts > MOST_FEED_DROP_V
           ? 'bad'
           : 'good',
   },
@@ -109,11 +118,12 @@ export function openLinks(record: FanCircuit): CircuitLink[] {
 
 /**
  * The measurement that halves what is left best: of those not made, the one whose links come nearest to half of the
- * open ones. Where the switching place was not shown hot, that comes first: a fan that is not called for is not faulty.
+ * open ones; never a direct feed for a fan with electronics of its own. Where the switching place was not shown hot, that comes first: a fan that is not called for is not faulty.
  */
 function nextMeasurement(
   record: FanCircuit,
   open: readonly CircuitLink[],
+  ownElectronics: boolean,
 ): keyof FanCircuit | undefined {
   if (record.switchingPlace === undefined) return 'switchingPlace'
   if (open.length <= 1)
@@ -123,6 +133,7 @@ function nextMeasurement(
   return TELLS.filter(
     ({ field, result, good }) =>
       record[field] === undefined &&
+      !(ownElectronics && field === 'directFeed') &&
       result(record) === undefined &&
       open.some((l) => good.includes(l)) &&
       !open.every((l) => good.includes(l)),
@@ -133,11 +144,14 @@ function nextMeasurement(
  * Where the circuit breaks, each finding from its own measurement; a motor is dead only when it was fed.
  * @example analyseFanCircuit(example('fan-circuit.walk')).feedDropVolts // 0.3
  */
-export function analyseFanCircuit(record: FanCircuit): FanCircuitAnalysis {
+export function analyseFanCircuit(
+  record: FanCircuit,
+  ownElectronics = record.ownElectronics === true,
+): FanCircuitAnalysis {
   const breaks: CircuitBreak[] = []
   const out: FanCircuitAnalysis = { breaks, left: [] }
   if (record.supplyVolts !== undefined) {
-    out.feedDropVolts = (record.batteryVolts ?? 12.5) - record.supplyVolts
+    out.feedDropVolts = batteryOf(record) - record.supplyVolts
     if (out.feedDropVolts > MOST_FEED_DROP_V) breaks.push('feed')
   }
   if (record.fuse === 'blown' && !breaks.includes('feed')) breaks.push('feed')
@@ -158,7 +172,17 @@ export function analyseFanCircuit(record: FanCircuit): FanCircuitAnalysis {
   if (record.speeds === 'one-missing') breaks.push('speeds')
   if (record.airDirection === 'wrong') breaks.push('direction')
   out.left = openLinks(record)
-  const next = nextMeasurement(record, out.left)
+  const next = nextMeasurement(record, out.left, ownElectronics)
+  const bad = TELLS.filter(({ result }) => result(record) === 'bad')
+  const [only] = out.left
+  const isCalledFor = only !== 'control' || out.switchingPlaceHot === true
+  if (
+    out.left.length === 1 &&
+    breaks.length === 0 &&
+    isCalledFor &&
+    bad.some(({ bad: links }) => links.length > 1)
+  )
+    out.byElimination = only!
   if (next && (breaks.length === 0 || out.left.length > 1)) out.next = next
   return out
 }

@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
-import { analyseFanCircuit, type CircuitBreak } from './analysis'
+import { analyseFanCircuit, type CircuitBreak, type CircuitLink } from './analysis'
 import { fanCircuitSigns } from './signs'
 import { fanCircuit } from './record'
 
@@ -11,6 +11,15 @@ const SHOWN_BROKEN: Readonly<Partial<Record<CircuitBreak, string>>> = {
   ground: 'fan-ground-lost',
   motor: 'fan-fed-dead',
   speeds: 'fan-speed-missing',
+}
+
+const BREAK_OF: Readonly<Record<CircuitLink, CircuitBreak>> = {
+  fuse: 'feed',
+  wire: 'feed',
+  relay: 'relay',
+  motor: 'motor',
+  ground: 'ground',
+  control: 'control',
 }
 
 export const fanCircuitCheck = defineCheck({
@@ -32,7 +41,7 @@ export const fanCircuitCheck = defineCheck({
     'fan-speed-missing',
     'fan-wrong-way',
   ),
-  cautions: ['fansStart', 'fusedFeed'],
+  cautions: ['fansStart'],
   doesNotProve: ['fanCircuit.pass.intermittent'],
   locates: {
     faults: [
@@ -58,7 +67,9 @@ export const fanCircuitCheck = defineCheck({
   ],
   judge: {
     'fan-circuit.walk': (record, context, { source }) => {
-      const figures = analyseFanCircuit(record)
+      const ownElectronics =
+        context.profile.fan === 'electric-module' || record.ownElectronics === true
+      const figures = analyseFanCircuit(record, ownElectronics)
       const facts: string[] = []
       if (figures.switchingPlaceHot) facts.push('switching-place-hot')
       if (record.bridged === 'runs') facts.push('fan-bridged-runs')
@@ -73,9 +84,13 @@ export const fanCircuitCheck = defineCheck({
       if (context.profile.fan === 'viscous-clutch') notes.push(message('note.circuitOnViscousFan'))
       return {
         figures,
-        states: figures.breaks.length > 0 ? figures.breaks : ['no-break-found'],
+        states:
+          figures.breaks.length > 0
+            ? figures.breaks
+            : [figures.byElimination ? BREAK_OF[figures.byElimination] : 'no-break-found'],
         facts,
         notes,
+        cautions: [message(ownElectronics ? 'caution.ownElectronics' : 'caution.fusedFeed')],
         signs: fanCircuitSigns(source, record, figures),
       }
     },

@@ -29,6 +29,41 @@ describe('fan circuit', () => {
     expect(walk({ groundDropVolts: 4 }).states).toEqual(['ground'])
     expect(figures<FanCircuitAnalysis>(walk({})).next).toBe('switchingPlace')
   })
+  it('a supply of 24 V is compared with a battery of 24 V', () => {
+    expect(walk({ supplyVolts: 24.3 }).states).toEqual(['no-break-found'])
+    expect(walk({ supplyVolts: 20 }).states).toEqual(['feed'])
+  })
+  it('one link that the measurements leave is led to, though it was not measured itself', () => {
+    const only = walk({
+      batteryVolts: 12.6,
+      supplyVolts: 12.4,
+      bridged: 'dead',
+      groundDropVolts: 0.1,
+    })
+    expect(figures<FanCircuitAnalysis>(only).byElimination).toBe('motor')
+    expect(speaksFor(only.signs, 'fan-fed-dead')).toBeGreaterThan(1)
+    const two = walk({ batteryVolts: 12.6, supplyVolts: 12.4, bridged: 'dead' })
+    expect(figures<FanCircuitAnalysis>(two).byElimination).toBeUndefined()
+  })
+  it('a fan with electronics of its own is never fed directly', () => {
+    const on = (fan: 'electric-module' | 'electric-relay') =>
+      outcome(
+        fanCircuitCheck,
+        'fan-circuit.walk',
+        {
+          switchingPlace: celsius(100),
+          switchesAt: celsius(95),
+          supplyVolts: 12.5,
+          bridged: 'dead',
+        } as never,
+        { profile: { fan } },
+      )
+    const next = (fan: 'electric-module' | 'electric-relay') =>
+      figures<FanCircuitAnalysis>(on(fan)).next
+    expect(next('electric-module')).not.toBe('directFeed')
+    expect(on('electric-module').cautions.map((c) => c.id)).toContain('caution.ownElectronics')
+    expect(on('electric-relay').cautions.map((c) => c.id)).toContain('caution.fusedFeed')
+  })
   it('on a vehicle with a viscous clutch it says that the circuit does not belong to it', () => {
     const o = outcome(fanCircuitCheck, 'fan-circuit.walk', { directFeed: 'dead' } as never, {
       profile: { fan: 'viscous-clutch' },

@@ -1,8 +1,18 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
-import type { FanCircuitAnalysis } from './analysis'
+import type { CircuitLink, FanCircuitAnalysis } from './analysis'
 import type { FanCircuit } from './record'
+
+/** The sign that a break in each link shows where it is measured. */
+const SIGN_OF_LINK: Readonly<Record<CircuitLink, string>> = {
+  fuse: 'fan-fuse-blown',
+  wire: 'fan-feed-dead',
+  relay: 'fan-relay-fails',
+  motor: 'fan-fed-dead',
+  ground: 'fan-ground-bad',
+  control: 'fan-command-missing',
+}
 
 /**
  * @example signsOf(fanCircuitSigns('r', example('fan-circuit.walk'), analyseFanCircuit(example('fan-circuit.walk'))))
@@ -110,6 +120,8 @@ export function fanCircuitSigns(
     )
   else if (analysis.breaks.includes('motor'))
     add('fan-fed-dead', true, 0.95, 0.03, 'says.allAtPlugAndDead')
+  if (analysis.byElimination)
+    add(SIGN_OF_LINK[analysis.byElimination], true, 0.93, 0.03, 'says.onlyLinkLeft')
   if (record.speeds)
     add(
       'fan-speed-missing',

@@ -1,6 +1,7 @@
 import { knownValue } from '../../vehicle/profile'
 import { boilingPointC } from '../../physics/boiling'
 import type { CheckContext } from '../context'
+import { stopLimitC } from '../stop-limit'
 import type { LoadRun } from './record'
 
 export interface LoadRunAnalysis {
@@ -46,7 +47,7 @@ export function analyseLoadRun(run: LoadRun, context: CheckContext): LoadRunAnal
     ),
     boilingPointC: boil,
     leastMarginK: boil - hottest,
-    stopLimitC: Math.min(context.policy.stopLimitC, boil - 5),
+    stopLimitC: stopLimitC(context, boil),
     beyondRating: run.segments.some((s) => s.load === 'beyond'),
     staysCool: moving.length > 0 && moving.every((s) => s.meanC < ratingC - 12),
   }

@@ -1,5 +1,6 @@
 import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
+import { heldNotes } from '../stop-limit'
 import { analyseLoadRun } from './analysis'
 import { loadRunSigns } from './signs'
 import { loadRun } from './record'
@@ -35,6 +36,7 @@ export const loadRunCheck = defineCheck({
             }),
           ]
         : []
+      notes.push(...heldNotes(context))
       if (run.coolsWithAirConditioningOff === 'yes') notes.push(message('loadRun.acOffIsNotSolved'))
       const cautions = [
         message('caution.stopLimit', {

@@ -42,10 +42,22 @@ export function analyseMix(test: MixTest, context: CheckContext): MixAnalysis {
     wantedFraction,
   }
   if (context.capacityLitres !== undefined) {
-    const least = mixPlan(context.capacityLitres, fraction, wantedFraction, 0).leastDrainLitres
+    const least = mixPlan(
+      context.capacityLitres,
+      fraction,
+      wantedFraction,
+      0,
+      test.concentrateFraction,
+    ).leastDrainLitres
     const drainedLitres = Math.min(context.capacityLitres, Math.ceil(least * 10) / 10)
     out.plan = {
-      ...mixPlan(context.capacityLitres, fraction, wantedFraction, drainedLitres),
+      ...mixPlan(
+        context.capacityLitres,
+        fraction,
+        wantedFraction,
+        drainedLitres,
+        test.concentrateFraction,
+      ),
       drainedLitres,
     }
   }

@@ -20,6 +20,8 @@ export const mixCheck = defineCheck({
       const off = figures.volumeFraction - figures.wantedFraction
       const limit = rightWithin(test.instrument)
       const notes = figures.plan && !figures.plan.reachable ? [message('mix.notReachable')] : []
+      if (figures.plan && test.concentrateFraction === undefined)
+        notes.push(message('mix.concentrateTakenAsPure'))
       if (context.capacityLitres === undefined) notes.push(message('mix.capacityUnknown'))
       return {
         figures,

@@ -25,4 +25,18 @@ describe('mix', () => {
       }).notes[0]!.id,
     ).toBe('mix.capacityUnknown')
   })
+  it('says that a concentrate is taken as pure, and reckons with one that is not', () => {
+    const plan = (concentrateFraction?: number) =>
+      outcome(mixCheck, 'mix.test', {
+        instrument: 'refractometer',
+        volumeFraction: 0.25,
+        concentrateFraction,
+      } as never)
+    expect(plan().notes.map((n) => n.id)).toEqual(['mix.concentrateTakenAsPure'])
+    expect(plan(0.9).notes).toEqual([])
+    const { drainedLitres, concentrateLitres } = figures<MixAnalysis>(plan(0.9)).plan!
+    expect(drainedLitres).toBeGreaterThan(figures<MixAnalysis>(plan()).plan!.drainedLitres)
+    expect((0.25 * (10 - drainedLitres) + 0.9 * concentrateLitres) / 10).toBeCloseTo(0.5, 2)
+    expect(plan(0.45).notes.map((n) => n.id)).toEqual(['mix.notReachable'])
+  })
 })

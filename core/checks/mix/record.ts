@@ -9,6 +9,11 @@ export const mixTest = z
     /** by volume of pure glycol, 0 to 0.6 */
     volumeFraction: called(volumeFractionUpTo(0.6), 'antifreeze').optional(),
     freezePoint: coolantC.optional(),
+    /** glycol in what is added, by volume; 1 where the concentrate is pure */
+    concentrateFraction: given(z.number().min(0.2).max(1), {
+      label: 'concentrate',
+      unit: 'fraction',
+    }).optional(),
     /** what the maker asks for, by volume; half when not known */
     wantedFraction: given(volumeFractionUpTo(0.6), { label: 'wanted' }).optional(),
   })

@@ -1,3 +1,4 @@
+import { knownValue } from '../../vehicle/profile'
 import { correctedValue } from '../../quantity/record'
 import { fractionAfterRefill, residualAfterFlush } from '../../physics/mix'
 import type { CheckContext } from '../context'
@@ -6,8 +7,8 @@ import type { Refill } from './record'
 export interface RefillAnalysis {
   /** share of the old coolant left after the flushing */
   residualShare?: number
-  /** glycol by volume after the refill, when flushed with water before */
-  fractionAfterFlush?: number
+  /** glycol by volume after the refill: what was filled in, and the old that stayed */
+  fractionAfter?: number
   drainedShare?: number
 }
 
@@ -23,11 +24,16 @@ export function analyseRefill(record: Refill, context: CheckContext): RefillAnal
   out.drainedShare = amount / context.capacityLitres
   if (record.flushPasses !== undefined) {
     out.residualShare = residualAfterFlush(context.capacityLitres, amount, record.flushPasses)
-    if (record.flushPasses > 0 && record.premixFraction !== undefined)
-      out.fractionAfterFlush = fractionAfterRefill(
+  }
+  if (record.premixFraction !== undefined) {
+    // What stays behind is the old coolant, as far as it was not flushed out.
+    const old = knownValue(context.profile.glycolVolumeFraction)
+    const flushed = record.flushPasses === undefined ? 1 : out.residualShare!
+    if (old !== undefined || flushed < 1)
+      out.fractionAfter = fractionAfterRefill(
         context.capacityLitres,
         amount,
-        0,
+        (old ?? 0) * flushed,
         record.premixFraction,
       )
   }

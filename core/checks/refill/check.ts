@@ -25,14 +25,14 @@ export const refillCheck = defineCheck({
       if (record.complaintAfter === 'gone') facts.push('complaint-gone')
       // What was mended before the refill may have ended the complaint: that it is gone says nothing of air then.
       const isCuredByWork = record.complaintAfter === 'gone' && context.epochOf(observedAt) > 0
-      const thin = figures.fractionAfterFlush !== undefined && figures.fractionAfterFlush < 0.4
+      const thin = figures.fractionAfter !== undefined && figures.fractionAfter < 0.4
       return {
         figures,
         facts,
         signs: speaksOf(context.complaint) && !isCuredByWork ? refillSigns(source, record) : [],
         states: [record.airOut === 'shown' ? 'air-out' : 'air-not-shown-out'],
         notes: thin
-          ? [message('refill.thin', { percent: Math.round(figures.fractionAfterFlush! * 100) })]
+          ? [message('refill.thin', { percent: Math.round(figures.fractionAfter! * 100) })]
           : [],
       }
     },

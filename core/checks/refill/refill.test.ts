@@ -18,7 +18,29 @@ describe('refill', () => {
       flushPasses: 3,
     })
     expect(thin.notes[0]!.id).toBe('refill.thin')
-    expect(thin.figures).toMatchObject({ fractionAfterFlush: 0.25, residualShare: 0.125 })
+    expect(thin.figures).toMatchObject({ fractionAfter: 0.25, residualShare: 0.125 })
+  })
+
+  it('what stayed is the old coolant, as far as it was not flushed out', () => {
+    const after = (flushPasses: number | undefined, old: number | undefined) =>
+      (
+        outcome(
+          refillCheck,
+          'refill.fill',
+          {
+            method: 'vacuum',
+            airOut: 'shown',
+            complaintAfter: 'not-known',
+            amount: { typed: '5', value: 5, unit: 'L', coreValue: 5 },
+            premixFraction: 0.5,
+            flushPasses,
+          } as never,
+          { profile: old === undefined ? {} : { glycolVolumeFraction: old } },
+        ).figures as { fractionAfter?: number }
+      ).fractionAfter
+    expect(after(undefined, 0.4)).toBeCloseTo(0.45, 9)
+    expect(after(1, 0.4)).toBeCloseTo(0.35, 9)
+    expect(after(undefined, undefined)).toBeUndefined()
   })
 
   const of = (litres: number, more: object, capacityLitres: number | undefined = 10) =>

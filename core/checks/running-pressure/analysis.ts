@@ -1,3 +1,4 @@
+import { COLD_BELOW_C } from '../../physics/engine-temperature'
 import { interpolate } from '../../statistics/line'
 import type { RunningPressure } from './record'
 
@@ -6,7 +7,7 @@ export interface RunningPressureAnalysis {
   atSixtyKPa?: number
   highestKPa: number
   hottestC: number
-  state: 'normal' | 'rises-before-warm' | 'never-rises' | 'not-hot-enough'
+  state: 'normal' | 'rises-before-warm' | 'never-rises' | 'not-hot-enough' | 'begun-warm'
 }
 
 /**
@@ -18,8 +19,10 @@ export function analyseRunningPressure(record: RunningPressure): RunningPressure
   const hottestC = Math.max(...points.map((p) => p.coolantC))
   const highestKPa = Math.max(...points.map((p) => p.pressureKPaGauge))
   const out: RunningPressureAnalysis = { highestKPa, hottestC, state: 'normal' }
+  // What it rose by until 60 °C is asked from cold on; begun warm, some of it is gone already.
+  const isFromCold = points[0]!.coolantC < COLD_BELOW_C
   const crossing = points.findIndex((p) => p.coolantC >= 60)
-  if (crossing > 0) {
+  if (crossing > 0 && isFromCold) {
     const a = points[crossing - 1]!
     const b = points[crossing]!
     out.atSixtyKPa =
@@ -29,5 +32,6 @@ export function analyseRunningPressure(record: RunningPressure): RunningPressure
   if ((out.atSixtyKPa ?? 0) > 35) out.state = 'rises-before-warm'
   else if (hottestC < 85) out.state = 'not-hot-enough'
   else if (highestKPa < 15) out.state = 'never-rises'
+  else if (!isFromCold) out.state = 'begun-warm'
   return out
 }

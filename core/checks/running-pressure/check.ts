@@ -20,10 +20,21 @@ export const runningPressureCheck = defineCheck({
         figures,
         states: [figures.state],
         signs: runningPressureSigns(source, record, figures),
-        notes: figures.state === 'not-hot-enough' ? [message('runningPressure.notHot')] : [],
+        notes:
+          figures.state === 'not-hot-enough'
+            ? [message('runningPressure.notHot')]
+            : figures.state === 'begun-warm'
+              ? [message('runningPressure.begunWarm')]
+              : [],
         cautions:
           record.adapterReliefAtOrBelowCap === 'yes' ? [] : [message('caution.reliefNotShown')],
       }
     },
+  },
+  finds: (_, outcomes) => {
+    const last = outcomes.at(-1)?.figures
+    return last?.state === 'never-rises'
+      ? { systemHoldsKPaGauge: Math.max(0, last.highestKPa) }
+      : {}
   },
 })

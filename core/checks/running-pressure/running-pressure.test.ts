@@ -56,3 +56,20 @@ describe('pressure while warming', () => {
     ).toBe('caution.reliefNotShown')
   })
 })
+
+describe('a running pressure begun warm', () => {
+  it('does not say what presses before it is hot', () => {
+    const o = outcome(runningPressureCheck, 'running-pressure.run', {
+      points: [
+        { seconds: 0, coolantC: 55, pressureKPaGauge: 0 },
+        { seconds: 60, coolantC: 62, pressureKPaGauge: 45 },
+        { seconds: 600, coolantC: 92, pressureKPaGauge: 95 },
+      ],
+      adapterReliefAtOrBelowCap: 'yes',
+      level: 'at-mark',
+    } as never)
+    expect(o.states).toEqual(['begun-warm'])
+    expect(o.signs.map((s) => s.sign)).not.toContain('pressure-early')
+    expect(o.notes.map((n) => n.id)).toEqual(['runningPressure.begunWarm'])
+  })
+})

@@ -1,3 +1,4 @@
+import { Z90 } from '../../quantity/interval'
 import type { SensorAgreement } from './record'
 
 export interface AgreementAnalysis {
@@ -27,12 +28,19 @@ const DASH_BAND_C = {
   red: [112, 150],
 } as const
 
+/** Standard error of a scan tool's coolant temperature, K. */
+const SCAN_ERROR_K = 1.5
+/** Two readings nearer than this are no slip, whatever their errors, K. */
+const LEAST_SLIP_K = 12
+
 /**
- * Whether one value is the other in the other unit, within `within` kelvin, while they disagree as they stand.
- * @example isUnitSlip(90, 194) // 'true'
+ * Whether one value is the other in the other unit, within what the errors of the two instruments allow (90 %), while
+ * they disagree by more than that as they stand. `errorK` is the standard error of the second instrument.
+ * @example isUnitSlip(90, 194, 3) // 'true'
  */
-export function isUnitSlip(aC: number, bC: number, within = 3): boolean {
-  if (Math.abs(aC - bC) < 12) return false
+export function isUnitSlip(aC: number, bC: number, errorK: number): boolean {
+  const within = Z90 * Math.hypot(SCAN_ERROR_K, errorK)
+  if (Math.abs(aC - bC) < Math.max(LEAST_SLIP_K, within)) return false
   const asIfFahrenheit = (c: number) => ((c - 32) * 5) / 9
   return Math.abs(asIfFahrenheit(aC) - bC) < within || Math.abs(asIfFahrenheit(bC) - aC) < within
 }
@@ -50,7 +58,7 @@ export function analyseAgreement(
       ? ERROR_K[record.surface ?? 'not-known']
       : ERROR_K[record.secondKind]
   const differenceK = scanC - secondC
-  const unitSlip = isUnitSlip(scanC, secondC)
+  const unitSlip = isUnitSlip(scanC, secondC, errorK)
   const state = unitSlip
     ? 'unit-slip'
     : Math.abs(differenceK) <= 3 + errorK

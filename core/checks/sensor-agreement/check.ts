@@ -1,6 +1,8 @@
 import { message } from '../../quantity/message'
+import { boilingPointC } from '../../physics/boiling'
 import { correctedValue } from '../../quantity/record'
 import { defineCheck, these } from '../define-check'
+import { stopLimitC } from '../stop-limit'
 import { analyseAgreement } from './analysis'
 import { agreementSigns } from './signs'
 import { sensorAgreement } from './record'
@@ -42,11 +44,13 @@ export const sensorAgreementCheck = defineCheck({
       if (record.level === 'low' && scanC < 80) notes.push(message('note.sensorMayBeDry'))
       if (record.secondKind === 'infrared' && record.surface === 'bare-metal')
         notes.push(message('note.bareMetal'))
+      const boilingC = boilingPointC({ ...context.mix, heldKPaGauge: context.heldKPaGauge })
+      const limitC = stopLimitC(context, boilingC)
       const cautions =
-        scanC >= context.policy.stopLimitC
+        scanC >= limitC && !figures.unitSlip
           ? [
               message('caution.stopLimit', {
-                limit: { kind: 'temperature', coreValue: context.policy.stopLimitC },
+                limit: { kind: 'temperature', coreValue: limitC },
               }),
             ]
           : []

@@ -5,8 +5,11 @@ import { isUnitSlip } from './analysis'
 
 describe('temperatures', () => {
   it('two sources that agree after one is converted are probably one temperature in two units', () => {
-    expect(isUnitSlip(90, 194)).toBe(true)
-    expect(isUnitSlip(90, 92)).toBe(false)
+    expect(isUnitSlip(90, 194, 2)).toBe(true)
+    expect(isUnitSlip(90, 92, 2)).toBe(false)
+    // By how much they may differ after it follows the second instrument's error.
+    expect([isUnitSlip(194, 82, 2), isUnitSlip(194, 82, 6)]).toEqual([false, true])
+    expect([isUnitSlip(60, 75, 18), isUnitSlip(194, 62, 18)]).toEqual([false, true])
     const slip = outcome(sensorAgreementCheck, 'sensor-agreement.compare', {
       scan: celsius(90),
       second: celsius(194),

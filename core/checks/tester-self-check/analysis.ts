@@ -1,5 +1,5 @@
 import { message, type Message } from '../../quantity/message'
-import { testerCompliance } from '../../physics/compliance'
+import { DEFAULT_COMPLIANCE_ML_PER_KPA, testerCompliance } from '../../physics/compliance'
 import { type Estimate } from '../../quantity/interval'
 import { correctedValue } from '../../quantity/record'
 import type { TesterSelfCheck } from './record'
@@ -11,12 +11,19 @@ export interface TesterSelfCheckAnalysis {
   flowMLPerMinute: Estimate
   /** what that flow would do in an ordinary vehicle of 5.2 mL/kPa, kPa/min */
   inVehicleKPaPerMinute: number
-  state: 'sound' | 'leaks-a-little' | 'unfit'
+  state: 'sound' | 'leaks-a-little' | 'unfit' | 'too-short'
+  /** minutes after which this gauge would show a tester that is too leaky, where it was shorter */
+  minutesNeeded?: number
   doesNotProve: Message[]
 }
 
+/** What a tester alone may make of the fall in an ordinary vehicle: the usual limit of a hold, and what is hardly seen. */
+const UNFIT_KPA_PER_MINUTE = 7 / 15
+const LITTLE_KPA_PER_MINUTE = 0.05
+
 /**
- * A tester is unfit when alone it would make an ordinary vehicle fall at the usual limit (7 kPa in 15 min).
+ * A tester is unfit when alone it would make an ordinary vehicle fall at the usual limit (7 kPa in 15 min);
+ * a check too short for its gauge to show that much passes nothing.
  * @example analyseTesterSelfCheck(example('tester-self-check.test'), 101.3).state // 'sound'
  */
 export function analyseTesterSelfCheck(
@@ -39,12 +46,23 @@ export function analyseTesterSelfCheck(
     atmosphereKPa,
   )
   const flow = { low: own.low * c.low, value: own.value * c.value, high: own.high * c.high }
-  const inVehicle = flow.value / 5.2
+  const { value: ordinary } = DEFAULT_COMPLIANCE_ML_PER_KPA
+  const inVehicle = flow.value / ordinary
+  const isBlind = inVehicle <= LITTLE_KPA_PER_MINUTE && flow.high / ordinary > UNFIT_KPA_PER_MINUTE
   return {
     ownFallKPaPerMinute: own,
     flowMLPerMinute: flow,
     inVehicleKPaPerMinute: inVehicle,
-    state: inVehicle > 7 / 15 ? 'unfit' : inVehicle > 0.05 ? 'leaks-a-little' : 'sound',
+    ...(isBlind && {
+      minutesNeeded: Math.ceil((record.resolutionKPa * c.high) / ordinary / UNFIT_KPA_PER_MINUTE),
+    }),
+    state: isBlind
+      ? 'too-short'
+      : inVehicle > UNFIT_KPA_PER_MINUTE
+        ? 'unfit'
+        : inVehicle > LITTLE_KPA_PER_MINUTE
+          ? 'leaks-a-little'
+          : 'sound',
     doesNotProve: [message('selfCheck.pass.adapterJoint')],
   }
 }

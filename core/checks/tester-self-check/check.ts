@@ -1,3 +1,4 @@
+import { message } from '../../quantity/message'
 import { defineCheck } from '../define-check'
 import { analyseTesterSelfCheck } from './analysis'
 import { testerSelfCheck } from './record'
@@ -14,6 +15,10 @@ export const testerSelfCheckCheck = defineCheck({
       return {
         figures,
         states: [figures.state],
+        notes:
+          figures.minutesNeeded === undefined
+            ? []
+            : [message('selfCheck.tooShort', { minutes: figures.minutesNeeded })],
         doesNotProve: figures.doesNotProve,
         heatMatters: false,
       }

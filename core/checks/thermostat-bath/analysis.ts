@@ -25,11 +25,15 @@ export interface BathAnalysis {
   /** full opening is about the rating + 12 K; open water boils before that for higher ratings */
   fullOpeningReachable: boolean
   highestBathC: number
+  /** it was hot enough for all of its lift */
+  liftJudged: boolean
 }
 
 const BAND_K = 3
 const FULL_OPENING_ABOVE_RATING_K = 12
 const DEFAULT_LIFT_MM = 7
+/** A probe in the bath is this right, K. */
+const PROBE_K = 0.5
 /** Lag of the wax behind the bath, minutes; above 2 K a minute it is felt. */
 const LAG_MINUTES = 0.8
 
@@ -55,6 +59,7 @@ export function analyseBath(record: ThermostatBath, context: CheckContext): Bath
     fullOpeningReachable:
       ratingC !== undefined && ratingC + FULL_OPENING_ABOVE_RATING_K <= highestBathC,
     highestBathC,
+    liftJudged: false,
   }
   if (ratingC !== undefined) out.ratingC = ratingC
   if (record.present === 'missing') return { ...out, states: ['missing'] }
@@ -73,11 +78,12 @@ export function analyseBath(record: ThermostatBath, context: CheckContext): Bath
     if (out.opensAtC > ratingC + BAND_K + out.errorK) out.states.push('opens-late')
     else if (out.opensAtC < ratingC - BAND_K - out.errorK) out.states.push('opens-early')
   }
-  const enough =
-    correctedValue(record.hottest) >= (ratingC ?? 200) + FULL_OPENING_ABOVE_RATING_K - 2
+  out.liftJudged =
+    ratingC !== undefined &&
+    correctedValue(record.hottest) >= ratingC + FULL_OPENING_ABOVE_RATING_K - PROBE_K
   if (
     record.liftMm !== undefined &&
-    enough &&
+    out.liftJudged &&
     record.liftMm < (record.neededLiftMm ?? DEFAULT_LIFT_MM)
   )
     out.states.push('low-lift')

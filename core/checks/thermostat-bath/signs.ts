@@ -112,11 +112,18 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       says,
     })
   }
-  if (
-    record.liftMm !== undefined &&
-    a.ratingC !== undefined &&
-    correctedValue(record.hottest) >= a.ratingC + 10
-  ) {
+  if (record.startsToOpen === undefined) {
+    // Shut when cold is not stuck open, whatever it opens at.
+    out.push({
+      source: `${source}#early`,
+      sign: 'bath-early',
+      likelihood: { no: 0.95, early: 0.9, open: 0.01 },
+      validity: 0.97,
+      conditions,
+      says: message('says.bath.shutCold'),
+    })
+  }
+  if (record.liftMm !== undefined && a.liftJudged) {
     const needed = record.neededLiftMm ?? 7
     out.push({
       source: `${source}#lift`,

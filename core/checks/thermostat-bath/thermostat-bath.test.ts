@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { celsius, CONTEXT, figures, outcome } from '../check.fixture'
+import { celsius, CONTEXT, figures, outcome, speaksFor } from '../check.fixture'
 import { thermostatBathCheck } from './check'
+import { thermostatBath } from './record'
 import type { BathAnalysis } from './analysis'
 
 describe('thermostat in a bath', () => {
@@ -46,10 +47,34 @@ describe('thermostat in a bath', () => {
   })
   it('another rating than specified is found though it works', () =>
     expect(bath({ specified: celsius(80) }).states).toContain('wrong-rating'))
+  it('shut when cold clears "stuck open", whatever it opens at', () => {
+    const { signs } = bath({ startsToOpen: undefined })
+    expect(speaksFor(signs, 'bath-early', 'open')).toBeLessThan(-1)
+    expect(Math.abs(speaksFor(signs, 'bath-early', 'early'))).toBeLessThan(0.1)
+  })
+  it('open water gets no hotter than it boils', () => {
+    const taken = (hottest: number, bathOf: string) =>
+      thermostatBath.safeParse({
+        present: 'yes',
+        coldState: 'shut',
+        hottest: celsius(hottest),
+        bath: bathOf,
+        probe: 'in-liquid',
+      }).success
+    expect([taken(100, 'water'), taken(104, 'water'), taken(104, 'glycol')]).toEqual([
+      true,
+      false,
+      true,
+    ])
+  })
   it('an empty housing is an empty housing', () =>
     expect(bath({ present: 'missing' }).states).toEqual(['missing']))
   it('lift below 7 mm is low, where the bath was hot enough to say', () => {
     expect(bath({ liftMm: 4 }).states).toEqual(['low-lift'])
     expect(bath({ liftMm: 4, hottest: celsius(92) }).states).toEqual(['good'])
+    expect(bath({ liftMm: 4, hottest: celsius(99) }).states).toEqual(['good'])
+    expect(bath({ liftMm: 4, hottest: celsius(99) }).signs.map((s) => s.sign)).not.toContain(
+      'bath-lift-low',
+    )
   })
 })

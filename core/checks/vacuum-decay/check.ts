@@ -1,3 +1,4 @@
+import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
 import { analyseVacuum } from './analysis'
 import { vacuumSigns } from './signs'
@@ -18,7 +19,11 @@ export const vacuumDecayCheck = defineCheck({
       return {
         figures,
         states: [figures.state],
-        signs: vacuumSigns(source, figures.kPaPerMinute, record.minutes),
+        notes: figures.state === 'rises' ? [message('vacuum.rises')] : [],
+        signs:
+          figures.state === 'rises'
+            ? []
+            : vacuumSigns(source, figures.kPaPerMinute, record.minutes),
       }
     },
   },

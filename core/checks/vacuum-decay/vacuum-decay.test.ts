@@ -16,3 +16,14 @@ describe('vacuum decay', () => {
     expect(vacuum(-79.5).doesNotProve[0]!.id).toBe('vacuum.pass.pressureLeaks')
   })
 })
+
+describe('a vacuum that deepens by itself', () => {
+  it('is said and says nothing of the system', () => {
+    const o = outcome(vacuumDecayCheck, 'vacuum-decay.test', {
+      drawn: kPa(-60),
+      end: kPa(-66),
+      minutes: 10,
+    } as never)
+    expect([o.states, o.signs, o.notes.map((n) => n.id)]).toEqual([['rises'], [], ['vacuum.rises']])
+  })
+})

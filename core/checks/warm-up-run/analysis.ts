@@ -2,6 +2,7 @@ import { knownValue } from '../../vehicle/profile'
 import { boilingPointC } from '../../physics/boiling'
 import { fitLine, interpolate, median } from '../../statistics/line'
 import type { CheckContext } from '../context'
+import { stopLimitC } from '../stop-limit'
 import { isUnitSlip } from '../sensor-agreement/analysis'
 import { CELL_SECONDS, findOpening, type OpeningFound } from './opening'
 import type { WarmUpMark } from './record'
@@ -49,7 +50,12 @@ export interface WarmUpAnalysis extends OpeningFound {
   leastMarginK?: number
   stopLimitC: number
   gaps: { channel: string; from: number; to: number }[]
+  /** the scan's figures may stand in another unit: nothing is concluded from them */
+  scanUnitDoubtful?: boolean
 }
+
+/** Standard error of each second source beside the scan, K. */
+const SECOND_ERROR_K = { 'infrared-engine': 3, 'engine-side-hose': 6, dash: 8 } as const
 
 /**
  * A run from cold: opening moment by change-point of the hose on the thermostat's side, plateau, overshoot, fan
@@ -72,11 +78,13 @@ export function analyseWarmUp(
     side: knownValue(context.profile.thermostatSide) ?? 'not-known',
     fan: { cycles: [] },
     agreement: [],
-    stopLimitC: Math.min(context.policy.stopLimitC, boil - 5),
+    stopLimitC: stopLimitC(context, boil),
     gaps: Object.entries(series).flatMap(([channel, s]) => gaps(s).map((g) => ({ channel, ...g }))),
   }
   if (rating !== undefined) out.ratingC = rating
   if (!engine) return out
+  agree(out, series)
+  if (out.scanUnitDoubtful) return out
   const hottestC = engine.y.reduce((a, b) => Math.max(a, b), -Infinity)
   out.hottestC = hottestC
   out.leastMarginK = boil - hottestC
@@ -88,7 +96,6 @@ export function analyseWarmUp(
   Object.assign(out, findOpening(warm, heldBackHose(out.side, series), marks, out.side, rating))
   plateau(out, warm, rating)
   fan(out, warm, marks)
-  agree(out, series)
   sides(out, series, warm)
   return out
 }
@@ -183,13 +190,12 @@ function agree(out: WarmUpAnalysis, series: RunSeries) {
       .filter((_, i) => i % step === 0)
       .map(([x, y]) => [interpolate(scan.x, scan.y, x), y] as const)
     if (pairs.length < 2) continue
-    const slips = pairs.filter(([a, b]) => isUnitSlip(a, b)).length
-    out.agreement.push({
-      other,
-      medianK: median(pairs.map(([a, b]) => a - b)),
-      pairs: pairs.length,
-      unitSlip: slips > 0.6 * pairs.length,
-    })
+    const slips = pairs.filter(([a, b]) => isUnitSlip(a, b, SECOND_ERROR_K[other])).length
+    const medianK = median(pairs.map(([a, b]) => a - b))
+    const unitSlip = slips > 0.6 * pairs.length
+    out.agreement.push({ other, medianK, pairs: pairs.length, unitSlip })
+    // A figure in Fahrenheit taken for Celsius is the larger of the two.
+    if (unitSlip && medianK > 0) out.scanUnitDoubtful = true
   }
 }
 

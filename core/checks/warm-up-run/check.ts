@@ -1,6 +1,7 @@
 import { message } from '../../quantity/message'
 import { dataOf } from '../context'
 import { defineCheck, these } from '../define-check'
+import { heldNotes } from '../stop-limit'
 import { analyseWarmUp } from './analysis'
 import { warmUpMark, warmUpReading, warmUpStart, warmUpTrace } from './record'
 import { gatherSeries } from './series'
@@ -71,6 +72,7 @@ export const warmUpRunCheck = defineCheck({
       const boiled = marks.some(({ mark }) => mark === 'boiling')
       if (boiled) states.push('boiled')
       const notes = figures.agreement.some((p) => p.unitSlip) ? [message('note.unitSlip')] : []
+      notes.push(...heldNotes(context))
       if (boiled) notes.push(message('warmUp.boiled'))
       if (figures.ratingC === undefined) notes.push(message('warmUp.ratingUnknown'))
       if (figures.side === 'not-known') notes.push(message('warmUp.sideUnknown'))
