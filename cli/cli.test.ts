@@ -75,7 +75,39 @@ describe('the command line', () => {
       'motor',
     )
     expect(run(['check', file]).stdout).toContain('does not prove')
+    const said = run(['check', seam]).stdout
+    expect(said).toContain('Pressure hold: Seep.')
+    expect(said).toMatch(/ {4}fall: 0\.91.kPa\/min \(0\.\d\d to 1\.\d\d\)/)
+    expect(said).toContain('caution: Cold and below the cap’s mark.')
+    expect(said).toContain('note: The tester’s own leak')
+    // What a pass leaves open is said of a pass only, and this hold fell.
+    expect(said).not.toContain('leaks that open only hot')
     expect(JSON.parse(run(['check', seam, '--json']).stdout).holds[0].state).toBe('seep')
+  })
+  it('speaks in the units in which a case was typed', () => {
+    const text = readFileSync(seam, 'utf8')
+    const inPsi = JSON.parse(text, (_, value: unknown) => {
+      const q = value as { unit?: string; value: number; coreValue: number } | null
+      if (q?.unit !== 'kPa' || typeof q.coreValue !== 'number') return value
+      const psi = q.coreValue / 6.894757
+      return { ...q, unit: 'psi', value: psi, typed: String(psi) }
+    })
+    expect(run(['check', '-'], JSON.stringify(inPsi)).stdout).toMatch(/fall: 0\.13\d.psi\/min/)
+  })
+  it('rank says what nothing likely explains', () => {
+    const files = readdirSync('data/vignettes/open').map((name) => `data/vignettes/open/${name}`)
+    const odd = files.find(
+      (file) => rankCase(readCaseFile(readFileSync(file, 'utf8'))).ranking.unexplained.length > 0,
+    )!
+    expect(run(['rank', odd]).stdout).toContain('Nothing likely explains: ')
+  })
+  it('ends quietly when nobody reads on', () => {
+    const { stderr } = spawnSync(
+      'sh',
+      ['-c', `"$0" --import tsx cli/main.ts signs --json | head -c 1`, process.execPath],
+      { encoding: 'utf8' },
+    )
+    expect(stderr).toBe('')
   })
   it('reads a log of any columns, and says which column is wrong', () => {
     const log = 'time;ECT (°F);x\n0:00;68;1\n0:10;104;2\n0:20;140;3\n'

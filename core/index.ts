@@ -12,7 +12,7 @@ export {
 } from './quantity/message'
 export { compareMoments, millisecondsOf } from './quantity/moment'
 export { type ParseLimits, parseQuantity, type ParseResult } from './quantity/parse'
-export { type QuantityRecord, correctedValue } from './quantity/record'
+export { type QuantityRecord, correctedValue, isTyped } from './quantity/record'
 export { type QuantityKind, UNITS, fromCore, toCore, unitOf } from './quantity/units'
 
 export { COLD_BELOW_C, type EngineTemperature } from './physics/engine-temperature'

@@ -1,5 +1,6 @@
 import {
   fieldMeta,
+  isTyped,
   BOOK,
   type CaseEvent,
   type CaseRecord,
@@ -45,8 +46,6 @@ const plain = (text: string) => text.replaceAll('-', ' ')
 const fieldName = (kind: string, key: string): string =>
   fieldMeta(kind, key).label ?? key.replace(/([A-Z])/g, ' $1').toLowerCase()
 
-const isTyped = (value: unknown): value is QuantityRecord =>
-  typeof value === 'object' && value !== null && 'typed' in value && 'unit' in value
 const isNumbers = (value: readonly unknown[]) => value.every((v) => typeof v === 'number')
 const amount = (q: QuantityRecord) => (/[a-z°%]/i.test(q.typed) ? q.typed : `${q.typed} ${q.unit}`)
 

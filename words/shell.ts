@@ -27,9 +27,9 @@ export const SHELL: Readonly<Record<string, string>> = {
   'shell.assumed': 'Assumed: {what}',
   'shell.notYet': 'not yet: {text}',
   'shell.note': 'note: {text}',
+  'shell.caution': 'caution: {text}',
+  'shell.unexplained': 'Nothing likely explains: {signs}.',
   'shell.doesNotProve': 'does not prove: {text}',
-  'shell.recorded': 'recorded',
-  'shell.falls': ', falls {value} kPa/min ({low} to {high})',
   'shell.trace':
     '{channel}: {values, plural, one {# value} other {# values}} over {seconds} s, {low} to {high}, from “{column}”',
   'shell.auditNone': '{title}: none',

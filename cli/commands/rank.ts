@@ -3,6 +3,8 @@ import { sentence } from '../../words/catalogue'
 import { formatChance } from '../../words/format'
 import { type Read, lines, told } from '../reading'
 
+const signName = (id: string) => BOOK.signs.find((s) => s.id === id)?.name ?? id
+
 export function rankCommand(read: Read, file: string | undefined, json: boolean): string {
   const input = readCaseFile(read(file))
   const { assessment, belief } = believe(input)
@@ -39,6 +41,13 @@ export function rankCommand(read: Read, file: string | undefined, json: boolean)
       percent: Math.round(stability.keeps * 100),
       trials: stability.shifts,
     }),
+    ...(ranking.unexplained.length > 0
+      ? [
+          told('unexplained', {
+            signs: ranking.unexplained.map(({ sign }) => signName(sign)).join('; '),
+          }),
+        ]
+      : []),
     ...(pivot
       ? [
           told('pivot', {

@@ -15,11 +15,11 @@ export const checkOf = (id: string): Check<CheckId> | undefined => byId.get(id)
 /** Whether a text is the id of a check. */
 export const isCheckId = (id: unknown): id is CheckId => typeof id === 'string' && byId.has(id)
 
-/** The check that a kind of record belongs to, or undefined for a kind that belongs to none. */
 /** The check that a record is done for: the one that counts it, else the one it is written down by. */
 export const checkOfRecord = (record: Entry): Check<CheckId> | undefined =>
   ALL_CHECKS.find((check) => check.counts?.(record)) ?? checkOfKind(record.kind)
 
+/** The check that a kind of record belongs to, or undefined for a kind that belongs to none. */
 export const checkOfKind = (kind: string): Check<CheckId> | undefined =>
   byId.get(kind.slice(0, kind.indexOf('.')))
 

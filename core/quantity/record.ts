@@ -51,3 +51,10 @@ export interface QuantityRecord {
 export function correctedValue(quantity: QuantityRecord): number {
   return quantity.coreValue - (quantity.instrumentOffsetInCoreUnit ?? 0)
 }
+
+/**
+ * Whether a value of a record is a quantity as somebody typed it.
+ * @example isTyped({ typed: '90', unit: '°C' }) // 'true'
+ */
+export const isTyped = (value: unknown): value is QuantityRecord =>
+  typeof value === 'object' && value !== null && 'typed' in value && 'unit' in value
