@@ -32,7 +32,7 @@ function withIsolatedHolds(fault: Fault): Fault {
 }
 
 export const BOOK: Book = {
-  version: '2026.11-5',
+  version: '2026.11-6',
   faults: [
     ...EXTERNAL_LEAKS,
     ...INSIDE_FAULTS,

@@ -510,8 +510,8 @@ export const FLOW_FAULTS: readonly Fault[] = [
     effects: [
       ...restricted,
       at('coolant-dirt', { brown: 'mostly', sludge: 'sometimes' }, 'Brown water, years of it.'),
-      yes('mix-off', 'often', 'Plain water was used.'),
-      yes('mix-water', 'even', 'Plain water, and nothing else.'),
+      yes('mix-off', 'sometimes', 'Plain water was used, and may have been changed since.'),
+      yes('mix-water', 'seldom', 'Plain water, and nothing else, to this day.'),
       yes('crunch-in-hoses', 'even', 'Scale breaks off.'),
     ],
     guards: [guard('coolant-tested', 'Coolant tested')],
@@ -528,8 +528,8 @@ export const FLOW_FAULTS: readonly Fault[] = [
     priorBecause: 'Topped up from whatever stood there.',
     effects: [
       yes('gel', 'mostly', 'Gel or two colours, where coolants were mixed.'),
-      yes('mix-off', 'often', 'The fraction is far off, or the kinds do not go together.'),
-      yes('mix-water', 'sometimes', 'Water was filled year after year.'),
+      yes('mix-off', 'mostly', 'The fraction is far off, or the kinds do not go together.'),
+      yes('mix-water', 'even', 'Water was filled year after year: that is what it is.'),
       yes('hot-at-load', 'sometimes', 'Too strong carries less heat.'),
       yes('slow-over-months', 'even', 'Gel builds slowly.'),
       yes('heater-drop', 'seldom', 'Gel closes the heater.'),

@@ -4,6 +4,9 @@ import { binaryReading, laidBare, type SignReading } from '../../inference/sign-
 import type { CircuitLink, FanCircuitAnalysis } from './analysis'
 import type { FanCircuit } from './record'
 
+/** A voltmeter at the plug reads what is there, unless its tip touched nothing. */
+const VOLTMETER_VALIDITY = 0.995
+
 /** The sign that a break in each link shows where it is measured. */
 const SIGN_OF_LINK: Readonly<Record<CircuitLink, string>> = {
   fuse: 'fan-fuse-blown',
@@ -63,7 +66,7 @@ export function fanCircuitSigns(
         value: analysis.feedDropVolts,
         error: 0.2,
         given: { no: { mean: 0.3, sd: 0.4 }, yes: { low: 1, high: 14 } },
-        validity: 0.98,
+        validity: VOLTMETER_VALIDITY,
         conditions: 'voltmeter at the plug',
         says: message('says.fanSupply', { volts: record.supplyVolts!.toFixed(1) }),
       }),
@@ -76,7 +79,7 @@ export function fanCircuitSigns(
         value: record.groundDropVolts,
         error: 0.05,
         given: { no: { mean: 0.12, sd: 0.12 }, yes: { low: 0.5, high: 12 } },
-        validity: 0.98,
+        validity: VOLTMETER_VALIDITY,
         conditions: 'voltmeter at the plug',
         says: message('says.fanGround', { volts: record.groundDropVolts.toFixed(1) }),
       }),

@@ -9,7 +9,7 @@ import type { LevelFollowUp } from './record'
 export function followUpSigns(source: string, { daysAfter, level }: LevelFollowUp): SignReading[] {
   const seen = 1 - Math.exp(-daysAfter / 2.5)
   const likelihood = {
-    'at-mark': { no: 0.85, yes: 1 - 0.9 * seen },
+    'at-mark': { no: 0.85, yes: 1 - 0.97 * seen },
     'a-little-lower': { no: 0.13, yes: 0.1 + 0.2 * seen },
     lower: { no: 0.02, yes: 0.05 + 0.7 * seen },
   }[level]

@@ -1,7 +1,7 @@
 import { correctedValue } from '../../quantity/record'
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { LoadRunAnalysis } from './analysis'
 import type { LoadRun } from './record'
 
@@ -117,15 +117,11 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
       `says.heaterOn.${run.coolsWithHeaterOn}`,
       0.8,
     )
-  if (run.segments.some((s) => s.load !== 'not-known'))
-    plain(
-      'load-beyond',
-      a.beyondRating,
-      0.9,
-      0.05,
-      a.beyondRating ? 'says.loadBeyond' : 'says.loadWithin',
-      0.92,
-    )
+  // What was towed or carried is weighed or read off papers: beyond the rating is the fault itself.
+  if (a.beyondRating)
+    out.push(laidBare(`${source}#load-beyond`, 'load-beyond', 0.9, message('says.loadBeyond')))
+  else if (run.segments.some((s) => s.load !== 'not-known'))
+    plain('load-beyond', false, 0.9, 0.05, 'says.loadWithin', 0.92)
   if (a.overheats.length > 0 || a.leastMarginK < 12)
     plain('margin-thin', a.leastMarginK < 12, 0.75, 0.25, 'says.marginThin')
   return out
