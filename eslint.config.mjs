@@ -56,6 +56,7 @@ export const FLOORS = [
   'quantity',
   'physics',
   'statistics',
+  'instruments',
   'vehicle',
   'knowledge',
   'inference',

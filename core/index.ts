@@ -19,6 +19,14 @@ export { COLD_BELOW_C, type EngineTemperature } from './physics/engine-temperatu
 export { DEFAULT_TESTER_VOLUME_ML } from './physics/compliance'
 export { mixPlan } from './physics/mix'
 
+export { MODE_01, VEHICLE_VALUES, type VehicleValue } from './instruments/j1979'
+export {
+  createLineReader,
+  type LineReader,
+  type ReaderState,
+  type VehicleReading,
+} from './instruments/line-reader'
+
 export { COMPLAINTS, type Complaint } from './vehicle/complaint'
 export { PART_NAMES, type Part, partsOf } from './vehicle/parts'
 export { type EngineOrientation, LEAK_PLACES, positionOf } from './vehicle/places'

@@ -20,6 +20,7 @@ import {
   writePrivateJson,
 } from './lib/common.mjs'
 import { startCluster } from './lib/database.mjs'
+import { startVehicles } from './lib/stand-ins.mjs'
 
 const runFile = join(DATA, 'demo-run.json')
 const doneFile = join(DATA, 'demo-done.json')
@@ -132,9 +133,11 @@ await main(async () => {
   let cluster = await startCluster('demo-database', { fresh })
   let stopping = false
   let server
+  let vehicles
   const stop = async (code = 0) => {
     if (stopping) return
     stopping = true
+    vehicles?.stop()
     if (server && server.exitCode === null && server.signalCode === null) {
       const gone = new Promise((done) => server.once('exit', done))
       server.kill('SIGTERM')
@@ -163,6 +166,7 @@ await main(async () => {
       say('Preparing the database.')
       await admin(cluster, ['prepare-demo'])
     }
+    vehicles = await startVehicles(demo.shop.id)
     const launchServer = () => {
       server = spawn(process.execPath, ['.output/server/index.mjs'], {
         cwd: ROOT,
@@ -177,6 +181,7 @@ await main(async () => {
           NITRO_PORT: String(port),
           NITRO_SHUTDOWN_TIMEOUT: '2000',
           DATABASE_URL: cluster.url('thermognosis'),
+          THERMOGNOSIS_ADAPTERS: vehicles.adapters.join(', '),
           NUXT_SESSION_PASSWORD: cluster.sessionPassword,
           // Whoever starts the demo reads what to do with it, not a line for each request.
           THERMOGNOSIS_LOG: process.env.THERMOGNOSIS_LOG ?? 'warn',

@@ -88,11 +88,14 @@ export const useShop = defineStore('shop', () => {
     })
     const isKept = await keep('records', record.id, { case: caseId, record }, caseId)
     undoable.value =
-      isKept && record.kind !== 'cautions.acknowledged'
+      isKept && record.kind !== 'cautions.acknowledged' && !isOfItself(record.data)
         ? { caseId, entity: 'records', item: record }
         : undefined
     return record.id
   }
+
+  /** A piece that an instrument wrote down by itself is nobody's last entry. */
+  const isOfItself = (data: object) => 'live' in data && data.live === true
 
   async function addEvent<K extends EventKind>(
     caseId: string,

@@ -26,6 +26,8 @@ export async function startInstance(cluster, name, { withCases = false } = {}) {
   const otherShop = await admin(['create-shop', 'Valley Garage', '400'])
   await admin(['add-person', otherShop, 'berit', 'Berit Aune', 'lead'], 'valley-garage-400')
   const port = await freePort()
+  const adapterPort = await freePort()
+  const demoShop = JSON.parse(readFileSync(join(ROOT, 'data/demo/shop.json'), 'utf8')).shop.id
   const logFile = join(DATA, `test-${name}.log`)
   const log = openSync(logFile, 'w')
   const server = spawn(process.execPath, ['.output/server/index.mjs'], {
@@ -40,6 +42,7 @@ export async function startInstance(cluster, name, { withCases = false } = {}) {
       NITRO_PORT: String(port),
       NITRO_SHUTDOWN_TIMEOUT: '1000',
       NUXT_SESSION_PASSWORD: cluster.sessionPassword,
+      THERMOGNOSIS_ADAPTERS: `${demoShop}/Bay 1=${adapterPort}`,
       THERMOGNOSIS_EXIT_WITH_STDIN: '1',
     },
   })
@@ -75,7 +78,12 @@ export async function startInstance(cluster, name, { withCases = false } = {}) {
     }
   }
   return {
-    env: { TEST_BASE_URL: base, DATABASE_URL: env.DATABASE_URL, TEST_SERVER_LOG: logFile },
+    env: {
+      TEST_BASE_URL: base,
+      DATABASE_URL: env.DATABASE_URL,
+      TEST_SERVER_LOG: logFile,
+      TEST_ADAPTER_PORT: String(adapterPort),
+    },
     stop: async () => {
       const gone = new Promise((done) => server.once('exit', done))
       server.kill('SIGTERM')

@@ -180,6 +180,7 @@ export const EXPECT: Record<
     },
     status: whoRecords(200, 200),
   },
+  'GET /api/adapters': { request: () => ['GET', '/api/adapters'], status: whoReads(200) },
   'GET /api/people': { request: () => ['GET', '/api/people'], status: WHO_LEADS },
   'POST /api/people/:id/password': {
     request: () => ['POST', `/api/people/${uuidv7()}/password`],

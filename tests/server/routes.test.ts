@@ -37,6 +37,7 @@ const ELSEWHERE = [
   'DELETE /api/session',
   'DELETE /api/session/everywhere',
   'GET /api/live',
+  'GET /api/adapters/stream',
 ]
 
 beforeAll(async () => {
@@ -74,6 +75,9 @@ describe('every route', () => {
       })
   it('live events are for the signed in', async () => {
     expect((await clients.signedOut.ask('GET', '/api/live')).status).toBe(401)
+    const stream = '/api/adapters/stream?name=Bay%201'
+    expect((await clients.signedOut.ask('GET', stream)).status).toBe(401)
+    expect((await clients.otherShop.ask('GET', stream)).status).toBe(404)
   })
   it('another shop sees nothing of this one in its changes', async () => {
     const { body } = await clients.otherShop.ask('GET', '/api/changes?after=0')

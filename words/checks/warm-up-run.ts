@@ -31,6 +31,23 @@ export const warmUpRun: CheckWords = {
       'No column of this file looks like time: name one “time” or “seconds”.',
     'warm-up-run.logHasNoChannel':
       'No column of this file looks like a temperature of the engine: name one “coolant”.',
+    'warm-up-run.live.read': 'Read live: {name}',
+    'warm-up-run.live.stop': 'Stop reading live',
+    'warm-up-run.live.garbled':
+      '{lines, plural, one {# garbled line} other {# garbled lines}} left out',
+    'warm-up-run.live.state.connecting': 'Connecting to {name}.',
+    'warm-up-run.live.state.setting-up': 'Setting up {name}.',
+    'warm-up-run.live.state.searching': '{name} searches for the vehicle.',
+    'warm-up-run.live.state.reading': 'Live from {name}, kept with the run.',
+    'warm-up-run.live.state.no-data':
+      'The vehicle gives no coolant temperature: ignition on, plug seated?',
+    'warm-up-run.live.state.silent': '{name} does not answer: it is set up anew.',
+    'warm-up-run.live.state.gone': 'No connection to {name}: tried again and again.',
+    'warm-up-run.live.value.engine-speed': 'Engine',
+    'warm-up-run.live.value.road-speed': 'Road',
+    'warm-up-run.live.value.intake-air': 'Intake air',
+    'warm-up-run.live.value.module-voltage': 'Supply',
+    'warm-up-run.live.value.ambient': 'Outside',
     'warm-up-run.channel.scan-coolant': 'Scan tool',
     'warm-up-run.channel.engine-side-hose': 'Hose, engine side',
     'warm-up-run.channel.radiator-side-hose': 'Hose, radiator side',

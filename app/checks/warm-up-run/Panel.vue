@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { type Message, type QuantityRecord, warmUpRunCheck, type WarmUpMark } from '#core'
 import { logIn } from './log-file'
+import LiveLine from './LiveLine.vue'
 import RunChart from './RunChart.vue'
 import RunEntry from './RunEntry.vue'
 import { type HandChannel, useRun } from './use-run'
@@ -11,7 +12,7 @@ const { say, sayProblem } = useWords()
 const run = useRun()
 const shop = useShop()
 const preferences = usePreferences()
-const { start, elapsed, running, latest, marks, series, outcome, mayRecord } = run
+const { start, elapsed, running, latest, marks, series, outcome, mayRecord, live } = run
 const problem = ref('')
 const notes = ref<Message[]>([])
 const clock = computed(() => {
@@ -47,8 +48,10 @@ const keepReading = (channel: HandChannel, reading: QuantityRecord) =>
     channel,
     reading,
   })
-const keepMark = (mark: WarmUpMark['mark']) =>
-  add('warm-up-run.mark', { run: start.value!.id, elapsedSeconds: elapsed.value, mark })
+async function keepMark(mark: WarmUpMark['mark']) {
+  if (mark === 'stopped') await live.stop()
+  await add('warm-up-run.mark', { run: start.value!.id, elapsedSeconds: elapsed.value, mark })
+}
 async function takeLog(chosen: File | File[] | null | undefined) {
   const file = Array.isArray(chosen) ? chosen[0] : chosen
   problem.value = ''
@@ -94,6 +97,17 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
         say('warm-up-run.minutesToGo', { minutes: minutesToGo })
       }}</span>
     </p>
+    <LiveLine
+      v-if="running"
+      :adapters="live.adapters.value"
+      :followed="live.followed.value?.adapter"
+      :state="live.state.value"
+      :garbled="live.garbled.value"
+      :latest="live.latest.value"
+      :disabled="!mayRecord"
+      @follow="live.follow"
+      @stop="live.stop"
+    />
     <RunEntry
       v-if="running"
       :latest="latest"

@@ -7,6 +7,7 @@ import {
   sinceLastWork,
   warmUpRunCheck,
 } from '#core'
+import { useLive } from './use-live'
 
 /** Channels that a person reads, in the order of a walk round the car. */
 export const READ_BY_HAND = [
@@ -40,10 +41,35 @@ export function useRun() {
   const readings = computed(() => ofRun(kept('warm-up-run.reading')))
   const marks = computed(() => ofRun(kept('warm-up-run.mark')))
   const traces = computed(() => ofRun(kept('warm-up-run.trace')))
-  const series = computed<RunSeries>(() =>
+  const shop = useShop()
+  const keptSeries = computed<RunSeries>(() =>
     gatherSeries(
       readings.value.map(({ data }) => data),
       traces.value.map(({ data }) => data),
+    ),
+  )
+  const live = useLive(start, keptSeries, (channel, { seconds, values }, from) =>
+    shop.addRecord(open.id, 'warm-up-run.trace', {
+      run: start.value!.id,
+      channel,
+      seconds,
+      values,
+      from,
+      live: true,
+    }),
+  )
+  /** what is kept and, of a vehicle read live, what has just come */
+  const series = computed<RunSeries>(() =>
+    gatherSeries(
+      readings.value.map(({ data }) => data),
+      [
+        ...traces.value.map(({ data }) => data),
+        ...Object.entries(live.pending.value).map(([channel, piece]) => ({
+          run: '',
+          channel: channel as RunChannel,
+          ...piece,
+        })),
+      ],
     ),
   )
   const elapsed = computed(() =>
@@ -54,7 +80,7 @@ export function useRun() {
   const running = computed(
     () =>
       start.value !== undefined &&
-      traces.value.length === 0 &&
+      traces.value.every(({ data }) => data.live === true) &&
       !marks.value.some(({ data }) => data.mark === 'stopped'),
   )
   /** the last figure read by hand of each channel, °C */
@@ -63,9 +89,26 @@ export function useRun() {
       new Map(
         readings.value
           .toSorted((a, b) => a.data.elapsedSeconds - b.data.elapsedSeconds)
-          .map(({ data }) => [data.channel, correctedValue(data.reading)]),
+          .map(({ data }): [RunChannel, number] => [data.channel, correctedValue(data.reading)])
+          .concat(
+            live.latest.value.has('coolant')
+              ? [['scan-coolant', live.latest.value.get('coolant')!]]
+              : [],
+          ),
       ),
   )
   const outcome = computed(() => check.outcomeOf(start.value?.id))
-  return { ...check, again, start, readings, marks, series, elapsed, running, latest, outcome }
+  return {
+    ...check,
+    again,
+    start,
+    readings,
+    marks,
+    series,
+    elapsed,
+    running,
+    latest,
+    outcome,
+    live,
+  }
 }

@@ -49,6 +49,8 @@ export const warmUpTrace = z
       .min(2)
       .max(50_000),
     from: writtenText(200).optional(),
+    /** read live from the vehicle, a piece of a run that goes on */
+    live: z.literal(true).optional(),
   })
   .refine((t) => t.seconds.length === t.values.length, {
     message: 'there are as many times as values',

@@ -1,0 +1,168 @@
+import type { Ref } from 'vue'
+import { ask } from '../../local-store/api'
+import type { ReaderState, RunChannel, RunSeries, VehicleValue } from '#core'
+
+export type LiveState = ReaderState | 'connecting' | 'gone'
+
+/** What the server tells of a line, ten times a second at most. */
+interface News {
+  /** the server's clock, ms since 1970 */
+  now: number
+  state: LiveState
+  garbled: number
+  samples: { at: number; name: VehicleValue; value: number }[]
+}
+
+/** Values that are kept with the run, and the channel of each; the others are shown. */
+const CHANNEL_OF: Partial<Record<VehicleValue, RunChannel>> = {
+  coolant: 'scan-coolant',
+  'engine-speed': 'engine-speed',
+  ambient: 'ambient',
+}
+/** What was read is kept in pieces of so long; until then a reload gets it from the server again, s. */
+const PIECE_SECONDS = 15
+
+interface Piece {
+  seconds: number[]
+  values: number[]
+}
+/** What of a run is followed on this device, kept over a reload. */
+interface Followed {
+  adapter: string
+  /** moment of the last sample that is kept, by the server's clock */
+  since: number
+}
+/** Nothing from before is asked for. */
+const FROM_NOW = Number.MAX_SAFE_INTEGER
+const keyOf = (run: string) => `thermognosis-live-${run}`
+
+/**
+ * A run that the vehicle writes down by itself: follows an adapter, shows what comes, and keeps it piece by piece. A
+ * reload or a lost network goes on where the last piece ended.
+ */
+export function useLive(
+  run: Ref<{ id: string; observedAt: string } | undefined>,
+  series: Ref<RunSeries>,
+  keepPiece: (channel: RunChannel, piece: Piece, from: string) => Promise<unknown>,
+) {
+  const adapters = ref<string[]>([])
+  const followed = shallowRef<Followed>()
+  const state = ref<LiveState>('connecting')
+  const garbled = ref(0)
+  const latest = shallowRef(new Map<VehicleValue, number>())
+  const pending = shallowRef<Partial<Record<RunChannel, Piece>>>({})
+  let source: EventSource | undefined
+  let lastAt = 0
+  let behindMs: number | undefined
+
+  const lastSeconds = (channel: RunChannel) =>
+    pending.value[channel]?.seconds.at(-1) ?? series.value[channel]?.x.at(-1) ?? -1
+
+  function take(news: News) {
+    state.value = news.state
+    garbled.value = news.garbled
+    // The device's clock may stand otherwise than the server's: what took the shortest way tells by how much.
+    behindMs = Math.min(behindMs ?? Infinity, Date.now() - news.now)
+    if (followed.value?.since === FROM_NOW) remember({ ...followed.value, since: news.now })
+    if (news.samples.length === 0 || !run.value) return
+    const startMs = Date.parse(run.value.observedAt)
+    const now = new Map(latest.value)
+    const next = { ...pending.value }
+    for (const { at, name, value } of news.samples) {
+      lastAt = Math.max(lastAt, at)
+      now.set(name, value)
+      const channel = CHANNEL_OF[name]
+      const seconds = (at + behindMs - startMs) / 1000
+      if (!channel || seconds <= lastSeconds(channel)) continue
+      const piece = next[channel] ?? { seconds: [], values: [] }
+      next[channel] = {
+        seconds: [...piece.seconds, seconds],
+        values: [...piece.values, value],
+      }
+      pending.value = next
+    }
+    latest.value = now
+    const first = Math.min(...Object.values(next).map((piece) => piece.seconds[0] ?? Infinity))
+    const last = Math.max(...Object.values(next).map((piece) => piece.seconds.at(-1) ?? -Infinity))
+    if (last - first >= PIECE_SECONDS) void flush()
+  }
+
+  /** Keeps what has come; a channel with a single sample waits for its next. */
+  async function flush() {
+    const { value: now } = followed
+    if (!now || !run.value) return
+    const whole = Object.entries(pending.value).filter(([, { seconds }]) => seconds.length > 1)
+    const since = lastAt
+    pending.value = Object.fromEntries(
+      Object.entries(pending.value).filter(([, { seconds }]) => seconds.length === 1),
+    )
+    for (const [channel, piece] of whole) await keepPiece(channel as RunChannel, piece, now.adapter)
+    if (followed.value) remember({ ...followed.value, since })
+  }
+
+  function remember(now: Followed) {
+    followed.value = now
+    if (run.value) sessionStorage.setItem(keyOf(run.value.id), JSON.stringify(now))
+  }
+
+  function connect() {
+    const { value: now } = followed
+    if (!now) return
+    source?.close()
+    state.value = 'connecting'
+    const asked = new URLSearchParams({ name: now.adapter, since: String(now.since) })
+    const mine = (source = new EventSource(`/api/adapters/stream?${asked}`))
+    mine.addEventListener('message', ({ data }) => take(JSON.parse(String(data)) as News))
+    mine.addEventListener('error', () => {
+      state.value = 'gone'
+      // The browser connects anew with the old question; what came since is asked for here instead.
+      mine.close()
+      setTimeout(() => {
+        if (source !== mine || !followed.value) return
+        followed.value = { ...followed.value, since: lastAt || followed.value.since }
+        connect()
+      }, AGAIN_MS)
+    })
+  }
+
+  function follow(adapter: string) {
+    remember({ adapter, since: FROM_NOW })
+    connect()
+  }
+
+  async function stop() {
+    source?.close()
+    source = undefined
+    await flush()
+    if (run.value) sessionStorage.removeItem(keyOf(run.value.id))
+    followed.value = undefined
+    latest.value = new Map()
+  }
+
+  onMounted(async () => {
+    adapters.value = await ask<{ adapters: string[] }>('GET', '/api/adapters').then(
+      (told) => told.adapters,
+      () => [],
+    )
+  })
+  watch(
+    () => run.value?.id,
+    (id) => {
+      source?.close()
+      followed.value = undefined
+      const kept = id && sessionStorage.getItem(keyOf(id))
+      if (!kept) return
+      followed.value = JSON.parse(kept) as Followed
+      connect()
+    },
+    { immediate: true },
+  )
+  onBeforeUnmount(() => {
+    void flush()
+    source?.close()
+  })
+
+  return { adapters, followed, state, garbled, latest, pending, follow, stop }
+}
+
+const AGAIN_MS = 2_000
