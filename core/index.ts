@@ -158,8 +158,8 @@ export {
   type RankedCase,
   believe,
   chancesOf,
-  leadOf,
   modelFor,
+  leadOf,
   rankBelieved,
   rankCase,
 } from './diagnosis/rank-case'
@@ -203,4 +203,11 @@ export {
   vacuumDecayCheck,
   warmUpRunCheck,
 } from './checks'
-export { foundSuspects, type NextStep, nextSteps, openingCheck } from './planning/next-step'
+export {
+  foundSuspects,
+  type NextStep,
+  nextSteps,
+  openingCheck,
+  stepsAtHand,
+} from './planning/next-step'
+export { type Glance, glanceAt, type GlanceNext } from './diagnosis/glance'

@@ -35,6 +35,8 @@ const NAMED_BY_ID = [
   'form.',
   'warm-up-run.channel.',
   'warm-up-run.mark.',
+  'warm-up-run.live.state.',
+  'warm-up-run.live.value.',
   'answer.',
 ]
 const textsOf = (folder: string) =>

@@ -1,3 +1,4 @@
+import { useNow } from '@vueuse/core'
 import { DateTime } from 'luxon'
 import type { Ref } from 'vue'
 import {
@@ -7,13 +8,15 @@ import {
   type CaseStage,
   caseStateOf,
   type Complaint,
+  type Glance,
+  type GlanceNext,
   isClosed,
   millisecondsOf,
 } from '#core'
 import { formatChance } from '../../words/format'
 import { rememberedBy } from '../shop/remembered'
 import { type BoardFilter, type Filterable, passes } from '../shop/filters'
-import type { BoardAnswer, BoardRequest, Lead } from '../workers/board.worker'
+import type { BoardAnswer, BoardRequest } from '../workers/board.worker'
 
 export interface CaseSummary {
   id: string
@@ -26,8 +29,12 @@ export interface CaseSummary {
   opened: string
   closed: boolean
   pinned: boolean
-  lead: { name: string; chance: string; probability: number } | undefined
+  lead: { name: string; chance: string; probability: number; next?: GlanceNext } | undefined
+  /** when a cooling engine will be cold, as a time of day */
+  coldAt: string | undefined
 }
+
+const MINUTE_MS = 60_000
 
 /** The id written last among these, which stands for all of them: an entry never changes. */
 const newestOf = rememberedBy((entries: readonly { id: string }[]) =>
@@ -75,14 +82,19 @@ const aboutCase = perCase<About>((input) => ({
   closed: isClosed(input.events),
 }))
 /** What a card says of a case beside its suspects: the stage, and `opened` as a day in words. */
-const toldOf = perCase<{ stage: CaseStage; opened: string }>((input) => ({
-  stage: caseStateOf(input).stage,
-  opened: DateTime.fromISO(input.case.openedAt).toFormat('d LLL'),
-}))
+const toldOf = perCase((input) => {
+  const state = caseStateOf(input)
+  const stage: CaseStage = state.stage
+  return {
+    stage,
+    opened: DateTime.fromISO(input.case.openedAt).toFormat('d LLL'),
+    engineAt: (ms: number) => state.engineAt(new Date(ms).toISOString()),
+  }
+})
 
-const inWords = rememberedBy((lead: Lead) => ({
-  ...lead,
-  chance: formatChance(lead.probability),
+const inWords = rememberedBy((glance: Glance) => ({
+  ...glance,
+  chance: formatChance(glance.probability),
 }))
 
 /** Gives the summary that a case had before, where nothing differs: the same one leaves its card as it is drawn. */
@@ -108,9 +120,13 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
     type: 'module',
   })
   const asked = new Map<string, string>()
-  worker.addEventListener('message', ({ data }: MessageEvent<BoardAnswer>) =>
-    shop.keepResult(data.id, data.stamp, data.lead),
-  )
+  worker.addEventListener('message', ({ data }: MessageEvent<BoardAnswer>) => {
+    const { id, stamp, glance, isLeadOnly } = data
+    if (!isLeadOnly) return shop.keepResult(id, stamp, glance)
+    // What was next stays until what is next is known; a board that is left before then asks again.
+    const before = shop.results.get(id)?.value as Glance | undefined
+    shop.keepResult(id, `${stamp}/lead`, { ...before, ...glance })
+  })
   onScopeDispose(() => worker.terminate())
 
   const all = computed(() =>
@@ -125,7 +141,15 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
   )
   const passing = computed(() => all.value.filter(({ about }) => passes(filter.value, about)))
   const drawn = useByAndBy(most, () => passing.value.length, filter)
-  const shown = computed(() => passing.value.slice(0, drawn.value))
+  const ticking = useNow({ interval: MINUTE_MS })
+  const now = computed(() => ticking.value.getTime())
+  /** Those that are drawn; what is next in them goes by where their engine stands as well. */
+  const shown = computed(() =>
+    passing.value.slice(0, drawn.value).map((one) => {
+      const engine = toldOf(one.input, one.stamp).engineAt(now.value)
+      return { ...one, engine, ownStamp: one.stamp, stamp: `${one.stamp}/${engine.phase}` }
+    }),
+  )
 
   watchEffect(() => {
     // What is read half would be ranked for nothing.
@@ -133,15 +157,17 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
     for (const { id, input, stamp } of shown.value) {
       if (asked.get(id) === stamp || shop.results.get(id)?.stamp === stamp) continue
       asked.set(id, stamp)
-      worker.postMessage({ id, stamp, input } satisfies BoardRequest)
+      const at = new Date(now.value).toISOString()
+      worker.postMessage({ id, stamp, input, at } satisfies BoardRequest)
     }
   })
 
   const same = keptSummaries()
   const cards = computed<CaseSummary[]>(() =>
-    shown.value.map(({ id, input, stamp, about }) => {
-      const lead = shop.results.get(id)?.value as Lead | undefined
-      const { stage, opened } = toldOf(input, stamp)
+    shown.value.map(({ id, input, about, engine, ownStamp }) => {
+      const lead = shop.results.get(id)?.value as Glance | undefined
+      const { stage, opened } = toldOf(input, ownStamp)
+      const coldMs = now.value + engine.coldInMinutes * MINUTE_MS
       return same(id, {
         id,
         vehicle: input.vehicle.name,
@@ -154,6 +180,8 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
         closed: about.closed,
         pinned: shop.held.get(id)?.pinned === 1,
         lead: lead && inWords(lead),
+        coldAt:
+          engine.phase === 'cooling' ? DateTime.fromMillis(coldMs).toFormat('HH:mm') : undefined,
       })
     }),
   )

@@ -1,6 +1,5 @@
 import type { ComputedRef, ShallowRef } from 'vue'
 import {
-  askedOfEngine,
   BOOK,
   foundSuspects,
   type CaseInput,
@@ -8,6 +7,7 @@ import {
   type CheckId,
   type NextStep,
   nextSteps,
+  stepsAtHand,
 } from '#core'
 import { hasPanel, RECORDABLE } from '../checks'
 import type { Answer } from '../workers/answer'
@@ -40,22 +40,15 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
   const all = computed<NextStep[]>(() =>
     answer.value && state.value ? nextSteps(answer.value.ranked, state.value) : [],
   )
-  const needsStart = ({ phase }: NextStep) =>
-    engine.value !== undefined && askedOfEngine(phase, engine.value.phase) === 'start'
+  const atHand = computed(() => stepsAtHand(all.value, engine.value?.phase, hasPanel))
   /** the first step that waits: for an engine that runs, or for a screen of its own */
-  const later = computed(() => all.value.find((step) => !hasPanel(step.check) || needsStart(step)))
-  /** What can be done now. Nothing is taken apart while a step that waits would tell more for its time. */
-  const isReady = (step: NextStep, at: number) =>
-    hasPanel(step.check) &&
-    !needsStart(step) &&
-    (step.phase !== 'bench' || !later.value || at < all.value.indexOf(later.value))
-  const offered = computed(() => all.value.filter(isReady))
+  const later = computed(() => atHand.value.later)
+  /** what can be done now */
+  const offered = computed(() => atHand.value.offered)
   /** what can be recorded here first */
-  const steps = computed(() => [
-    ...offered.value,
-    ...all.value.filter((step, at) => !isReady(step, at)),
-  ])
+  const steps = computed(() => [...offered.value, ...atHand.value.waiting])
   const next = computed(() => offered.value.find(({ check }) => check !== active.value))
+  const inWork = computed(() => offered.value.find(({ check }) => check === active.value))
   /** what is found, where it needs no more work or none is left that would tell much */
   const settled = computed<Settled | undefined>(() => {
     const ranked = answer.value?.ranked
@@ -80,5 +73,5 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
     const telling = offered.value.map(({ check }) => check).slice(0, OFFERED)
     return new Set<CheckId>([...usual, ...telling])
   })
-  return { engine, steps, next, settled, nothingIsLeft, later, shownChecks }
+  return { engine, steps, next, inWork, settled, nothingIsLeft, later, shownChecks }
 }

@@ -1,6 +1,6 @@
 import { Belief } from '../inference/belief'
 import { buildModel, type Model } from '../inference/model'
-import { nothingWrongIn, rankBelief, type Ranking } from '../inference/rank'
+import { nothingWrongIn, rankBelief, type Ranking, type Suspect } from '../inference/rank'
 import type { Timeline } from '../inference/timeline'
 import type { CheckId } from '../checks/registry'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
@@ -16,9 +16,8 @@ import { proofOf } from './repeat'
 import { assess, type Assessment, type EpochWork } from './assess'
 import { type CaseInput } from '../record/case-input'
 
-export interface RankedCase {
-  assessment: Assessment
-  ranking: Ranking
+/** What is to be done in a case, as it was worked out. */
+interface Work {
   /** checks that had failed before the last work on the vehicle and were not done since */
   repeat: CheckId[]
   /** checks that lay the lead bare, where it is likely and not shown yet */
@@ -32,6 +31,11 @@ export interface RankedCase {
   questions: OpenQuestion[]
   /** the check that names the place of what is likely already */
   locate?: Locate
+}
+
+export interface RankedCase extends Work {
+  assessment: Assessment
+  ranking: Ranking
   book: { version: string; hash: string }
   engine: string
 }
@@ -96,9 +100,11 @@ export function believe(input: CaseInput, earlier?: Believed): Believed {
   }
 }
 
-/** The leading suspect alone, or "Nothing wrong" where that is likelier: enough for a board of many cases. */
-export function leadOf(input: CaseInput): { name: string; probability: number } {
-  const { belief, model } = believe(input)
+/** The leading suspect alone, or "Nothing wrong" where that is likelier: what a board of many cases shows first. */
+export const leadOf = (input: CaseInput) => leadIn(believe(input))
+
+/** The same, from what is believed already. */
+export function leadIn({ belief, model }: Believed): { name: string; probability: number } {
   const f = belief.faults.reduce((best, p, i) => (p > belief.faults[best]! ? i : best), 0)
   const nothingWrong = nothingWrongIn(belief)
   return nothingWrong > belief.faults[f]!
@@ -116,17 +122,18 @@ export function rankCase(input: CaseInput): RankedCase {
   return rankBelieved(believe(input), input)
 }
 
-/** The reasons, the next check and the questions that follow from what is believed of a case. */
-export function rankBelieved({ assessment, belief }: Believed, input: CaseInput): RankedCase {
-  const ranking = rankBelief(belief, assessment.facts)
+/** What is to be done in a case, from what is believed of it. */
+export function workOf(
+  { assessment, belief }: Believed,
+  input: CaseInput,
+  suspects: readonly Suspect[],
+): Work {
   const prediction = predictionOf(belief)
   const planned = plannedOf(belief, input)
   const prove = provingChecks(prediction, planned, assessment.facts)
   const shown = shownFaults(belief, assessment.facts)
-  const locate = locatingCheck(ranking.suspects, planned.state, input.vehicle.profile)
+  const locate = locatingCheck(suspects, planned.state, input.vehicle.profile)
   return {
-    assessment,
-    ranking,
     ...(locate ? { locate } : {}),
     repeat: proofOf(assessment.outcomes, planned.state).left,
     prove,
@@ -134,6 +141,17 @@ export function rankBelieved({ assessment, belief }: Believed, input: CaseInput)
     shown: [...shown].map((f) => belief.model.faults[f]!.id),
     next: nextChecks(belief, input, planned),
     questions: openQuestions(belief),
+  }
+}
+
+/** The reasons, the next check and the questions that follow from what is believed of a case. */
+export function rankBelieved(believed: Believed, input: CaseInput): RankedCase {
+  const { assessment, belief } = believed
+  const ranking = rankBelief(belief, assessment.facts)
+  return {
+    assessment,
+    ranking,
+    ...workOf(believed, input, ranking.suspects),
     book: { version: BOOK.version, hash: BOOK_HASH },
     engine: ENGINE_VERSION,
   }

@@ -94,11 +94,10 @@ export function rank(
   return rankBelief(new Belief(model, readings, timeline), facts)
 }
 
-export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking {
-  const { model } = belief
-  const heard = belief.readings.filter((r) => model.signs.has(r.sign))
+/** All suspects by probability, with their roles and the guards that these facts meet. */
+export function suspectsOf(belief: Belief, facts: ReadonlySet<string>): Suspect[] {
   const shares = consequenceShares(belief)
-  const suspects = model.faults
+  return belief.model.faults
     .map((fault, f): Suspect => ({
       fault: fault.id,
       name: fault.name,
@@ -112,9 +111,14 @@ export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking 
       guards: fault.guards.map((g) => ({ id: g.id, met: guardMet(g, facts), text: g.text })),
     }))
     .sort((a, b) => b.probability - a.probability || (a.fault < b.fault ? -1 : 1))
+}
+
+export function rankBelief(belief: Belief, facts: ReadonlySet<string>): Ranking {
+  const { model } = belief
+  const heard = belief.readings.filter((r) => model.signs.has(r.sign))
   const heaviest = belief.heaviestSets(SETS_LOOKED_AT)
   return {
-    suspects,
+    suspects: suspectsOf(belief, facts),
     ...summarise(belief, heaviest),
     moved: movedBy(belief, heard),
     says: heard.map((r) => ({ source: sourceOf(r), sign: r.sign, message: r.says })),

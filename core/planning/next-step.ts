@@ -1,11 +1,13 @@
 import { ALL_CHECKS, checkOf, type CheckId } from '../checks/registry'
 import type { Suspect } from '../inference/rank'
+import type { ThermalPhase } from '../physics/engine-temperature'
 import type { Message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { Locate } from './locate'
 import { isWorthDoing, minutesOf, type NextCheck, WORTH_GOING_BACK_BITS } from './next-check'
 import type { OpenQuestion } from './questions'
 import { WANTED_LEAD } from './settled'
+import { askedOfEngine } from './waits'
 
 /** Something to do next: one check, and why it and not another. */
 export interface NextStep extends Omit<NextCheck, 'bits'> {
@@ -84,6 +86,28 @@ export function nextSteps(
       locates: locate!.says,
     })
   return steps
+}
+
+/**
+ * Of the steps, those that can be done now; and the first that waits, for an engine that runs or for what `can` says is
+ * not possible. Nothing is taken apart while a step that waits would tell more for its time.
+ */
+export function stepsAtHand(
+  all: readonly NextStep[],
+  enginePhase: ThermalPhase | undefined,
+  can: (check: CheckId) => boolean = () => true,
+): { offered: NextStep[]; waiting: NextStep[]; later: NextStep | undefined } {
+  const waits = ({ check, phase }: NextStep) =>
+    !can(check) || (enginePhase !== undefined && askedOfEngine(phase, enginePhase) === 'start')
+  const firstWaiting = all.findIndex(waits)
+  const later = all[firstWaiting]
+  const isReady = (step: NextStep, at: number) =>
+    !waits(step) && (step.phase !== 'bench' || !later || at < firstWaiting)
+  return {
+    offered: all.filter(isReady),
+    waiting: all.filter((step, at) => !isReady(step, at)),
+    later,
+  }
 }
 
 /**

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, ref } from 'vue'
-import { type CaseFile, leadOf, readCaseFile } from '#core'
+import { type CaseFile, glanceAt, readCaseFile } from '#core'
 import { useBoard } from '../../app/composables/use-board'
 import { useShopSearch } from '../../app/composables/use-shop-search'
 import { type BoardFilter, EVERYTHING_OPEN } from '../../app/shop/filters'
@@ -15,7 +15,8 @@ class AtOnce extends EventTarget {
   static asked: BoardRequest[] = []
   postMessage(request: BoardRequest) {
     AtOnce.asked.push(request)
-    const data = { id: request.id, stamp: request.stamp, lead: leadOf(request.input) }
+    const { id, stamp, input, at } = request
+    const data = { id, stamp, glance: glanceAt(input, at), isLeadOnly: false }
     queueMicrotask(() => this.dispatchEvent(new MessageEvent('message', { data })))
   }
   terminate() {}

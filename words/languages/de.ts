@@ -129,6 +129,11 @@ const BOARD = {
   'board.import.stop': 'Anhalten',
   'board.import.progress': '{done} von {of} Einträgen',
   'case.case-card.ranking': 'Wird gerechnet …',
+  'case.case-card.next':
+    'Als Nächstes: {what}, {minutes} min{waits, select, yes {, bei laufendem Motor} other {}}',
+  'case.case-card.found':
+    '{shown, select, yes {Gezeigt: instand setzen, dann beweisen} other {Fast geklärt: zeigen, bevor ein Teil bestellt wird}}',
+  'case.case-card.coldAt': 'Kalt um {at}',
   'case.case-card.opened': '{stage} · seit {opened}',
 }
 
@@ -184,6 +189,8 @@ const CASE = {
   'case.loop-sheet.systemProfile': 'Systemdaten',
   'case.loop-sheet.smaller': 'Kleiner',
   'case.loop-sheet.larger': 'Größer',
+  'case.next-box.here': 'Als Nächstes: {check}, hier',
+  'case.next-box.inWork': '{minutes} min.',
   'case.next-box.settled': 'Gezeigt: {name}',
   'case.next-box.nearlySettled': 'So gut wie gefunden: {name}',
   'case.next-box.mendItThenProveIt': 'Beheben, dann die Reparatur nachweisen: {proof}',

@@ -1,5 +1,10 @@
 export const CASE: Readonly<Record<string, string>> = {
   'case.case-card.ranking': 'Ranking …',
+  'case.case-card.next':
+    'Next: {what}, {minutes} min{waits, select, yes {, engine running} other {}}',
+  'case.case-card.found':
+    '{shown, select, yes {Shown: mend it, then prove it} other {Nearly settled: show it before a part is ordered}}',
+  'case.case-card.coldAt': 'Cold at {at}',
   'case.case-card.opened': '{stage} · opened {opened}',
   'case.check-column.history': 'History',
   'case.check-column.moreBelow': 'More below',
@@ -29,6 +34,8 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.loop-sheet.systemProfile': 'System profile',
   'case.loop-sheet.smaller': 'Smaller',
   'case.loop-sheet.larger': 'Larger',
+  'case.next-box.here': 'Next: {check}, here',
+  'case.next-box.inWork': '{minutes} min.',
   'case.next-box.settled': 'Shown: {name}',
   'case.next-box.nearlySettled': 'As good as found: {name}',
   'case.next-box.mendItThenProveIt': 'Mend it, then prove the repair: {proof}',

@@ -1,3 +1,4 @@
+import { useSessionStorage } from '@vueuse/core'
 import type { Ref } from 'vue'
 import { ask } from '../../local-store/api'
 import type { ReaderState, RunChannel, RunSeries, VehicleValue } from '#core'
@@ -34,7 +35,8 @@ interface Followed {
 }
 /** Nothing from before is asked for. */
 const FROM_NOW = Number.MAX_SAFE_INTEGER
-const keyOf = (run: string) => `thermognosis-live-${run}`
+/** Runs that are followed on this device, by their ids. */
+const onDevice = useSessionStorage<Record<string, Followed>>('thermognosis.live', {})
 
 /**
  * A run that the vehicle writes down by itself: follows an adapter, shows what comes, and keeps it piece by piece. A
@@ -102,7 +104,7 @@ export function useLive(
 
   function remember(now: Followed) {
     followed.value = now
-    if (run.value) sessionStorage.setItem(keyOf(run.value.id), JSON.stringify(now))
+    if (run.value) onDevice.value = { ...onDevice.value, [run.value.id]: now }
   }
 
   function connect() {
@@ -134,7 +136,8 @@ export function useLive(
     source?.close()
     source = undefined
     await flush()
-    if (run.value) sessionStorage.removeItem(keyOf(run.value.id))
+    const { [run.value?.id ?? '']: _ended, ...others } = onDevice.value
+    onDevice.value = others
     followed.value = undefined
     latest.value = new Map()
   }
@@ -150,9 +153,9 @@ export function useLive(
     (id) => {
       source?.close()
       followed.value = undefined
-      const kept = id && sessionStorage.getItem(keyOf(id))
+      const kept = id === undefined ? undefined : onDevice.value[id]
       if (!kept) return
-      followed.value = JSON.parse(kept) as Followed
+      followed.value = kept
       connect()
     },
     { immediate: true },

@@ -1,9 +1,35 @@
 <script setup lang="ts">
+import { formatClock } from '../../../words/format'
 import type { CaseSummary } from '../../composables/use-board'
 
-const { say } = useWords()
+const { checkName, say } = useWords()
 
-defineProps<{ summary: CaseSummary }>()
+const props = defineProps<{ summary: CaseSummary }>()
+const { running, now } = useTimers()
+/** What runs in this case, and how long it has run. */
+const timers = computed(() =>
+  running.value
+    .filter(({ caseId }) => caseId === props.summary.id)
+    .map(({ id, check, startedAt, due }) => ({
+      id,
+      due,
+      text: `${checkName(check)} ${formatClock((now.value - startedAt) / 1000)}`,
+    })),
+)
+const next = computed(() => {
+  const step = props.summary.lead?.next
+  if (!step) return ''
+  if (step.is === 'found')
+    return say('case.case-card.found', {
+      names: step.names.join(' + '),
+      shown: step.isShown ? 'yes' : 'no',
+    })
+  return say('case.case-card.next', {
+    what: step.question ? say('case.next-box.askTheKeeper') : checkName(step.check),
+    minutes: step.minutes,
+    waits: step.waitsForHeat ? 'yes' : 'no',
+  })
+})
 </script>
 
 <template>
@@ -24,6 +50,13 @@ defineProps<{ summary: CaseSummary }>()
       </template>
       <span v-else class="quiet">{{ say('case.case-card.ranking') }}</span>
     </div>
+    <p v-if="next" class="next">{{ next }}</p>
+    <p v-if="timers.length > 0 || summary.coldAt" class="small waits">
+      <span v-for="timer in timers" :key="timer.id" :class="{ due: timer.due }">{{
+        timer.text
+      }}</span>
+      <span v-if="summary.coldAt">{{ say('case.case-card.coldAt', { at: summary.coldAt }) }}</span>
+    </p>
     <p class="small quiet">
       {{ say('case.case-card.opened', { stage: summary.stage, opened: summary.opened }) }}
       <template v-if="summary.pinned">· {{ say('board.pinned') }}</template>
@@ -66,6 +99,19 @@ defineProps<{ summary: CaseSummary }>()
   gap: 2px 12px;
   font-weight: 500;
   margin-top: auto;
+}
+.next {
+  font-weight: 600;
+}
+.waits {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  color: var(--cool);
+  font-weight: 600;
+}
+.waits .due {
+  color: var(--hot);
 }
 .bar {
   grid-column: 1 / 3;

@@ -11,6 +11,8 @@ const props = defineProps<{
   nothingIsLeft: boolean
   closed: boolean
   later: NextStep | undefined
+  /** what is next and in work already */
+  inWork: NextStep | undefined
   settled: Settled | undefined
 }>()
 const emit = defineEmits<{ plan: []; start: []; finish: [] }>()
@@ -99,6 +101,21 @@ const title = computed(() =>
       <v-btn v-if="later && hasPanel(later.check)" class="solid grow" @click="emit('start')">{{
         say('case.next-box.startTheEngine')
       }}</v-btn>
+      <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+    </div>
+  </div>
+  <div v-else-if="inWork" class="next">
+    <h2>{{ say('case.next-box.here', { check: inSentence(checkName(inWork.check)) }) }}</h2>
+    <p class="small">
+      {{ say('case.next-box.inWork', { minutes: inWork.minutes }) }}
+      <template v-if="later">{{
+        say('case.next-box.onceItIsWarmMin', {
+          check: inSentence(checkName(later.check)),
+          minutes: later.minutes,
+        })
+      }}</template>
+    </p>
+    <div class="row">
       <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
     </div>
   </div>

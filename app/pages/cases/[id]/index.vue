@@ -31,7 +31,7 @@ function goTo(check: CheckId) {
 }
 provide(OPEN_CASE, { id, input, state, records, events, answer, mayRecord, part, goTo })
 
-const { engine, steps, next, settled, nothingIsLeft, later, shownChecks } = useCaseWork(
+const { engine, steps, next, inWork, settled, nothingIsLeft, later, shownChecks } = useCaseWork(
   { input, state, answer },
   active,
 )
@@ -93,6 +93,7 @@ function goFromWarning(check: CheckId) {
         :nothing-is-left="nothingIsLeft"
         :closed="state.closed"
         :later="later"
+        :in-work="inWork"
         :settled="settled"
         @plan="planOpen = true"
         @finish="finishOpen = true"
