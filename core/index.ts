@@ -17,7 +17,10 @@ export { type QuantityKind, UNITS, fromCore, toCore, unitOf } from './quantity/u
 
 export { COLD_BELOW_C, type EngineTemperature } from './physics/engine-temperature'
 export { DEFAULT_TESTER_VOLUME_ML } from './physics/compliance'
+export { boilingPointC, ruleOfThumbBoilingC } from './physics/boiling'
+export { type CoolantBase, freezingPointC, massFractionFromVolume } from './physics/coolant'
 export { mixPlan } from './physics/mix'
+export { pumpPressureAt } from './physics/pump'
 
 export { MODE_01, VEHICLE_VALUES, type VehicleValue } from './instruments/j1979'
 export {
@@ -73,6 +76,7 @@ export { type AirSideLook, type PartLook, type Wear } from './checks/look-round/
 export { type MixTest } from './checks/mix/record'
 export { type HoldAnalysis } from './checks/pressure-hold/analysis'
 export { pressureByLaw } from './checks/pressure-hold/decay'
+export { holdWhatIf } from './checks/pressure-hold/what-if'
 export { allowedPressure, HOT_HOLD_FROM_C, targetProblem } from './checks/pressure-hold/limits'
 export { type HoldEnd, type HoldStart } from './checks/pressure-hold/record'
 export {

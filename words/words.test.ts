@@ -36,6 +36,8 @@ const NAMED_BY_ID = [
   'warm-up-run.channel.',
   'warm-up-run.mark.',
   'warm-up-run.live.state.',
+  'calculators.base.',
+  'calculators.kind.',
   'warm-up-run.live.value.',
   'answer.',
 ]

@@ -55,6 +55,7 @@ const note = ref('')
         @said="note = $event"
         @failed="problem = $event"
       />
+      <v-btn to="/calculators">{{ say('board.calculators') }}</v-btn>
       <v-btn v-if="session.current?.may.record" class="solid" to="/new">{{
         say('board.newComplaint')
       }}</v-btn>

@@ -34,3 +34,15 @@ export function boilingPointC({
 export function boilingMarginLostK(conditions: BoilingConditions, ratedKPaGauge: number): number {
   return boilingPointC({ ...conditions, heldKPaGauge: ratedKPaGauge }) - boilingPointC(conditions)
 }
+
+/** The workshop's rule: each psi on the cap raises boiling by 3 °F. */
+const RULE_K_PER_KPA = (3 * 5) / 9 / 6.894757
+
+/**
+ * Boiling point by the workshop's rule of thumb, °C: 100 °C and 3 °F for each psi held, whatever the mix and the height.
+ * To be shown beside the true figure only.
+ * @example ruleOfThumbBoilingC(103.42) // 125.0
+ */
+export function ruleOfThumbBoilingC(heldKPaGauge: number): number {
+  return 100 + RULE_K_PER_KPA * heldKPaGauge
+}

@@ -96,6 +96,7 @@ const BOARD = {
   'board.pinned': 'bleibt auf diesem Gerät',
   'board.caseFileToImport': 'Falldatei zum Einlesen',
   'board.importACase': 'Fall einlesen',
+  'board.calculators': 'Rechner',
   'board.newComplaint': 'Neue Beanstandung',
   'board.noOpenCase': 'Kein offener Fall',
   'board.whenAVehicleComesIn':

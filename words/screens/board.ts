@@ -32,6 +32,7 @@ export const BOARD: Readonly<Record<string, string>> = {
   'board.pinned': 'kept on this device',
   'board.caseFileToImport': 'Case file to import',
   'board.importACase': 'Import a case',
+  'board.calculators': 'Calculators',
   'board.newComplaint': 'New complaint',
   'board.noOpenCase': 'No open case',
   'board.whenAVehicleComesIn':

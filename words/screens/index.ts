@@ -1,4 +1,5 @@
 import { BOARD } from './board'
+import { CALCULATORS } from './calculators'
 import { CASE } from './case'
 import { COMMON } from './common'
 import { FORM } from './form'
@@ -17,6 +18,7 @@ import { STORE } from './store'
 export const SCREENS: Readonly<Record<string, string>> = {
   ...SHARED,
   ...BOARD,
+  ...CALCULATORS,
   ...CASE,
   ...COMMON,
   ...FORM,

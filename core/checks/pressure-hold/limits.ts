@@ -51,6 +51,9 @@ export function targetProblem(
   return undefined
 }
 
+/** The usual limit of a hold: 7 kPa in 15 minutes after settling. */
+export const LIMIT_KPA_PER_MINUTE = 7 / 15
+
 export interface HoldLimit {
   kPaPerMinute: number
   plannedMinutes: number
@@ -65,7 +68,7 @@ export interface HoldLimit {
 export function holdLimit(plan: 'usual' | 'strict', resolutionKPa: number): HoldLimit {
   return plan === 'strict'
     ? { plan, kPaPerMinute: resolutionKPa / 10, plannedMinutes: 10 }
-    : { plan, kPaPerMinute: 7 / 15, plannedMinutes: 15 }
+    : { plan, kPaPerMinute: LIMIT_KPA_PER_MINUTE, plannedMinutes: 15 }
 }
 
 /** How a leak grows from the cold hold to the running engine: hot coolant is thin, so a seep grows most. */

@@ -1,3 +1,4 @@
+import { pumpPressureAt } from '../../physics/pump'
 import { correctedValue } from '../../quantity/record'
 import type { PumpDelivery } from './record'
 
@@ -89,7 +90,7 @@ function compare(out: DeliveryAnalysis, record: PumpDelivery, portKPa: number) {
   compareTemperatures(out, record)
   if (!includesStatic) {
     if (out.madeKPa === undefined) return
-    out.atSpecifiedSpeedKPa = out.madeKPa * scale
+    out.atSpecifiedSpeedKPa = pumpPressureAt(out.madeKPa, rpm, specified!.rpm)
     out.share = out.atSpecifiedSpeedKPa / specifiedKPa
     return
   }

@@ -1,6 +1,7 @@
 import { message, type Message } from '../../quantity/message'
 import { DEFAULT_COMPLIANCE_ML_PER_KPA, testerCompliance } from '../../physics/compliance'
 import { type Estimate } from '../../quantity/interval'
+import { LIMIT_KPA_PER_MINUTE } from '../pressure-hold/limits'
 import { correctedValue } from '../../quantity/record'
 import type { TesterSelfCheck } from './record'
 
@@ -18,7 +19,7 @@ export interface TesterSelfCheckAnalysis {
 }
 
 /** What a tester alone may make of the fall in an ordinary vehicle: the usual limit of a hold, and what is hardly seen. */
-const UNFIT_KPA_PER_MINUTE = 7 / 15
+const UNFIT_KPA_PER_MINUTE = LIMIT_KPA_PER_MINUTE
 const LITTLE_KPA_PER_MINUTE = 0.05
 
 /**
