@@ -70,6 +70,7 @@ export async function newComplaint(page: Page, vehicle: string) {
   await page.getByLabel('Vehicle, as you call it').fill(vehicle)
   await page.getByLabel('How much is topped up').fill('0.5')
   await page.getByRole('radio', { name: 'a day' }).click()
+  await page.locator('summary', { hasText: 'Every question' }).click()
   await page
     .getByRole('radiogroup', { name: 'Is the ground wet under it after it has stood?' })
     .getByRole('radio', { name: 'Yes' })

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { type Complaint, COMPLAINTS, type ReportedLoss, type SystemProfile } from '#core'
+import FirstQuestions from '../checks/interview/FirstQuestions.vue'
 import InterviewQuestions from '../checks/interview/InterviewQuestions.vue'
 import LossField from '../checks/interview/LossField.vue'
 import { keepInterview } from '../checks/interview/keep-interview'
@@ -23,6 +24,9 @@ const problem = ref('')
 const busy = ref(false)
 const templates = computed(() => shop.templatesFor(model.value.trim() || name.value))
 const complaints = COMPLAINTS.map((value) => ({ value, text: say(`complaint.${value}`) }))
+
+const answer = (question: string, said: 'yes' | 'no' | 'not-known') =>
+  (answers.value = new Map(answers.value).set(question, said))
 
 function title() {
   if (words.value.trim()) return words.value.trim().slice(0, 160)
@@ -108,11 +112,17 @@ async function take() {
     <section v-if="complaint" class="sheet stack">
       <h2>{{ say('new.whatTheKeeperSays') }}</h2>
       <LossField v-if="complaint === 'coolant-loss'" v-model="loss" />
-      <InterviewQuestions
+      <FirstQuestions
         :complaint="complaint"
+        :profile="chosen ? (shop.profileOf(chosen)?.profile ?? {}) : profile"
         :answers="answers"
-        @answer="(q, a) => (answers = new Map(answers).set(q, a))"
+        :loss="loss"
+        @answer="answer"
       />
+      <details>
+        <summary>{{ say('new.allQuestions') }}</summary>
+        <InterviewQuestions :complaint="complaint" :answers="answers" @answer="answer" />
+      </details>
       <v-text-field v-model="words" :label="say('new.inTheKeepersWords')" maxlength="160" />
     </section>
     <details v-if="complaint && !chosen" class="sheet">
@@ -123,9 +133,11 @@ async function take() {
       <ProfileLoop v-model="profile" :templates="templates" class="profile" />
     </details>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :loading="busy" :disabled="!session.current?.may.record" @click="take">{{
-      say('new.openTheCase')
-    }}</v-btn>
+    <div class="foot">
+      <v-btn class="solid" :loading="busy" :disabled="!session.current?.may.record" @click="take">{{
+        say('new.openTheCase')
+      }}</v-btn>
+    </div>
     <p class="quiet small">
       {{
         say('new.elevationUsedForEveryBoiling', {
@@ -145,6 +157,16 @@ async function take() {
   width: 100%;
   margin: 0 auto;
   padding: 20px;
+}
+.foot {
+  position: sticky;
+  bottom: 0;
+  background: var(--paper);
+  padding: 8px 0;
+  z-index: 1;
+}
+.foot > * {
+  width: 100%;
 }
 .big :deep(button) {
   min-height: 72px;

@@ -4,6 +4,13 @@ export const interview: CheckWords = {
   name: 'Complaint',
   why: 'The keeper knows more than the gauge.',
   panel: {
+    'interview.first.asked': 'The question that tells most',
+    'interview.first.soFar': 'What it looks like so far',
+    'interview.first.enough': 'Enough to begin: open the case.',
+    'interview.first.askOn': 'Ask on',
+    'interview.first.answered':
+      '{answers, plural, =0 {Four answers are a start.} one {# answer of four.} other {# answers of four.}}',
+    'interview.first.nothingMore': 'No question tells much more.',
     'interview.interview-questions.allQuestions': 'All questions',
     'interview.interview-questions.yes': 'Yes',
     'interview.interview-questions.no': 'No',

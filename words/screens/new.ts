@@ -1,4 +1,5 @@
 export const NEW: Readonly<Record<string, string>> = {
+  'new.allQuestions': 'Every question of this complaint',
   'new.newComplaint': 'New complaint',
   'new.yourRoleMayLookAnd': 'Your role may look and not record.',
   'new.whichOfTheThree': 'Which of the three',
