@@ -30,7 +30,9 @@ const VIEWS = [
     path: '/new',
     size: wide,
     act: async (page) => {
-      await page.getByRole('radio', { name: 'Loses coolant' }).click()
+      await page.getByRole('radio', { name: 'Overheats' }).click()
+      await page.locator('.suspect').first().waitFor()
+      await page.getByRole('button', { name: 'Yes', exact: true }).first().click()
     },
   },
   { name: 'hold', path: `/cases/${seam}?check=pressure-hold`, size: wide },
@@ -72,7 +74,7 @@ const VIEWS = [
     },
   },
   { name: 'report', path: `/cases/${seam}/report`, size: wide, full: true },
-  { name: 'settings', path: '/settings', size: wide },
+  { name: 'calculators', path: '/calculators', size: wide },
 ]
 
 await main(async () => {
