@@ -12,7 +12,10 @@ class LongestFirst extends BaseSequencer {
 
 export default defineConfig({
   test: {
-    include: ['{core,words,cli,app,server,scripts,data,devices}/**/*.test.{ts,mjs}', 'tests/*.test.ts'],
+    include: [
+      '{core,words,cli,app,server,scripts,data,devices}/**/*.test.{ts,mjs}',
+      'tests/*.test.ts',
+    ],
     environment: 'node',
     testTimeout: 30000,
     maxWorkers: 2,

@@ -15,3 +15,11 @@ const { say } = useWords()
     <UnitTable />
   </main>
 </template>
+
+<style scoped>
+main :deep(.comes-to) {
+  border-left: 6px solid var(--cool);
+  background: var(--rail);
+  padding: 10px 14px;
+}
+</style>

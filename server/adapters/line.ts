@@ -36,6 +36,8 @@ export class AdapterLine {
   private reader: LineReader = createLineReader()
   private state: LineState = 'gone'
   private waiting: NodeJS.Timeout | undefined
+  /** when the last command went out, ms since 1970 */
+  private askedAt = 0
   private ending: NodeJS.Timeout | undefined
 
   constructor(private readonly port: number) {}
@@ -76,8 +78,12 @@ export class AdapterLine {
   }
 
   private ask() {
+    const early = this.askedAt + PACE_MS - Date.now()
+    if (early > 0) return void setTimeout(() => this.ask(), early).unref()
+    if (!this.socket?.writable) return
     const command = this.reader.command()
-    if (command === undefined || !this.socket?.writable) return
+    if (command === undefined) return
+    this.askedAt = Date.now()
     this.socket.write(`${command}\r`)
     clearTimeout(this.waiting)
     const patience = this.reader.state() === 'reading' ? ANSWER_MS : SEARCH_MS
@@ -95,7 +101,7 @@ export class AdapterLine {
     const before = this.state
     this.state = this.reader.state()
     if (fresh.length > 0 || this.state !== before) this.tell(fresh)
-    setTimeout(() => this.ask(), PACE_MS).unref()
+    this.ask()
   }
 
   private changeTo(state: LineState) {

@@ -52,6 +52,11 @@ async function keepMark(mark: WarmUpMark['mark']) {
   if (mark === 'stopped') await live.stop()
   await add('warm-up-run.mark', { run: start.value!.id, elapsedSeconds: elapsed.value, mark })
 }
+/** What was read of this run is kept before there is another. */
+async function another() {
+  await live.stop()
+  run.again.value = true
+}
 async function takeLog(chosen: File | File[] | null | undefined) {
   const file = Array.isArray(chosen) ? chosen[0] : chosen
   problem.value = ''
@@ -133,9 +138,7 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
         hide-details
         @update:model-value="takeLog"
       />
-      <v-btn :disabled="!mayRecord" @click="run.again.value = true">{{
-        say('warm-up-run.another')
-      }}</v-btn>
+      <v-btn :disabled="!mayRecord" @click="another">{{ say('warm-up-run.another') }}</v-btn>
       <v-btn :disabled="!mayRecord" @click="run.takeBack(start.id)">{{
         say('form.takeBack')
       }}</v-btn>

@@ -93,7 +93,7 @@ const BASES = (['ethylene-glycol', 'propylene-glycol', 'water'] as const).map((v
         optional
       />
     </div>
-    <FigureList v-if="figures.length > 0" :figures="figures" />
+    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
     <p class="small quiet">{{ say('calculators.heldNotMarked') }}</p>
   </section>
 </template>

@@ -94,7 +94,7 @@ const FALL_MINUTES = 15
         :max="168"
       />
     </div>
-    <FigureList v-if="figures.length > 0" :figures="figures" />
+    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
     <p class="small quiet">{{ say('calculators.wideByCompliance') }}</p>
   </section>
 </template>

@@ -73,7 +73,7 @@ const figures = computed(() =>
         :max="100"
       />
     </div>
-    <FigureList v-if="figures.length > 0" :figures="figures" />
+    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
     <p v-else-if="plan" class="problem" role="alert">{{ say('calculators.notReachable') }}</p>
   </section>
 </template>

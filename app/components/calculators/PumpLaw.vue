@@ -60,6 +60,6 @@ const figures = computed(() => {
         :max="12000"
       />
     </div>
-    <FigureList v-if="figures.length > 0" :figures="figures" />
+    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
   </section>
 </template>

@@ -38,9 +38,9 @@ const figures = computed(() =>
     const range = props.outcome?.intervals[s.path]
     return [
       {
-        ...s,
-        value: text(s, value),
-        range: range && `${text(s, range.low)} to ${text(s, range.high)}`,
+        name: s.label,
+        text: text(s, value),
+        beside: range && `${text(s, range.low)} to ${text(s, range.high)}`,
       },
     ]
   }),
@@ -50,14 +50,7 @@ const figures = computed(() =>
 <template>
   <div v-if="outcome" class="result" role="status">
     <p class="verdict" data-verdict>{{ stateWords(outcome.check, outcome.states, nothing) }}</p>
-    <dl v-if="figures.length > 0">
-      <div v-for="f in figures" :key="f.path">
-        <dt>{{ f.label }}</dt>
-        <dd>
-          {{ f.value }}<span v-if="f.range" class="range">{{ f.range }}</span>
-        </dd>
-      </div>
-    </dl>
+    <FigureList v-if="figures.length > 0" :figures="figures" />
     <p v-for="note in outcome.notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
     <p v-if="outcome.doesNotProve.length > 0">
       <strong>{{ say('common.check-result.thisDoesNotClear') }}</strong>
@@ -79,26 +72,5 @@ const figures = computed(() =>
   font-size: 24px;
   font-weight: 600;
   line-height: 1.15;
-}
-dl {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 28px;
-  margin: 0;
-}
-dt {
-  color: var(--ink-2);
-  font-size: 15px;
-}
-dd {
-  margin: 0;
-  font-size: 22px;
-  font-weight: 600;
-}
-.range {
-  display: block;
-  font-size: 14px;
-  font-weight: 400;
-  color: var(--ink-2);
 }
 </style>

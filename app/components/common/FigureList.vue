@@ -1,14 +1,14 @@
 <script setup lang="ts">
-/** What a calculator comes to: a name and a figure each, the first of them large. */
+/** Figures by their names, each with what stands beside it: its range, or another way to reckon it. */
 defineProps<{ figures: readonly { name: string; text: string; beside?: string | undefined }[] }>()
 </script>
 
 <template>
-  <dl role="status">
+  <dl>
     <div v-for="figure in figures" :key="figure.name">
       <dt>{{ figure.name }}</dt>
       <dd>
-        {{ figure.text }} <span v-if="figure.beside" class="beside">{{ figure.beside }}</span>
+        {{ figure.text }}<span v-if="figure.beside" class="beside">{{ figure.beside }}</span>
       </dd>
     </div>
   </dl>
@@ -18,11 +18,8 @@ defineProps<{ figures: readonly { name: string; text: string; beside?: string | 
 dl {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 28px;
+  gap: 6px 28px;
   margin: 0;
-  border-left: 6px solid var(--cool);
-  background: var(--rail);
-  padding: 10px 14px;
 }
 dt {
   color: var(--ink-2);
@@ -34,7 +31,8 @@ dd {
   font-weight: 600;
 }
 .beside {
-  font-size: 15px;
+  display: block;
+  font-size: 14px;
   font-weight: 400;
   color: var(--ink-2);
 }
