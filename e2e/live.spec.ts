@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test'
 import { complaint, open, press } from './panel-steps'
 import { allSent, enter, radio } from './steps'
-import { startVehicle } from './vehicle'
+import { startVehicle } from '../scripts/lib/stand-ins.mjs'
 
 const PORT = Number(process.env.TEST_ADAPTER_PORT)
 /** A piece of a live run is kept after this long, ms. */
@@ -18,7 +18,7 @@ test('a run is read live from the vehicle: over a reload, over an adapter that g
 }) => {
   // Twenty times as fast, and one answer in nine garbled: a cold engine is warm within a minute.
   const options = { port: PORT, fault: 'opens-late', speed: 20, garble: 9 }
-  let stopVehicle = await startVehicle(options)
+  let vehicle = await startVehicle(options)
   await enter(page, 'oren')
   await complaint(page, 'Overheats', 'Read live', 'keyboard')
   await open(page, 'warm-up-run', 'keyboard')
@@ -37,9 +37,9 @@ test('a run is read live from the vehicle: over a reload, over an adapter that g
   await expect(page.getByText('Live from Bay 1, kept with the run.')).toBeVisible()
   await expect(coolant).toHaveText(/^[5-9]\d\s°C$/)
 
-  await stopVehicle()
+  await vehicle.stop()
   await expect(page.getByText('No connection to Bay 1: tried again and again.')).toBeVisible()
-  stopVehicle = await startVehicle(options)
+  vehicle = await startVehicle(options)
   await expect(page.getByText('Live from Bay 1, kept with the run.')).toBeVisible()
 
   await press(page.getByRole('button', { name: 'Engine stopped' }), 'keyboard')
@@ -55,5 +55,5 @@ test('a run is read live from the vehicle: over a reload, over an adapter that g
   expect(new Set(seconds).size).toBe(seconds.length)
   // The one gap is where the adapter was away.
   expect(gaps.filter((gap) => gap > LARGEST_GAP_SECONDS).length).toBeLessThanOrEqual(1)
-  await stopVehicle()
+  await vehicle.stop()
 })

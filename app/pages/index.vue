@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { formatClock } from '../../words/format'
 import { EVERYTHING_OPEN } from '../shop/filters'
 
-const { say } = useWords()
+const { checkName, say } = useWords()
 
 const TITLE = {
   open: 'board.title.open',
@@ -19,6 +20,18 @@ const most = ref(PAGE)
 watch(filter, () => (most.value = PAGE))
 const { cards, count, bays } = useBoard(filter, most)
 useWarmRanker()
+const { running, now } = useTimers()
+const NO_TIMERS: readonly { id: string; due: boolean; text: string }[] = []
+/** What runs in each case: asked once for the board, and a card without any is not drawn again for it. */
+const timersByCase = computed(() => {
+  const told = running.value.map(({ id, caseId, check, startedAt, due }) => {
+    const text = `${checkName(check)} ${formatClock((now.value - startedAt) / 1000)}`
+    return { id, caseId, due, text }
+  })
+  return new Map(
+    told.map(({ caseId }) => [caseId, told.filter((timer) => timer.caseId === caseId)]),
+  )
+})
 const {
   elsewhere,
   more,
@@ -65,7 +78,12 @@ const note = ref('')
     <p v-if="note" role="status">{{ note }}</p>
     <p v-if="wanted > 0" class="quiet" role="status">{{ say('board.fetching', { wanted }) }}</p>
     <div v-if="cards.length > 0" class="grid">
-      <CaseCard v-for="summary in cards" :key="summary.id" :summary="summary" />
+      <CaseCard
+        v-for="summary in cards"
+        :key="summary.id"
+        :summary="summary"
+        :timers="timersByCase.get(summary.id) ?? NO_TIMERS"
+      />
     </div>
     <p v-else-if="shop.loaded && isAsked" class="quiet">{{ say('board.noneHere') }}</p>
     <div v-else-if="shop.loaded && wanted === 0" class="sheet empty">

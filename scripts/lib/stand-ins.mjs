@@ -7,39 +7,42 @@ const VEHICLES = [
   { name: 'Stand-in (fan never starts; ten times as fast)', fault: 'fan-never', speed: 10 },
 ]
 
-/**
- * Starts the demo's simulated vehicles, each on a free port of loopback; they end with this process, even when that is
- * killed. Gives what the server is told of them, and what stops them.
- */
+/** Starts the demo's simulated vehicles. Gives what the server is told of them, and what stops them. */
 export async function startVehicles(shopId) {
-  const started = await Promise.all(VEHICLES.map(startOne))
+  const started = await Promise.all(
+    VEHICLES.map(async ({ name, ...options }) => ({ name, ...(await startVehicle(options)) })),
+  )
   return {
     adapters: started.map(({ name, port }) => `${shopId}/${name}=${port}`),
-    stop: () => started.forEach(({ child }) => child.kill('SIGTERM')),
+    stop: () => started.forEach(({ stop }) => void stop()),
   }
 }
 
-async function startOne({ name, fault, speed }) {
-  const child = spawn(
-    process.execPath,
-    ['--import', 'tsx', 'devices/vehicle/main.ts', '--port', '0'].concat([
-      '--fault',
-      fault,
-      '--speed',
-      String(speed),
-    ]),
-    {
-      cwd: ROOT,
-      stdio: ['pipe', 'pipe', 'inherit'],
-      env: { ...process.env, THERMOGNOSIS_EXIT_WITH_STDIN: '1' },
-    },
-  )
-  const port = await new Promise((done, failed) => {
+/**
+ * Starts one simulated vehicle as a program of its own, with the options of devices/vehicle/main.ts and on any free port
+ * of loopback where none is named; it ends with this process, even when that is killed.
+ */
+export async function startVehicle({ port = 0, ...options }) {
+  const words = Object.entries({ port, ...options }).flatMap(([name, value]) => [
+    `--${name}`,
+    String(value),
+  ])
+  const child = spawn(process.execPath, ['--import', 'tsx', 'devices/vehicle/main.ts', ...words], {
+    cwd: ROOT,
+    stdio: ['pipe', 'pipe', 'inherit'],
+    env: { ...process.env, THERMOGNOSIS_EXIT_WITH_STDIN: '1' },
+  })
+  const told = await new Promise((done, failed) => {
     child.once('exit', () => failed(new UserError('A simulated vehicle did not start.')))
     child.stdout.on('data', (text) => {
-      const [, told] = /vehicle 127\.0\.0\.1:(\d+)/.exec(String(text)) ?? []
-      if (told) done(Number(told))
+      const [, given] = /vehicle 127\.0\.0\.1:(\d+)/.exec(String(text)) ?? []
+      if (given) done(Number(given))
     })
   })
-  return { name, port, child }
+  const stop = () =>
+    new Promise((done) => {
+      child.once('exit', () => done(undefined))
+      child.kill('SIGTERM')
+    })
+  return { port: told, stop }
 }

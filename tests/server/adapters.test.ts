@@ -21,8 +21,9 @@ async function follow(client: Client, since: string, enough: (news: News[]) => b
   const told: News[] = []
   let text = ''
   try {
-    for await (const chunk of answer.body! as unknown as AsyncIterable<Uint8Array>) {
-      text += new TextDecoder().decode(chunk)
+    const reader = answer.body!.getReader()
+    for (let piece = await reader.read(); !piece.done; piece = await reader.read()) {
+      text += new TextDecoder().decode(piece.value)
       const events = text.split('\n\n')
       text = events.pop()!
       told.push(...events.map((event) => JSON.parse(event.replace(/^data: /, '')) as News))

@@ -2,13 +2,13 @@
 import {
   type CaseInput,
   type Complaint,
-  LEAST_QUESTION_BITS,
   patternOf,
   QUESTIONS,
   type ReportedLoss,
   type SystemProfile,
 } from '#core'
 import { formatChance } from '../../../words/format'
+import { worthAsking } from './worth-asking'
 
 const { say } = useWords()
 
@@ -73,13 +73,7 @@ const input = computed<CaseInput>(() => {
 const { answer } = useRanking(() => input.value)
 const pattern = computed(() => patternOf(props.complaint, new Map(props.answers)))
 const worth = computed(() =>
-  (answer.value?.ranked.questions ?? [])
-    .filter(
-      ({ question, bits }) =>
-        !props.answers.has(question) &&
-        (bits >= LEAST_QUESTION_BITS || pattern.value?.open.includes(question)),
-    )
-    .map(({ question }) => question),
+  worthAsking(answer.value?.ranked.questions ?? [], props.answers, pattern.value),
 )
 const askMore = ref(false)
 /** What is asked stays until it is answered: nothing changes under a finger. */

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  interviewCheck,
-  LEAST_QUESTION_BITS,
-  ofKind,
-  outcomesOf,
-  patternOf,
-  QUESTIONS,
-  type ReportedLoss,
-} from '#core'
+import { interviewCheck, ofKind, outcomesOf, patternOf, QUESTIONS, type ReportedLoss } from '#core'
+import { worthAsking } from './worth-asking'
 import InterviewQuestions from './InterviewQuestions.vue'
 import LossField from './LossField.vue'
 
@@ -38,11 +31,7 @@ const week = computed(
 )
 const pattern = computed(() => patternOf(complaint.value, given.value))
 const worth = computed(() =>
-  (open.answer.value?.ranked.questions ?? []).filter(
-    (q) =>
-      !given.value.has(q.question) &&
-      (q.bits >= LEAST_QUESTION_BITS || pattern.value?.open.includes(q.question)),
-  ),
+  worthAsking(open.answer.value?.ranked.questions ?? [], given.value, pattern.value),
 )
 /** What is asked stays where it is until it is answered: nothing jumps away under a finger; freed places fill with the most telling. */
 const asked = ref<string[]>([])
@@ -50,7 +39,7 @@ watch(
   [worth, given],
   () => {
     const stays = asked.value.filter((id) => !given.value.has(id))
-    const fresh = worth.value.map((w) => w.question).filter((id) => !stays.includes(id))
+    const fresh = worth.value.filter((id) => !stays.includes(id))
     asked.value = [...stays, ...fresh].slice(0, 3)
   },
   { immediate: true },

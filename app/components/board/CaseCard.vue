@@ -1,21 +1,13 @@
 <script setup lang="ts">
-import { formatClock } from '../../../words/format'
 import type { CaseSummary } from '../../composables/use-board'
 
 const { checkName, say } = useWords()
 
-const props = defineProps<{ summary: CaseSummary }>()
-const { running, now } = useTimers()
-/** What runs in this case, and how long it has run. */
-const timers = computed(() =>
-  running.value
-    .filter(({ caseId }) => caseId === props.summary.id)
-    .map(({ id, check, startedAt, due }) => ({
-      id,
-      due,
-      text: `${checkName(check)} ${formatClock((now.value - startedAt) / 1000)}`,
-    })),
-)
+const props = defineProps<{
+  summary: CaseSummary
+  /** what runs in this case, with how long it has run */
+  timers: readonly { id: string; due: boolean; text: string }[]
+}>()
 const next = computed(() => {
   const step = props.summary.lead?.next
   if (!step) return ''

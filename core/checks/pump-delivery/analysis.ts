@@ -84,8 +84,7 @@ function compare(out: DeliveryAnalysis, record: PumpDelivery, portKPa: number) {
   if (rpm < LEAST_RPM) out.missing.push('speed')
   if (!isUsable) out.missing.push('specification')
   if (!isUsable || rpm < LEAST_RPM) return
-  const scale = (specified!.rpm / rpm) ** 2
-  out.naiveKPa = portKPa * scale
+  out.naiveKPa = pumpPressureAt(portKPa, rpm, specified!.rpm)
   if (staticKPa !== undefined) out.madeKPa = portKPa - staticKPa
   compareTemperatures(out, record)
   if (!includesStatic) {

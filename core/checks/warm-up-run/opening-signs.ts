@@ -3,7 +3,7 @@ import type { SignReading } from '../../inference/sign-reading'
 import { measuredLikelihood } from '../measured'
 import type { WarmUpAnalysis } from './analysis'
 
-const celsius = (coreValue: number) => ({ kind: 'temperature' as const, coreValue })
+export const celsius = (coreValue: number) => ({ kind: 'temperature' as const, coreValue })
 
 /** How far from what is expected of it a thermostat opens, K. */
 const OFF_RATING_K = {

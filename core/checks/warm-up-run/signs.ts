@@ -3,11 +3,10 @@ import { measuredReading } from '../measured'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { intervalAround, type Interval } from '../../quantity/interval'
 import type { WarmUpAnalysis } from './analysis'
-import { openingSigns } from './opening-signs'
+import { celsius, openingSigns } from './opening-signs'
 import type { WarmUpStart } from './record'
 
 const kelvin = (coreValue: number) => ({ kind: 'temperatureDifference' as const, coreValue })
-const celsius = (coreValue: number) => ({ kind: 'temperature' as const, coreValue })
 
 /** Standard errors of a run's figures: what the sensors' accuracy and the reading of a curve leave, K, kPa, mm a minute. */
 const ERRORS = {
