@@ -45,7 +45,11 @@ const strokeML = computed(() => gauge.value?.strokeVolumeML ?? strokeVolume.valu
 
 const { cap, marking, allowed, proposed } = useHoldTarget(open, offsetInCoreUnit)
 const target = ref<QuantityRecord | undefined>(props.old?.data.target ?? proposed.value)
-watch(proposed, (value) => (target.value = value))
+// Another figure is proposed, and not the same one anew: what was typed meanwhile stays.
+watch(
+  () => JSON.stringify(proposed.value),
+  () => (target.value = proposed.value),
+)
 const strokes = ref(String(props.old?.data.strokes ?? ''))
 const coolant = ref<QuantityRecord | undefined>(props.old?.data.coolantAtStart)
 const level = ref<HoldStart['level'] | undefined>(props.old?.data.level)
