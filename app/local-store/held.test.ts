@@ -35,11 +35,11 @@ describe('a device that holds nothing yet', () => {
     const answer = server.fetch
     let lots = 0
     server.fetch = (path, init) =>
-      path.startsWith('/api/rows') && ++lots === 2
+      path.startsWith('/api/rows') && ++lots >= 2
         ? Promise.reject(new TypeError('network'))
         : answer(path, init)
     const first = await opened(person)
-    await eventually(() => expect(lots).toBe(2))
+    await eventually(() => expect(lots).toBeGreaterThanOrEqual(2))
     await eventually(() => expect(first.store.cases.value.size).toBe(10))
     first.close()
     server.fetch = answer
