@@ -8,7 +8,7 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
   await enter(page, 'ilka')
   await page.getByRole('link', { name: 'New complaint' }).click()
   await page.getByRole('button', { name: 'Open the case' }).click()
-  await expect(page.getByRole('alert')).toHaveText('Choose which of the three complaints it is.')
+  await expect(page.getByRole('alert')).toHaveText('Choose what it came for.')
   await page.goto('/')
   await newComplaint(page, 'Bad input bus')
 

@@ -37,7 +37,7 @@ function title() {
 }
 async function take() {
   problem.value = ''
-  if (!complaint.value) return void (problem.value = say('new.chooseWhichOfTheThree'))
+  if (!complaint.value) return void (problem.value = say('new.chooseWhatItCameFor'))
   if (!chosen.value && !name.value.trim())
     return void (problem.value = say('new.sayWhichVehicleItIs'))
   busy.value = true
@@ -79,7 +79,7 @@ async function take() {
     <section class="sheet stack">
       <ChoiceRow
         v-model="complaint"
-        :label="say('new.whichOfTheThree')"
+        :label="say('new.whatItCameFor')"
         :options="complaints"
         class="big"
       />

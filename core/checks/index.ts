@@ -8,10 +8,12 @@ import { coldSoakCheck } from './cold-soak/check'
 import { coolerTestCheck } from './cooler-test/check'
 import { crankingRiseCheck } from './cranking-rise/check'
 import { cylinderLeakageCheck } from './cylinder-leakage/check'
+import { earlierWorkCheck } from './earlier-work/check'
 import { endoscopeCheck } from './endoscope/check'
 import { fanByHandCheck } from './fan-by-hand/check'
 import { fanCircuitCheck } from './fan-circuit/check'
 import { fanInActionCheck } from './fan-in-action/check'
+import { feltByHandCheck } from './felt-by-hand/check'
 import { gasAnalyserCheck } from './gas-analyser/check'
 import { heaterCheck } from './heater/check'
 import { pressureHoldHotCheck } from './pressure-hold-hot/check'
@@ -40,6 +42,7 @@ import { warmUpRunCheck } from './warm-up-run/check'
 /** Every check, one line each, in the order of the work: from what the keeper says to the follow-up after the repair. */
 export const CHECKS = [
   interviewCheck,
+  earlierWorkCheck,
   levelAndConditionCheck,
   lookRoundCheck,
   mixCheck,
@@ -57,6 +60,7 @@ export const CHECKS = [
   endoscopeCheck,
   warmUpRunCheck,
   runningPressureCheck,
+  feltByHandCheck,
   sensorAgreementCheck,
   fanInActionCheck,
   clutchHotCheck,
@@ -90,10 +94,12 @@ export {
   coolerTestCheck,
   crankingRiseCheck,
   cylinderLeakageCheck,
+  earlierWorkCheck,
   endoscopeCheck,
   fanByHandCheck,
   fanCircuitCheck,
   fanInActionCheck,
+  feltByHandCheck,
   gasAnalyserCheck,
   heaterCheck,
   pressureHoldHotCheck,

@@ -42,6 +42,20 @@ const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
     upperHoseCold: '+hose-flat-cold',
     insideHoses: '+crunch-in-hoses',
   },
+  'earlier-work': {
+    held: '-hold-cold',
+    fell: '+hold-cold',
+    'fell-at-once': '+hold-cold',
+    'could-not-be-pressed': '+hold-cold',
+  },
+  'felt-by-hand': {
+    'hose-drawn-flat': '+lower-hose-flat',
+    'held-back-cold': '+opening-late',
+    'radiator-cold': '+radiator-cold',
+    'heater-cold': '+heater-inlet-cool',
+    'heater-drop': '+heater-drop',
+    'cold-places': '+radiator-patches',
+  },
   mix: { right: '-mix-off', 'too-strong': '+mix-off', 'too-thin': '+mix-off' },
   cap: {
     good: '-cap-opens-early -cap-opens-late -cap-will-not-hold',

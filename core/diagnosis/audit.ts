@@ -1,4 +1,5 @@
 import { QUESTIONS } from '../checks/interview/questions'
+import { isOfRenewal } from '../knowledge/renewals'
 import { COMPLAINTS } from '../vehicle/complaint'
 import type { Model } from '../inference/model'
 import { signLikelihood } from '../inference/sign-classes'
@@ -6,7 +7,7 @@ import type { SignModel } from '../inference/sign-model'
 import { ALL_CHECKS } from '../checks/registry'
 import type { Book } from '../knowledge/types'
 
-/** Two faults that no sign tells well apart, with the sign and check that come closest. */
+/** Two faults that no sign that can be looked for tells well apart, with the sign and check that come closest. */
 export interface HardPair {
   faults: [string, string]
   closest: { sign: string; check: string; distance: number }
@@ -70,11 +71,12 @@ export function auditBook(book: Book, model: Model): Audit {
     const best = Math.max(...table.map(({ nothing, by }) => distance(nothing, by[f]!)))
     return best < SHOWS_CLEARLY ? [fault.id] : []
   })
+  const found = table.filter(({ sign }) => !isOfRenewal(sign.sign.id))
   const hardPairs: HardPair[] = []
   for (let f = 0; f < model.faults.length; f++)
     for (let g = f + 1; g < model.faults.length; g++) {
       let best = { sign: '', check: '', distance: -1 }
-      for (const { sign, by } of table) {
+      for (const { sign, by } of found) {
         const d = distance(by[f]!, by[g]!)
         if (d > best.distance) best = { sign: sign.sign.id, check: sign.sign.check, distance: d }
       }
@@ -103,7 +105,8 @@ function readableSigns(book: Book): ReadonlySet<string> {
     for (const complaint of COMPLAINTS)
       for (const id of check.signs({ profile: {}, complaint, has: () => true })) out.add(id)
   for (const sign of book.signs)
-    if (sign.id.startsWith('hold-without-') || sign.id === 'loss-size') out.add(sign.id)
+    if (isOfRenewal(sign.id) || sign.id.startsWith('hold-without-') || sign.id === 'loss-size')
+      out.add(sign.id)
   return out
 }
 

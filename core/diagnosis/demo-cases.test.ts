@@ -56,7 +56,7 @@ describe('demo cases', () => {
     ['04', 'overfilled', 0.75, ['tight']],
     ['05', 'thermostat-housing-leak', 0.8, ['leak', 'seep']],
     ['07', 'fan-motor-dead', 0.15, []],
-    ['08', 'thermostat-stuck-open', 0.5, []],
+    ['08', 'thermostat-stuck-open', 0.45, []],
     ['09', 'heater-core-leak', 0.6, ['seep']],
     ['10', 'expansion-tank-leak', 0.6, ['seep']],
     ['11', 'gasket-to-cylinder', 0.9, ['seep']],

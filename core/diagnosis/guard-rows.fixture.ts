@@ -5,7 +5,7 @@ import { Belief } from '../inference/belief'
 import { buildModel, type Model } from '../inference/model'
 import { BOOK } from '../knowledge/book'
 import type { Fault } from '../knowledge/types'
-import type { Complaint } from '../vehicle/complaint'
+import { type Complaint, REPORTED_COMPLAINTS } from '../vehicle/complaint'
 import type { SystemProfile } from '../vehicle/profile'
 import { assess } from './assess'
 import { type Finding, findings, inputOf } from './findings.fixture'
@@ -18,8 +18,6 @@ export const DESERVES = 0.85
 /** Of two findings the one with more in it is taken only where it makes the odds of the fault so many times better. */
 const WORTH_MORE = 1.2
 
-const COMPLAINTS: readonly Complaint[] = ['coolant-loss', 'overheats', 'no-heat']
-
 /** A vehicle of the vignettes with one of the complaints. */
 interface Vehicle {
   complaint: Complaint
@@ -27,7 +25,7 @@ interface Vehicle {
   model: Model
 }
 const VEHICLES: readonly Vehicle[] = vehiclesOfVignettes().flatMap((profile) =>
-  COMPLAINTS.map((complaint) => ({
+  REPORTED_COMPLAINTS.map((complaint) => ({
     complaint,
     profile,
     model: buildModel(BOOK, complaint, profile),
@@ -73,7 +71,7 @@ export function proofBy(fault: Fault, facts: readonly string[]): Proof {
     .map((vehicle) => ({ ...vehicle, ...told(vehicle, chosen, fault) }))
     .filter(({ shown }) => facts.every((fact) => shown.has(fact)))
   return (together) =>
-    COMPLAINTS.flatMap((one): [Complaint, number][] => {
+    REPORTED_COMPLAINTS.flatMap((one): [Complaint, number][] => {
       const sums = proven
         .filter((vehicle) => vehicle.complaint === one)
         .map(({ model, belief }) =>

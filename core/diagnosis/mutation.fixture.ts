@@ -2,7 +2,7 @@ import { Belief } from '../inference/belief'
 import { SetWeigher } from '../inference/set-weigher'
 import type { Model } from '../inference/model'
 import { entriesOf, faultsWithEntryMoved } from '../inference/stability'
-import { COMPLAINTS, type Complaint } from '../vehicle/complaint'
+import { REPORTED_COMPLAINTS, type ReportedComplaint } from '../vehicle/complaint'
 import { BOOK } from '../knowledge/book'
 import { LEVELS, PRIORS, type Level, type Prior } from '../knowledge/levels'
 import { believe } from './rank-case'
@@ -152,12 +152,13 @@ function moveCauses(subject: Subject, tally: Tally) {
 }
 
 const PRIOR_LADDER = Object.keys(PRIORS) as Prior[]
-const priorKey = (fault: string, complaint: Complaint) => `prior > ${fault} @ ${complaint}`
+const priorKey = (fault: string, complaint: ReportedComplaint) => `prior > ${fault} @ ${complaint}`
 
 /** Moves each fault's prior in the vignettes of the complaint: sets that hold the fault change by the ratio of its odds. */
 function movePriors(subject: Subject, tally: Tally) {
   const { belief, model, wanted } = subject
   const { complaint } = subject.vignette.file.case
+  if (complaint === 'inspection') return
   const weigher = new SetWeigher(belief)
   const alone = belief.faults
   model.faults.forEach((fault, f) => {
@@ -188,7 +189,7 @@ export function keysOfLevels(): string[] {
     ...BOOK.faults.flatMap((f) => f.effects.map((e) => `${f.id} > ${e.sign}`)),
     ...BOOK.conditions.flatMap((c) => c.effects.map((e) => `${c.id} > ${e.sign}`)),
     ...BOOK.signs.map((s) => `leak > ${s.id}`),
-    ...BOOK.faults.flatMap((f) => COMPLAINTS.map((c) => priorKey(f.id, c))),
+    ...BOOK.faults.flatMap((f) => REPORTED_COMPLAINTS.map((c) => priorKey(f.id, c))),
   ]
   return [...new Set(keys)].sort()
 }

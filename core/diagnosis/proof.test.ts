@@ -7,10 +7,9 @@ import { laidBare } from '../inference/sign-reading'
 import { BOOK } from '../knowledge/book'
 import { LEVELS } from '../knowledge/levels'
 import { message } from '../quantity/message'
-import type { Complaint } from '../vehicle/complaint'
+import { REPORTED_COMPLAINTS } from '../vehicle/complaint'
 import { vehiclesOfVignettes } from './vignette.fixture'
 
-const COMPLAINTS: readonly Complaint[] = ['coolant-loss', 'overheats', 'no-heat']
 const DESERVES = 0.85
 
 /** Faults that no single finding lays bare, each with how it is proven. */
@@ -83,7 +82,7 @@ function chancesAfter(model: Model, sign: SignModel): Float64Array {
 function findings() {
   const proofs = new Set<string>()
   const tooLittle = new Map<string, number>()
-  for (const complaint of COMPLAINTS)
+  for (const complaint of REPORTED_COMPLAINTS)
     for (const profile of profiles) {
       const model = buildModel(BOOK, complaint, profile)
       for (const sign of model.signs.all()) {

@@ -5,6 +5,8 @@ import type { Timeline } from '../inference/timeline'
 import type { CheckId } from '../checks/registry'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
 import { LEVELS } from '../knowledge/levels'
+import { type Wear, wearOf } from '../knowledge/wear'
+import { yearOf } from '../quantity/moment'
 import { nextChecks, type NextCheck, plannedOf } from '../planning/next-check'
 import { predictionOf } from '../planning/predict'
 import { provingChecks } from '../planning/prove'
@@ -42,12 +44,23 @@ export interface RankedCase extends Work {
 
 const models = new Map<string, Model>()
 
-/** The model of a vehicle is the same until its profile or complaint changes; the last few are kept. */
+/** How worn a vehicle was when it came in with its complaint. */
+function wearWhenOpened({
+  case: { openedAt },
+  vehicle,
+}: Pick<CaseInput, 'case' | 'vehicle'>): Wear {
+  const { year, kilometres, profile } = vehicle
+  const years = year === undefined ? undefined : Math.max(0, yearOf(openedAt) - year)
+  return wearOf({ years, kilometres }, profile.heavyDiesel === true)
+}
+
+/** The model of a vehicle is the same until its profile, wear or complaint changes; the last few are kept. */
 export function modelFor(input: Pick<CaseInput, 'case' | 'vehicle'>): Model {
-  const key = JSON.stringify([input.case.complaint, input.vehicle.profile])
+  const wear = wearWhenOpened(input)
+  const key = JSON.stringify([input.case.complaint, input.vehicle.profile, wear])
   let model = models.get(key)
   if (!model) {
-    model = buildModel(BOOK, input.case.complaint, input.vehicle.profile)
+    model = buildModel(BOOK, input.case.complaint, input.vehicle.profile, { wear })
     if (models.size >= 8) models.delete(models.keys().next().value!)
     models.set(key, model)
   }

@@ -1,4 +1,5 @@
-import { LEVELS, PRIORS } from '../knowledge/levels'
+import { LEVELS } from '../knowledge/levels'
+import { writtenPrior } from '../knowledge/priors'
 import type { AtLeast, Book, Fault, Sign } from '../knowledge/types'
 import type { PlacedReading } from './evidence'
 
@@ -188,4 +189,4 @@ export function bruteForcePosterior(
   return out
 }
 
-export const priorOf = (fault: Fault) => PRIORS[fault.prior['coolant-loss']]
+export const priorOf = (fault: Fault) => writtenPrior(fault, 'coolant-loss')

@@ -1,7 +1,10 @@
 import type { Complaint } from '../vehicle/complaint'
 import { mayHave, type SystemProfile } from '../vehicle/profile'
-import { LEVELS, PRIORS } from '../knowledge/levels'
+import { LEVELS } from '../knowledge/levels'
+import { writtenPrior } from '../knowledge/priors'
+import { fittedShare } from '../knowledge/fitted'
 import type { Book, Fault } from '../knowledge/types'
+import { USUAL_WEAR, type Wear, wearFactor } from '../knowledge/wear'
 import { fitOdds, type PriorWeights } from './odds'
 import { signModel, type SignModel } from './sign-model'
 
@@ -57,10 +60,14 @@ export function buildModel(
   book: Book,
   complaint: Complaint,
   profile: SystemProfile,
-  { maxConcurrent = MAX_CONCURRENT, shop }: { maxConcurrent?: number; shop?: ShopCounts } = {},
+  {
+    maxConcurrent = MAX_CONCURRENT,
+    shop,
+    wear = USUAL_WEAR,
+  }: { maxConcurrent?: number; shop?: ShopCounts; wear?: Wear } = {},
 ): Model {
   const faults = book.faults.filter((fault) => canExist(fault, profile))
-  const prior = priorsOf(book, faults, complaint, shop)
+  const prior = priorsOf(book, faults, complaint, { profile, wear, shop })
   const conditionIndex = new Map(book.conditions.map((condition, k) => [condition.id, k]))
   return {
     book,
@@ -90,22 +97,34 @@ function signModels(
   return { has: (id) => byId.has(id), get, all: () => book.signs.map(({ id }) => get(id)!) }
 }
 
+/** What of a vehicle and a shop moves the book's priors. */
+export interface PriorMovers {
+  profile: SystemProfile
+  wear: Wear
+  shop?: ShopCounts
+}
+
 /**
- * Priors of the faults that can exist here. What the book gives to faults that this vehicle cannot have is shared
- * out among the others in proportion: the complaint is there, so something explains it. The shop's confirmed
- * cases move it by counting: (W·p + confirmed) / (W + cases), with the book worth W = 40 cases.
+ * Priors of the faults that can exist here. Equipment that nobody has asked about counts by how common it is, parts that
+ * age by how old the vehicle is and how far it went. What the book gives to faults that this vehicle cannot have, or
+ * hardly has, is shared out among the others in proportion: the complaint is there, so something explains it. The shop's
+ * confirmed cases move it by counting: (W·p + confirmed) / (W + cases), with the book worth W = 40 cases.
  */
-export function priorsOf(
+function priorsOf(
   book: Book,
   faults: readonly Fault[],
   complaint: Complaint,
-  shop?: ShopCounts,
+  { profile, wear, shop }: PriorMovers,
 ): Float64Array {
-  const sum = (list: readonly Fault[]) =>
-    list.reduce((total, fault) => total + PRIORS[fault.prior[complaint]], 0)
-  const share = sum(book.faults) / sum(faults)
-  return Float64Array.from(faults, (fault) => {
-    const p = PRIORS[fault.prior[complaint]] * share
+  const written = (fault: Fault) => writtenPrior(fault, complaint)
+  const here = faults.map(
+    (fault) => written(fault) * fittedShare(fault.needs, profile) * wearFactor(fault.id, wear),
+  )
+  const share =
+    book.faults.reduce((total, fault) => total + written(fault), 0) /
+    here.reduce((total, p) => total + p, 0)
+  return Float64Array.from(faults, (fault, f) => {
+    const p = here[f]! * share
     const moved = shop
       ? (BOOK_WEIGHT_CASES * p + (shop.confirmed[fault.id] ?? 0)) / (BOOK_WEIGHT_CASES + shop.cases)
       : p

@@ -126,7 +126,7 @@ export const randomCase = fc
       faults,
       conditions,
       signs,
-      nothingAtAll: { 'coolant-loss': 0.4, overheats: 0.4, 'no-heat': 0.4 },
+      nothingAtAll: { 'coolant-loss': 0.4, overheats: 0.4, 'no-heat': 0.4, inspection: 0.4 },
       aliases: { faults: {}, signs: {} },
     }
     return { book, readings, works }

@@ -1,8 +1,26 @@
 import { describe, expect, it } from 'vitest'
 import { BOOK } from '../knowledge/book'
-import { LEVELS, PRIORS } from '../knowledge/levels'
+import { LEVELS } from '../knowledge/levels'
+import { writtenPrior } from '../knowledge/priors'
+import { COMPLAINTS } from '../vehicle/complaint'
+import type { SystemProfile } from '../vehicle/profile'
 import { Belief } from './belief'
 import { buildModel, canExist } from './model'
+
+const EVERY_EQUIPMENT: SystemProfile = {
+  oilCooler: true,
+  transmissionCooler: true,
+  egrCooler: true,
+  turboCooled: true,
+  heavyDiesel: true,
+  heatModule: true,
+  heaterValve: true,
+  auxHeaterPump: true,
+  mapThermostat: true,
+  switchablePump: true,
+  electroViscous: true,
+  grilleShutter: true,
+}
 
 describe('the shipped book', () => {
   it('ranks at least 15 faults over at least 12 signs, each level with a reason', () => {
@@ -28,19 +46,40 @@ describe('the shipped book', () => {
       for (const link of fault.links) expect(BOOK.faults.some((f) => f.id === link.to)).toBe(true)
     }
   })
-  it.each(['coolant-loss', 'overheats', 'no-heat'] as const)(
-    'without readings each marginal is the prior: %s',
+  it.each(COMPLAINTS)('without readings each marginal is the prior: %s', (complaint) => {
+    const m = buildModel(BOOK, complaint, {})
+    const all = new Belief(m, [])
+    m.faults.forEach((f, i) => expect(all.faults[i]!, f.id).toBeCloseTo(m.prior[i]!, 12))
+    const { none } = all.weights
+    expect(all.counts.total).toBeCloseTo(1, 12)
+    expect(none).toBeCloseTo(BOOK.nothingAtAll[complaint], 12)
+  })
+  it.each(COMPLAINTS)(
+    'of a vehicle with every equipment the priors are as written: %s',
     (complaint) => {
-      const m = buildModel(BOOK, complaint, {})
-      const all = new Belief(m, [])
+      const fan = BOOK.faults.filter((f) => f.needs?.fan === undefined && !f.needs?.pumpDrive)
+      const m = buildModel({ ...BOOK, faults: fan }, complaint, EVERY_EQUIPMENT)
       m.faults.forEach((f, i) =>
-        expect(all.faults[i]!, f.id).toBeCloseTo(PRIORS[f.prior[complaint]], 12),
+        expect(m.prior[i]!, f.id).toBeCloseTo(writtenPrior(f, complaint), 12),
       )
-      const { none } = all.weights
-      expect(all.counts.total).toBeCloseTo(1, 12)
-      expect(none).toBeCloseTo(0.03, 12)
     },
   )
+  it('equipment that nobody asked about counts by how common it is', () => {
+    const of = (profile: SystemProfile) => {
+      const m = buildModel(BOOK, 'overheats', profile)
+      return (id: string) => m.prior[m.faultIndex.get(id)!]!
+    }
+    const unknown = of({})
+    expect(unknown('switchable-pump-off')).toBeLessThan(0.15 * unknown('pump-impeller-loose'))
+    expect(of({ switchablePump: 'not-known' })('switchable-pump-off')).toBe(
+      unknown('switchable-pump-off'),
+    )
+    const fitted = of({ switchablePump: true })
+    expect(fitted('switchable-pump-off')).toBeGreaterThan(8 * unknown('switchable-pump-off'))
+    const truck = of({ heavyDiesel: true })
+    expect(truck('fan-clutch-slipping')).toBeGreaterThan(2 * unknown('fan-clutch-slipping'))
+    expect(truck('fan-motor-dead')).toBeLessThan(unknown('fan-motor-dead'))
+  })
   it('what faults that cannot exist would have had is shared among the others, for every profile', () => {
     const without = {
       oilCooler: false,
@@ -48,9 +87,9 @@ describe('the shipped book', () => {
       turboCooled: false,
       fan: 'electric-relay' as const,
     }
-    for (const complaint of ['coolant-loss', 'overheats', 'no-heat'] as const) {
+    for (const complaint of COMPLAINTS) {
       const m = buildModel(BOOK, complaint, without)
-      const total = BOOK.faults.reduce((a, f) => a + PRIORS[f.prior[complaint]], 0)
+      const total = BOOK.faults.reduce((a, f) => a + writtenPrior(f, complaint), 0)
       expect(m.faults.length).toBeLessThan(BOOK.faults.length)
       expect(new Belief(m, []).faults.reduce((a, b) => a + b, 0)).toBeCloseTo(total, 9)
     }
@@ -72,7 +111,7 @@ describe('the shipped book', () => {
     const one = {
       ...BOOK,
       faults: BOOK.faults.slice(0, 1),
-      nothingAtAll: { 'coolant-loss': 0.9, overheats: 0.9, 'no-heat': 0.9 },
+      nothingAtAll: { 'coolant-loss': 0.9, overheats: 0.9, 'no-heat': 0.9, inspection: 0.9 },
     }
     expect(() =>
       buildModel(

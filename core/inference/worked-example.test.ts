@@ -50,7 +50,7 @@ const BOOK: Book = {
   ],
   conditions: [],
   signs: SIGNS,
-  nothingAtAll: { 'coolant-loss': 0.82, overheats: 0.82, 'no-heat': 0.82 },
+  nothingAtAll: { 'coolant-loss': 0.82, overheats: 0.82, 'no-heat': 0.82, inspection: 0.82 },
   aliases: { faults: {}, signs: {} },
 }
 const reading = (of: string, likelihood: Record<string, number>): PlacedReading => ({

@@ -4,7 +4,8 @@ import { mutatedBook } from '../inference/stability'
 import { ALL_CHECKS } from '../checks/registry'
 import { auditBook } from '../diagnosis/audit'
 import { BOOK, BOOK_HASH, currentFault, reasonFor } from './book'
-import { PRIORS } from './levels'
+import { writtenPrior } from './priors'
+import { REPORTED_COMPLAINTS } from '../vehicle/complaint'
 import { LEAK_PLACES } from '../vehicle/places'
 import { stableHash } from './hash'
 
@@ -84,8 +85,8 @@ describe('the book', () => {
     expect([...BOOK.faults.map((f) => f.id)].sort()).toEqual([...listed, ...unlisted].sort())
   })
   it('has sums of priors that up to three faults can carry, for each complaint', () => {
-    for (const complaint of ['coolant-loss', 'overheats', 'no-heat'] as const) {
-      const sum = BOOK.faults.reduce((a, f) => a + PRIORS[f.prior[complaint]], 0)
+    for (const complaint of REPORTED_COMPLAINTS) {
+      const sum = BOOK.faults.reduce((a, f) => a + writtenPrior(f, complaint), 0)
       expect(sum).toBeGreaterThan(1)
       expect(sum).toBeLessThan(1.7)
     }

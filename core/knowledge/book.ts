@@ -5,6 +5,7 @@ import { FLOW_FAULTS } from './faults-flow'
 import { INSIDE_FAULTS } from './faults-inside'
 import { EXTERNAL_LEAKS } from './faults-leak'
 import { HARMLESS, READING_FAULTS, UNLISTED } from './faults-reading'
+import { RENEWAL_SIGNS, withRenewals } from './renewals'
 import { SIGNS } from './signs'
 import type { Level } from './levels'
 import type { Book, Effect, Fault } from './types'
@@ -32,7 +33,7 @@ function withIsolatedHolds(fault: Fault): Fault {
 }
 
 export const BOOK: Book = {
-  version: '2026.11-6',
+  version: '2026.11-7',
   faults: [
     ...EXTERNAL_LEAKS,
     ...INSIDE_FAULTS,
@@ -41,10 +42,10 @@ export const BOOK: Book = {
     ...READING_FAULTS,
     ...HARMLESS,
     ...UNLISTED,
-  ].map(withIsolatedHolds),
+  ].map((fault) => withRenewals(withIsolatedHolds(fault))),
   conditions: CONDITIONS,
-  signs: SIGNS,
-  nothingAtAll: { 'coolant-loss': 0.03, overheats: 0.03, 'no-heat': 0.03 },
+  signs: [...SIGNS, ...RENEWAL_SIGNS],
+  nothingAtAll: { 'coolant-loss': 0.03, overheats: 0.03, 'no-heat': 0.03, inspection: 0.5 },
   aliases: {
     faults: { 'fan-electric-dead': 'fan-motor-dead', 'not-in-the-book': 'unlisted-leak' },
     signs: {},

@@ -1,4 +1,4 @@
-import type { Complaint } from '../vehicle/complaint'
+import type { ReportedComplaint } from '../vehicle/complaint'
 import type { Level, Prior } from './levels'
 import type { AtLeast, Cause, Effect, Fault, Guard, Link, RepairCost } from './types'
 
@@ -27,7 +27,11 @@ export const priors = (
   loss: Prior,
   hot: Prior,
   cold: Prior,
-): Readonly<Record<Complaint, Prior>> => ({ 'coolant-loss': loss, overheats: hot, 'no-heat': cold })
+): Readonly<Record<ReportedComplaint, Prior>> => ({
+  'coolant-loss': loss,
+  overheats: hot,
+  'no-heat': cold,
+})
 
 /** A fault as it is written in the tables: what most faults share may be left out. */
 export type FaultRow = Omit<Fault, 'causes' | 'links' | 'disturbs'> &

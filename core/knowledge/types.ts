@@ -1,4 +1,4 @@
-import type { Complaint } from '../vehicle/complaint'
+import type { Complaint, ReportedComplaint } from '../vehicle/complaint'
 import type { Part } from '../vehicle/parts'
 import type { ProfileNeeds } from '../vehicle/profile'
 import type { Level, Prior } from './levels'
@@ -53,7 +53,7 @@ export interface Fault {
   what: string
   part?: Part
   group: Group
-  prior: Readonly<Record<Complaint, Prior>>
+  prior: Readonly<Record<ReportedComplaint, Prior>>
   priorBecause: string
   /** can exist only where each named field of the profile is unknown, absent, or one of the values */
   needs?: ProfileNeeds

@@ -70,3 +70,6 @@ function daysIn(month: number, year: number): number {
 export function compareMoments(a: string, b: string): number {
   return millisecondsOf(a) - millisecondsOf(b)
 }
+
+/** The calendar year that a moment was written in, in its own zone. */
+export const yearOf = (written: string): number => Number(written.slice(0, 4))

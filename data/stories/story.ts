@@ -4,6 +4,7 @@ import {
   type CaseFile,
   checkCaseFile,
   type Complaint,
+  COMPLAINTS,
   composeCaseFile,
   type SystemProfile,
 } from '#core'
@@ -15,7 +16,7 @@ import { STORY_ROWS } from './rows'
 const here = dirname(fileURLToPath(import.meta.url))
 
 const STORIES = z.strictObject({
-  complaint: z.enum(['overheats', 'no-heat', 'coolant-loss']),
+  complaint: z.enum(COMPLAINTS),
   stories: z.array(
     z.strictObject({
       id: z.string(),
@@ -113,7 +114,14 @@ export function writeStory(story: Story, number: number, isClosed = true): CaseF
   }
 }
 
-const TABLES = ['coolant-out', 'coolant-inside', 'overheats', 'no-heat']
+const TABLES = [
+  'coolant-out',
+  'coolant-inside',
+  'overheats',
+  'no-heat',
+  'told',
+  'inspection',
+]
 
 /** Every third story is kept apart, in a folder of its own: the book is never tuned on those. */
 export const allVignettes = () =>

@@ -9,10 +9,12 @@ import { coldSoak } from './cold-soak'
 import { coolerTest } from './cooler-test'
 import { crankingRise } from './cranking-rise'
 import { cylinderLeakage } from './cylinder-leakage'
+import { earlierWork } from './earlier-work'
 import { endoscope } from './endoscope'
 import { fanByHand } from './fan-by-hand'
 import { fanCircuit } from './fan-circuit'
 import { fanInAction } from './fan-in-action'
+import { feltByHand } from './felt-by-hand'
 import { gasAnalyser } from './gas-analyser'
 import { heater } from './heater'
 import { pressureHoldHot } from './pressure-hold-hot'
@@ -51,10 +53,12 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   'cooler-test': coolerTest,
   'cranking-rise': crankingRise,
   'cylinder-leakage': cylinderLeakage,
+  'earlier-work': earlierWork,
   endoscope,
   'fan-by-hand': fanByHand,
   'fan-circuit': fanCircuit,
   'fan-in-action': fanInAction,
+  'felt-by-hand': feltByHand,
   'gas-analyser': gasAnalyser,
   heater,
   'pressure-hold-hot': pressureHoldHot,

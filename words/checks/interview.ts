@@ -33,6 +33,8 @@ export const interview: CheckWords = {
     'interview.keep': 'Keep',
     'interview.hoursDrivenAWeek': 'Hours driven a week',
     'interview.keepHours': 'Keep hours',
+    'interview.renewedBefore': 'Parts renewed before, or a hold that somebody tells of?',
+    'interview.noteEarlierWork': 'Note earlier work',
     'interview.saidSoFarAndAll': 'Said so far, and all other questions',
     'interview.yes': 'Yes',
     'interview.no': 'No',

@@ -5,6 +5,7 @@ const SHARED = {
   'complaint.coolant-loss': 'Verliert Kühlmittel',
   'complaint.overheats': 'Wird zu heiß',
   'complaint.no-heat': 'Heizt nicht',
+  'complaint.inspection': 'Durchsicht',
   'stage.closed': 'Abgeschlossen',
   'stage.repaired': 'Repariert, noch zu beweisen',
   'stage.pressed': 'Abgedrückt',

@@ -2,7 +2,7 @@ export const NEW: Readonly<Record<string, string>> = {
   'new.allQuestions': 'Every question of this complaint',
   'new.newComplaint': 'New complaint',
   'new.yourRoleMayLookAnd': 'Your role may look and not record.',
-  'new.whichOfTheThree': 'Which of the three',
+  'new.whatItCameFor': 'What it came for',
   'new.vehicle': 'Vehicle',
   'new.seenBefore': 'Seen here before? Name, model or plate',
   'new.anotherVehicle': 'Another vehicle',
@@ -19,7 +19,7 @@ export const NEW: Readonly<Record<string, string>> = {
   'new.canWaitWhatIsNot': '(can wait; what is not known stays open)',
   'new.openTheCase': 'Open the case',
   'new.elevationUsedForEveryBoiling': 'Elevation {elevationMetres}, used for every boiling point.',
-  'new.chooseWhichOfTheThree': 'Choose which of the three complaints it is.',
+  'new.chooseWhatItCameFor': 'Choose what it came for.',
   'new.sayWhichVehicleItIs': 'Say which vehicle it is: choose one, or give a name.',
   'new.thisCouldNotBeKept': 'This could not be kept: {message}',
 }

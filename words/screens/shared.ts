@@ -3,6 +3,7 @@ export const SHARED: Readonly<Record<string, string>> = {
   'complaint.coolant-loss': 'Loses coolant',
   'complaint.overheats': 'Overheats',
   'complaint.no-heat': 'No heat',
+  'complaint.inspection': 'Inspection',
   'stage.closed': 'Closed',
   'stage.repaired': 'Repaired, to be proven',
   'stage.pressed': 'Pressed',

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { interviewCheck, ofKind, outcomesOf, patternOf, QUESTIONS, type ReportedLoss } from '#core'
+import {
+  earlierWorkCheck,
+  interviewCheck,
+  ofKind,
+  outcomesOf,
+  patternOf,
+  QUESTIONS,
+  type ReportedLoss,
+} from '#core'
 import { worthAsking } from './worth-asking'
 import InterviewQuestions from './InterviewQuestions.vue'
 import LossField from './LossField.vue'
@@ -155,6 +163,11 @@ async function keepHours() {
       }}</v-btn>
       <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
     </div>
+
+    <p class="row">
+      <span class="grow">{{ say('interview.renewedBefore') }}</span>
+      <v-btn @click="open.goTo(earlierWorkCheck.id)">{{ say('interview.noteEarlierWork') }}</v-btn>
+    </p>
     <details class="rest" :open="next.length === 0">
       <summary>{{ say('interview.saidSoFarAndAll') }}</summary>
       <InterviewQuestions

@@ -32,6 +32,10 @@ const asked = computed(() => {
   const phase = checkOf(props.active)?.phase
   return phase && props.engine ? askedOfEngine(phase, props.engine.phase) : 'nothing'
 })
+/** What was done hot already asks for no start. */
+const offersStart = computed(
+  () => asked.value === 'start' && open.state.value?.doneSinceWork.has(props.active) !== true,
+)
 /** Cold work on an engine that is not cold waits; what the keeper says does not. */
 const waits = computed(() => {
   const { engine } = props
@@ -63,7 +67,7 @@ watch(
         </button>
       </div>
       <p v-if="waits" class="caution">{{ waits }}</p>
-      <div v-else-if="asked === 'start'" class="caution row">
+      <div v-else-if="offersStart" class="caution row">
         <span class="grow">{{ say('case.check-column.doneHot') }}</span>
         <v-btn :disabled="!open.mayRecord.value" @click="emit('start')">{{
           say('case.next-box.startTheEngine')

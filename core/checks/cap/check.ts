@@ -22,7 +22,7 @@ export const capCheck = defineCheck({
   opens: { 'press-first': 2, 'bleed-first': 4 },
   marks: 'begun',
   begins: 4,
-  usualFor: ['coolant-loss', 'overheats'],
+  usualFor: ['coolant-loss', 'overheats', 'inspection'],
   signs: these(
     'cap-opens-early',
     'cap-opens-late',

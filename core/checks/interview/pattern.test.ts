@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { sentence } from '../../../words/catalogue'
-import { COMPLAINTS } from '../../vehicle/complaint'
+import { REPORTED_COMPLAINTS } from '../../vehicle/complaint'
 import { patternOf } from './pattern'
 import { QUESTIONS } from './questions'
 
@@ -30,7 +30,7 @@ describe('the pattern that forms', () => {
   })
   it('names only questions that are asked, and every pattern has words', () => {
     const asked = new Set(QUESTIONS.map((q) => q.id))
-    for (const complaint of COMPLAINTS)
+    for (const complaint of REPORTED_COMPLAINTS)
       for (const q of QUESTIONS)
         for (const answer of ['yes', 'no'] as const) {
           const pattern = of(complaint, { [q.id]: answer })

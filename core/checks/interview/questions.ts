@@ -24,6 +24,8 @@ const q = (
 const LOSS: Complaint[] = ['coolant-loss']
 const HOT: Complaint[] = ['overheats']
 const COLD: Complaint[] = ['no-heat']
+/** Asked too of a vehicle about which nobody complains. */
+const LOOK: Complaint[] = ['inspection']
 
 /** The keeper's questions. Every answer may be yes, no, or not known; "not known" moves nothing. */
 export const QUESTIONS: readonly Question[] = [
@@ -31,7 +33,7 @@ export const QUESTIONS: readonly Question[] = [
     'wet-under',
     'Is the ground wet under it after it has stood?',
     'wet-under',
-    [...LOSS, ...HOT],
+    [...LOSS, ...HOT, ...LOOK],
     0.75,
     0.1,
   ),
@@ -95,7 +97,7 @@ export const QUESTIONS: readonly Question[] = [
     'recent-drain',
     'Was any coolant drained or a hose opened in the last weeks?',
     'recent-drain',
-    [...LOSS, ...HOT, ...COLD],
+    [...LOSS, ...HOT, ...COLD, ...LOOK],
     0.9,
     0.03,
   ),
@@ -138,7 +140,7 @@ export const QUESTIONS: readonly Question[] = [
     'belt-squeal',
     'Does a belt squeal, or is a charge light on?',
     'belt-squeal',
-    [...HOT, ...COLD],
+    [...HOT, ...COLD, ...LOOK],
     0.7,
     0.06,
   ),
@@ -179,7 +181,7 @@ export const QUESTIONS: readonly Question[] = [
     'front-work',
     'Were the front, the undertray or the bumper off lately, or hit?',
     'front-work',
-    [...LOSS, ...HOT],
+    [...LOSS, ...HOT, ...LOOK],
     0.85,
     0.04,
   ),
@@ -187,7 +189,7 @@ export const QUESTIONS: readonly Question[] = [
     'overheated-before',
     'Was it ever driven very hot, before this?',
     'overheated-before',
-    [...LOSS, ...HOT],
+    [...LOSS, ...HOT, ...LOOK],
     0.75,
     0.05,
   ),
@@ -195,7 +197,7 @@ export const QUESTIONS: readonly Question[] = [
     'gasket-done-before',
     'Was the head gasket done before, and did it come back?',
     'gasket-done-before',
-    [...LOSS, ...HOT],
+    [...LOSS, ...HOT, ...LOOK],
     0.95,
     0.01,
   ),
@@ -221,13 +223,27 @@ export const QUESTIONS: readonly Question[] = [
     'cooling-code',
     'Is a lamp or trouble code of the cooling side set?',
     'cooling-code',
-    [...HOT, ...COLD],
+    [...HOT, ...COLD, ...LOOK],
     0.9,
     0.04,
   ),
-  q('fan-roars', 'Does the fan roar all the time?', 'fan-roars', [...HOT, ...COLD], 0.85, 0.05),
-  q('vibration', 'Is there a vibration that rises with engine speed?', 'vibration', HOT, 0.8, 0.05),
-  q('gurgle', 'Does it gurgle behind the dash?', 'gurgle', [...HOT, ...COLD], 0.75, 0.06),
+  q(
+    'fan-roars',
+    'Does the fan roar all the time?',
+    'fan-roars',
+    [...HOT, ...COLD, ...LOOK],
+    0.85,
+    0.05,
+  ),
+  q(
+    'vibration',
+    'Is there a vibration that rises with engine speed?',
+    'vibration',
+    [...HOT, ...LOOK],
+    0.8,
+    0.05,
+  ),
+  q('gurgle', 'Does it gurgle behind the dash?', 'gurgle', [...HOT, ...COLD, ...LOOK], 0.75, 0.06),
   q(
     'heat-in-bursts',
     'Does the heat come and go, or the needle wander?',
@@ -265,7 +281,7 @@ export const QUESTIONS: readonly Question[] = [
     'sealant-added',
     'Was sealant ever poured in?',
     'sealant-added',
-    [...LOSS, ...HOT, ...COLD],
+    [...LOSS, ...HOT, ...COLD, ...LOOK],
     0.8,
     0.01,
   ),

@@ -1,3 +1,4 @@
+import { COMPLAINTS } from '../../vehicle/complaint'
 import { message, type Message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
 import type { LevelAndCondition } from './record'
@@ -56,7 +57,7 @@ export const levelAndConditionCheck = defineCheck({
   sides: ['leak', 'flow', 'nothing-wrong'],
   opens: { 'press-first': 1, 'bleed-first': 1 },
   begins: 2,
-  usualFor: ['coolant-loss', 'overheats', 'no-heat'],
+  usualFor: COMPLAINTS,
   signs: these(
     'level-cold',
     'residual-pressure',

@@ -1,3 +1,4 @@
+import { COMPLAINTS } from '../../vehicle/complaint'
 import { PARTS, partsOf, type Part } from '../../vehicle/parts'
 import { defineCheck } from '../define-check'
 import { judgeAirSide } from './air-side'
@@ -44,7 +45,7 @@ export const lookRoundCheck = defineCheck({
   sides: ['leak', 'air'],
   marks: 'begun',
   begins: 3,
-  usualFor: ['coolant-loss', 'overheats', 'no-heat'],
+  usualFor: COMPLAINTS,
   openEnded: true,
   // Coolant is seen to issue only from a system that was put under pressure.
   signs: ({ profile, has }) => [

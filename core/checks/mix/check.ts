@@ -10,7 +10,7 @@ export const mixCheck = defineCheck({
   phase: 'cold',
   minutes: 3,
   sides: ['flow'],
-  usualFor: ['overheats', 'no-heat'],
+  usualFor: ['overheats', 'no-heat', 'inspection'],
   signs: these('mix-off', 'mix-water'),
   cautions: ['glycol'],
   shows: ['coolant-tested'],

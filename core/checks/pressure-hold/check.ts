@@ -98,7 +98,7 @@ export const pressureHoldCheck = defineCheck({
   opens: { 'press-first': 3 },
   marks: 'pressed',
   begins: 5,
-  usualFor: ['coolant-loss', 'overheats'],
+  usualFor: ['coolant-loss', 'overheats', 'inspection'],
   signs: these('hold-cold', 'tray-wet', 'air-hiss'),
   brings: 'pressed',
   waits: (entries) => {

@@ -5,8 +5,9 @@ import { analyseRefill } from './analysis'
 import { refill } from './record'
 import { refillSigns } from './signs'
 
-/** What is lost is not back in an hour: of a loss a refill says nothing, of heat it says much. */
-const speaksOf = (complaint: Complaint): boolean => complaint !== 'coolant-loss'
+/** What is lost is not back in an hour: of a loss a refill says nothing, of heat it says much; where nobody complained nothing can be gone. */
+const speaksOf = (complaint: Complaint): boolean =>
+  complaint === 'overheats' || complaint === 'no-heat'
 
 export const refillCheck = defineCheck({
   id: 'refill',
