@@ -59,6 +59,7 @@ export const FLOORS = [
   'instruments',
   'vehicle',
   'knowledge',
+  'quote',
   'inference',
   'checks',
   'record',

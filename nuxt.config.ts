@@ -61,7 +61,25 @@ export default defineNuxtConfig({
     },
   },
   vite: { worker: { format: 'es' }, build: { chunkSizeWarningLimit: 1500 } },
-  nitro: { typescript: { strict: true } },
+  nitro: {
+    typescript: { strict: true },
+    // Node 20 asks packages for "module-sync" before all else: what it finds there must be packed too.
+    externals: {
+      traceInclude: ['async-function', 'async-generator-function', 'generator-function'].map(
+        (name) => fileURLToPath(new URL(`./node_modules/${name}/require.mjs`, import.meta.url)),
+      ),
+    },
+    // The fonts that papers are set in.
+    serverAssets: [
+      {
+        baseName: 'fonts',
+        dir: fileURLToPath(
+          new URL('./node_modules/@fontsource/barlow-semi-condensed/files', import.meta.url),
+        ),
+        pattern: 'barlow-semi-condensed-latin-{400,600}-normal.woff',
+      },
+    ],
+  },
   runtimeConfig: {
     session: { password: '', maxAge: 60 * 60 * 24 * 14, cookie: { sameSite: 'lax' } },
   },

@@ -209,6 +209,21 @@ export {
   vacuumDecayCheck,
   warmUpRunCheck,
 } from './checks'
+export { decimalsOf } from './quote/money'
+export { MOST_TAX_PERCENT, shopPrices, type ShopPrices } from './quote/prices'
+export {
+  LINE_UNITS,
+  NEEDS,
+  type QuoteAnswered,
+  type QuoteDrawn,
+  quoteDrawn,
+  type QuoteLine,
+} from './quote/record'
+export { draftLines } from './quote/draft'
+export { lineMinor, totalsOf } from './quote/totals'
+export { quoteState } from './quote/state'
+export { quoteCsv } from './quote/csv'
+export { quoteUbl } from './quote/ubl'
 export {
   foundSuspects,
   type NextStep,

@@ -74,6 +74,7 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
   await expect(page.getByText('10 readings: look, correct')).toBeVisible()
   await expect(page.getByRole('button', { name: 'Hold again' })).toBeVisible()
 
+  await page.getByRole('button', { name: 'Show the loop' }).click()
   await page.locator('[data-part=radiator]').click()
   await page
     .getByRole('radiogroup', { name: 'Radiator' })

@@ -107,6 +107,7 @@ test('a refused entry is set aside, visible, can be changed, and later entries g
   await level.getByRole('radio', { name: 'Nearly empty' }).click()
   await expect(page.getByRole('link', { name: '1 set aside' })).toBeVisible()
   await page.locator('[data-check="interview"]').click()
+  await page.locator('summary', { hasText: 'Said so far' }).click()
   await page
     .getByRole('radiogroup', { name: /white, sweet exhaust/i })
     .getByRole('radio', { name: 'No', exact: true })

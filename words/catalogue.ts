@@ -2,6 +2,7 @@ import { IntlMessageFormat } from 'intl-messageformat'
 import { type Message, type MessageParameter, type Part, PART_NAMES } from '#core'
 import { CHECK_WORDS } from './checks'
 import { CAUTIONS } from './common/cautions'
+import { QUOTE_DRAFT } from './common/quote'
 import { FILES } from './common/files'
 import { INPUT } from './common/input'
 import { NOTES } from './common/notes'
@@ -20,6 +21,7 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   ),
   ...INPUT,
   ...CAUTIONS,
+  ...QUOTE_DRAFT,
   ...NOTES,
   ...PROFILE,
   ...FILES,

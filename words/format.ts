@@ -1,4 +1,5 @@
 import {
+  decimalsOf,
   fromCore,
   type MessageParameter,
   type QuantityKind,
@@ -91,3 +92,12 @@ export function formatClock(seconds: number): string {
 export function isQuantity(parameter: MessageParameter): parameter is QuantityParameter {
   return typeof parameter === 'object' && 'coreValue' in parameter
 }
+
+/** An amount of money in whole minor units, with its currency, as the language writes it. */
+export const formatMoney = (minor: number, currency: string, language: string): string =>
+  new Intl.NumberFormat(language, {
+    style: 'currency',
+    currency,
+    minimumFractionDigits: decimalsOf(currency),
+    maximumFractionDigits: decimalsOf(currency),
+  }).format(minor / 10 ** decimalsOf(currency))

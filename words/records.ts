@@ -15,6 +15,8 @@ import { nameOfAny } from './check-names'
 /** What records and events that belong to no check are called. */
 const ITEM_NAMES: Readonly<Record<string, string>> = {
   'suspect.declared': 'Suspect declared',
+  'quote.drawn': 'Quote',
+  'quote.answered': 'Answer to the quote',
   'photo.taken': 'Photograph',
   'cautions.acknowledged': 'Cautions read',
   note: 'Note',
@@ -39,7 +41,18 @@ const PRESSED: Readonly<Record<string, readonly [string, string]>> = {
   airFlow: ['air had blown across', 'no air across'],
 }
 /** Fields that only point elsewhere. */
-const SILENT = new Set(['run', 'sha256', 'bytes', 'mediaType', 'check', 'cautions', 'probability'])
+const SILENT = new Set([
+  'quote',
+  'ranked',
+  'book',
+  'run',
+  'sha256',
+  'bytes',
+  'mediaType',
+  'check',
+  'cautions',
+  'probability',
+])
 const plain = (text: string) => text.replaceAll('-', ' ')
 
 /** What a field is called: its label, or its own name in words. */
@@ -108,6 +121,8 @@ const OWN_LISTS: Readonly<Record<string, (list: readonly unknown[]) => string | 
   wear: (list) => (list.length === 0 ? 'no wear' : plainList(list)),
   plugged: (list) => (list.length === 0 ? 'all plugs out' : `plugs in ${list.join(', ')}`),
   places: (list) => (list as { place: string; seen: string }[]).map(placeWords).join(', '),
+  lines: (list) => (list.length === 1 ? '1 line' : `${list.length} lines`),
+  accepted: (list) => `${list.filter(Boolean).length} of ${list.length} lines accepted`,
   drips: (list) => (list.length === 1 ? '1 drip' : `${list.length} drips`),
   isolated: (list) => (list.length > 0 ? `without ${plainList(list)}` : undefined),
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { saveFile } from '../look/save-file'
 import { itemName } from '../../words/records'
 import type { OutboxItem } from '../local-store/entries'
 
@@ -28,15 +29,8 @@ async function resend() {
   }
 }
 function exportAll() {
-  const blob = new Blob([JSON.stringify([...shop.unkept, ...shop.outbox], null, 2)], {
-    type: 'application/json',
-  })
-  const link = Object.assign(document.createElement('a'), {
-    href: URL.createObjectURL(blob),
-    download: 'kept-entries.json',
-  })
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(link.href), 1000)
+  const all = JSON.stringify([...shop.unkept, ...shop.outbox], null, 2)
+  saveFile('kept-entries.json', 'application/json', all)
 }
 </script>
 

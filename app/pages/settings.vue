@@ -78,6 +78,12 @@ async function leave(everywhere: boolean) {
         ><br /><span class="quiet small">{{ say('settings.whatEachIsOffBy') }}</span></span
       ><v-btn to="/instruments">{{ say('settings.instrumentsOfTheShop') }}</v-btn>
     </section>
+    <section v-if="session.current?.may.setPrices" class="sheet row">
+      <span class="grow"
+        ><strong>{{ say('prices.title') }}</strong
+        ><br /><span class="quiet small">{{ say('prices.what') }}</span></span
+      ><v-btn to="/prices">{{ say('prices.title') }}</v-btn>
+    </section>
     <section v-if="session.current?.may.managePeople" class="sheet row">
       <span class="grow"
         ><strong>{{ say('people.title') }}</strong

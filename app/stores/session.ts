@@ -136,6 +136,7 @@ export const useSession = defineStore('session', () => {
     signedInAt,
     waiting,
     check,
+    remember,
     signIn,
     signOut,
     measureClock,

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { writtenText } from '../quantity/text'
 import { CHECKS } from '../checks'
 import { given } from '../quantity/field'
+import { quoteAnswered, quoteDrawn } from '../quote/record'
 import { part } from '../vehicle/parts'
 
 /** Records that belong to no check. */
@@ -27,6 +28,8 @@ const OTHER_RECORDS = {
     check: writtenText(40).optional(),
     words: writtenText(300).optional(),
   }),
+  'quote.drawn': quoteDrawn,
+  'quote.answered': quoteAnswered,
   note: z.strictObject({ text: writtenText(4000).min(1) }),
   /** takes back the record it supersedes; both stay. Taking back a withdrawal brings the record back as it was. */
   withdrawn: z.strictObject({ reason: writtenText(500).optional() }),

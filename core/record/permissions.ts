@@ -1,3 +1,4 @@
+import type { ShopPrices } from '../quote/prices'
 import type { EventKind } from './events'
 import type { CaseRecord } from './envelope'
 import type { RecordData } from './kinds'
@@ -14,12 +15,13 @@ export type Permission =
   | 'declare'
   | 'take-back-others'
   | 'order-unproven'
+  | 'set-prices'
   | 'manage-people'
 
 /**
  * What each role may do. An apprentice records; work that changes the vehicle, declaring a fault proven, taking back what
- * others recorded, closing and importing is a technician's; ordering a part without its proofs, and giving somebody a new
- * password, is the lead's.
+ * others recorded, quoting, closing and importing is a technician's; ordering a part without its proofs, setting prices, and
+ * giving somebody a new password, is the lead's.
  */
 const TECHNICIAN: readonly Permission[] = [
   'read',
@@ -34,7 +36,7 @@ const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
   viewer: ['read'],
   apprentice: ['read', 'record'],
   technician: TECHNICIAN,
-  lead: [...TECHNICIAN, 'order-unproven', 'manage-people'],
+  lead: [...TECHNICIAN, 'order-unproven', 'set-prices', 'manage-people'],
 }
 
 export const may = (role: Role, permission: Permission): boolean =>
@@ -50,6 +52,7 @@ export const permissionForEvent = (kind: EventKind): Permission =>
 
 /** What a record asks of the one who writes it. */
 export function permissionForRecord({ kind, data }: Pick<CaseRecord, 'kind' | 'data'>): Permission {
+  if (kind === 'quote.drawn' || kind === 'quote.answered') return 'declare'
   if (kind !== 'suspect.declared') return 'record'
   return (data as RecordData<'suspect.declared'>).as === 'ordered-unproven'
     ? 'order-unproven'
@@ -63,8 +66,14 @@ export const mayTakeBack = (role: Role, person: string, author: string): boolean
 /** What the browser learns of its session; `serverNow` lets it measure how far the clocks are apart. */
 export interface SessionDescription {
   person: { id: string; name: string; role: Role }
-  shop: { id: string; name: string; elevationMetres: number }
-  may: { record: boolean; import: boolean; close: boolean; managePeople: boolean }
+  shop: { id: string; name: string; elevationMetres: number; prices?: ShopPrices }
+  may: {
+    record: boolean
+    import: boolean
+    close: boolean
+    setPrices: boolean
+    managePeople: boolean
+  }
   /** somebody else has given the password: it is to be changed before anything else */
   mustChangePassword: boolean
   hasSecondFactor: boolean

@@ -7,12 +7,13 @@ import { isIdle, noteActivity } from './activity'
 import { type SealedSession, sealedSession } from './opened-cookies'
 import { countRequest } from '../utils/busy'
 import { refuse } from '../utils/api-error'
-import { may, type Permission, type Role } from '#core'
+import { may, type Permission, type Role, type ShopPrices } from '#core'
 
 export interface Actor {
   shopId: string
   shopName: string
   elevationMetres: number
+  prices?: ShopPrices | undefined
   personId: string
   name: string
   role: Role
@@ -59,6 +60,7 @@ export async function actorIn({ sessionId, shopId }: SealedSession): Promise<Act
     shopId,
     shopName: row.shop.name,
     elevationMetres: row.shop.elevationMetres,
+    prices: row.shop.prices ?? undefined,
     personId: row.account.id,
     name: row.person.name ?? formatted('shared.nameErased', {}),
     role: row.account.role,

@@ -14,6 +14,7 @@ export type AuditedAction =
   | 'person-added'
   | 'person-erased'
   | 'shop-created'
+  | 'prices-set'
   | 'case-imported'
 
 export interface Audited {

@@ -4,11 +4,17 @@ import { may, type SessionDescription } from '#core'
 export function describeSession(actor: Actor): SessionDescription {
   return {
     person: { id: actor.personId, name: actor.name, role: actor.role },
-    shop: { id: actor.shopId, name: actor.shopName, elevationMetres: actor.elevationMetres },
+    shop: {
+      id: actor.shopId,
+      name: actor.shopName,
+      elevationMetres: actor.elevationMetres,
+      ...(actor.prices ? { prices: actor.prices } : {}),
+    },
     may: {
       record: may(actor.role, 'record'),
       import: may(actor.role, 'import'),
       close: may(actor.role, 'close'),
+      setPrices: may(actor.role, 'set-prices'),
       managePeople: may(actor.role, 'manage-people'),
     },
     mustChangePassword: actor.mustChangePassword,

@@ -74,6 +74,26 @@ export const EXPECT: Record<
     request: ({ own }) => ['GET', `/api/cases/${own.id}/export`],
     status: whoReads(200, 404),
   },
+  'GET /api/cases/:id/quote': {
+    // The case is there, and nobody has drawn up a quote.
+    request: ({ own }) => ['GET', `/api/cases/${own.id}/quote`],
+    status: whoReads(404),
+  },
+  'PUT /api/shop/prices': {
+    request: () => [
+      'PUT',
+      '/api/shop/prices',
+      {
+        currency: 'EUR',
+        taxPercent: 20,
+        hourlyRate: 78,
+        concentratePerLitre: 6.4,
+        waterPerLitre: 0.9,
+        validDays: 14,
+      },
+    ],
+    status: WHO_LEADS,
+  },
   'POST /api/cases/import': {
     request: () => ['POST', '/api/cases/import', {}],
     status: {

@@ -1,7 +1,7 @@
 import type { CheckWords } from './check-words'
 
 const PART =
-  '{part, select, thermostat {thermostat} pump {pump} radiator {radiator} cap {cap} fanClutch {fan clutch} fanMotor {fan} upperHose {upper hose} lowerHose {lower hose} heaterHoses {heater hoses} heaterCore {heater core} expansionTank {tank} coolantSensor {coolant sensor} headGasket {head gasket} other {coolant}}'
+  '{renewed, select, newThermostat {thermostat} newPump {pump} newRadiator {radiator} newCap {cap} newFanClutch {fan clutch} newFanMotor {fan} newUpperHose {upper hose} newLowerHose {lower hose} newHeaterHoses {heater hoses} newHeaterCore {heater core} newExpansionTank {tank} newCoolantSensor {coolant sensor} newHeadGasket {head gasket} other {coolant}}'
 
 export const earlierWork: CheckWords = {
   name: 'Earlier work',

@@ -2,7 +2,7 @@ import type { CheckWords } from './check-words'
 
 const FELT = '{felt, select, cold {cold} lukewarm {lukewarm} other {hot}}'
 const HOSE =
-  '{hose, select, radiator {Hose to the radiator} heaterInlet {Heater inlet} heaterOutlet {Heater outlet} other {Lower hose}}'
+  '{hose, select, heldBack {Hose to the radiator} heaterInlet {Heater inlet} heaterOutlet {Heater outlet} other {Lower hose}}'
 
 export const feltByHand: CheckWords = {
   name: 'Hoses by hand',

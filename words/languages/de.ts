@@ -182,6 +182,10 @@ const CASE = {
     'Der Motor läuft: kalte Prüfungen warten. Nie ein heißes System öffnen.',
   'case.check-column.engineStillHot':
     'Der Motor ist noch heiß: kalte Prüfungen warten. Vor {coldAt} ist er kaum kalt; zuerst unter {cold} messen.',
+  'case.finish-dialog.whatItComesTo': 'Was die Reparatur kostet, zur Zusage durch den Halter.',
+  'case.loop-mini.loop': 'Kreislauf',
+  'case.loop-mini.show': 'Kreislauf zeigen',
+  'case.loop-mini.hide': 'Kreislauf schließen',
   'case.loop-sheet.loopAndPlan': 'Kreislauf und Plan',
   'case.loop-sheet.plan': 'Plan',
   'case.loop-sheet.whatComesNext': 'Was als Nächstes kommt',
@@ -189,8 +193,6 @@ const CASE = {
   'case.loop-sheet.tickLookedAtDryDashed':
     'Haken: angesehen, trocken. Gestrichelt: nicht angesehen. Dick mit Füllung: verdächtig. Ein Teil antippen und sagen, was zu sehen ist.',
   'case.loop-sheet.systemProfile': 'Systemdaten',
-  'case.loop-sheet.smaller': 'Kleiner',
-  'case.loop-sheet.larger': 'Größer',
   'case.next-box.here': 'Als Nächstes: {check}, hier',
   'case.next-box.inWork': '{minutes} min.',
   'case.next-box.settled': 'Gezeigt: {name}',

@@ -8,6 +8,7 @@ import { INSTRUMENTS } from './instruments'
 import { LOOP } from './loop'
 import { NEW } from './new'
 import { OUTBOX } from './outbox'
+import { QUOTE } from './quote'
 import { REPORT } from './report'
 import { SETTINGS } from './settings'
 import { SIGNIN } from './sign-in'
@@ -27,6 +28,7 @@ export const SCREENS: Readonly<Record<string, string>> = {
   ...LOOP,
   ...NEW,
   ...OUTBOX,
+  ...QUOTE,
   ...REPORT,
   ...SETTINGS,
   ...SIGNIN,

@@ -7,7 +7,7 @@ const { say } = useWords()
 <template>
   <div class="stack">
     <h3>{{ say('earlier-work.renewed') }}</h3>
-    <RecordForm :check="earlierWorkCheck" kind="earlier-work.renewed" />
+    <RecordForm :check="earlierWorkCheck" kind="earlier-work.renewed" each="part" />
     <h3>{{ say('earlier-work.hold') }}</h3>
     <RecordForm :check="earlierWorkCheck" kind="earlier-work.hold" />
   </div>

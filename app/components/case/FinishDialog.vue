@@ -92,6 +92,10 @@ function go(check: CheckId) {
           }}</v-btn>
         </section>
         <template v-else>
+          <section class="row">
+            <p class="grow">{{ say('case.finish-dialog.whatItComesTo') }}</p>
+            <v-btn :to="`/cases/${here.id}/quote`">{{ say('quote.title') }}</v-btn>
+          </section>
           <section class="stack">
             <h3>{{ say('case.finish-dialog.mended') }}</h3>
             <p v-for="event in repairs" :key="event.id" class="small">

@@ -1,50 +1,29 @@
 <script setup lang="ts">
-import { BOOK, type CheckId, lookRoundCheck, type NextStep, type Part, partsSeen } from '#core'
+import { type CheckId, lookRoundCheck, type NextStep, type Part } from '#core'
 import { hasPanel } from '../../checks'
 
 const { checkName, say } = useWords()
 
-/** The loop of this vehicle as the map of the case, and beside it what comes next, as the box of the next step has it. */
+/** The loop of this vehicle, large, as the map of the case; and what comes next, as the box of the next step has it. */
 const props = defineProps<{ active: CheckId; steps: readonly NextStep[] }>()
-const emit = defineEmits<{ profile: [] }>()
+const emit = defineEmits<{ profile: []; hide: [] }>()
 const open = useOpenCase()
-const large = ref(false)
-const ranked = computed(() => open.answer.value?.ranked)
-const states = computed(() =>
-  open.state.value
-    ? partsSeen(open.state.value, ranked.value?.assessment.outcomes ?? [])
-    : new Map<Part, 'good' | 'dry' | 'wet'>(),
-)
-const suspicion = computed(() => {
-  const out = new Map<Part, number>()
-  for (const suspect of ranked.value?.ranking.suspects ?? []) {
-    const at = BOOK.faults.find((f) => f.id === suspect.fault)
-    if (at?.part && at.group !== 'nothing-wrong')
-      out.set(at.part, Math.max(out.get(at.part) ?? 0, suspect.probability))
-  }
-  return out
-})
-const plan = computed(() =>
-  props.steps.filter(({ check }) => check !== props.active).slice(0, large.value ? 6 : 3),
-)
+const { states, suspicion } = usePartStates()
+const plan = computed(() => props.steps.filter(({ check }) => check !== props.active).slice(0, 6))
 function tapPart(tapped: Part) {
   open.part.value = tapped
   open.goTo(lookRoundCheck.id)
+  emit('hide')
 }
 </script>
 
 <template>
-  <section
-    class="sheet loop-sheet"
-    :class="{ large }"
-    :aria-label="say('case.loop-sheet.loopAndPlan')"
-  >
+  <section class="sheet loop-sheet" :aria-label="say('case.loop-sheet.loopAndPlan')">
     <LoopDrawing
       :profile="open.input.value?.vehicle.profile ?? {}"
       :states="states"
       :suspicion="suspicion"
       :marked="active === lookRoundCheck.id ? open.part.value : undefined"
-      :compact="!large"
       class="loop"
       @tap="tapPart"
     />
@@ -72,19 +51,14 @@ function tapPart(tapped: Part) {
       <div class="row foot">
         <button
           type="button"
-          class="plain-button"
+          class="plain-button profile"
           :disabled="!open.mayRecord.value"
           @click="emit('profile')"
         >
           {{ say('case.loop-sheet.systemProfile') }}
         </button>
-        <button
-          type="button"
-          class="plain-button size"
-          :aria-pressed="large"
-          @click="large = !large"
-        >
-          {{ large ? say('case.loop-sheet.smaller') : say('case.loop-sheet.larger') }}
+        <button type="button" class="plain-button hide" @click="emit('hide')">
+          {{ say('case.loop-mini.hide') }}
         </button>
       </div>
     </div>
@@ -95,32 +69,15 @@ function tapPart(tapped: Part) {
 .loop-sheet {
   padding: 10px 14px;
   display: flex;
-  gap: 16px;
+  flex-direction: column;
+  gap: 10px;
   flex: none;
-}
-.loop-sheet .loop {
-  width: 430px;
-  flex: none;
-  align-self: center;
 }
 .beside {
-  flex: 1;
   min-width: 0;
   display: flex;
   flex-direction: column;
   gap: 4px;
-}
-.legend {
-  display: none;
-}
-.loop-sheet.large {
-  flex-wrap: wrap;
-}
-.loop-sheet.large .loop {
-  width: 100%;
-}
-.large .legend {
-  display: block;
 }
 .plan-title {
   font-size: 19px;
@@ -157,31 +114,24 @@ function tapPart(tapped: Part) {
   font-weight: 500;
   line-height: 1.1;
 }
-.foot {
-  margin-top: auto;
-  flex-wrap: nowrap;
-}
 @media (min-width: 1000px) {
-  .loop-sheet.large {
-    max-height: 62%;
+  .loop-sheet {
+    max-height: 70%;
     overflow-y: auto;
+  }
+  .profile {
+    display: none;
   }
 }
 @media (max-width: 999px) {
-  .loop-sheet,
-  .loop-sheet.large {
-    flex-direction: column;
+  .loop-sheet {
     overflow-x: auto;
   }
-  .loop-sheet .loop,
-  .loop-sheet.large .loop {
+  .loop {
     min-width: 600px;
     width: 100%;
   }
-  .legend {
-    display: block;
-  }
-  .size {
+  .hide {
     display: none;
   }
 }

@@ -73,7 +73,16 @@ const rows = computed(() => {
 
 <template>
   <section class="suspects" :aria-label="say('case.suspect-list.suspects')" :aria-busy="pending">
-    <h2>{{ say('case.suspect-list.suspects') }}</h2>
+    <div class="row heading">
+      <h2 class="grow">{{ say('case.suspect-list.suspects') }}</h2>
+      <button v-if="suspects.length > 0" type="button" class="all" @click="all = !all">
+        {{
+          all
+            ? say('case.suspect-list.theFirstFive')
+            : say('case.suspect-list.all', { suspects: suspects.length })
+        }}
+      </button>
+    </div>
     <p v-if="failed" class="problem">
       {{ say('case.suspect-list.theRankingStoppedOnThis') }}
     </p>
@@ -95,20 +104,33 @@ const rows = computed(() => {
         >
           <span class="line"
             ><span class="who">{{ row.name }}</span
-            ><span class="chance">{{ formatChance(row.probability) }}</span></span
+            ><span class="chance"
+              ><span
+                v-if="row.change && row.index > 0"
+                class="change"
+                :class="{ up: row.change.up }"
+                aria-hidden="true"
+                >{{ row.change.up ? '▲' : '▼' }} </span
+              >{{ formatChance(row.probability) }}</span
+            ></span
           >
           <ChanceBar :probability="row.probability" :leads="row.index === 0" />
-          <span v-if="row.index < 3 && row.because" class="because">{{ row.because }}</span>
-          <span v-if="row.change" class="change" :class="{ up: row.change.up }">{{
-            say('case.suspect-list.was', { up: row.change.up ? '▲' : '▼', text: row.change.text })
-          }}</span>
+          <span v-if="row.index === 0 && row.because" class="because">{{ row.because }}</span>
+          <span
+            v-if="row.change && row.index === 0"
+            class="change"
+            :class="{ up: row.change.up }"
+            >{{
+              say('case.suspect-list.was', { up: row.change.up ? '▲' : '▼', text: row.change.text })
+            }}</span
+          >
           <span v-if="row.declared" class="declared" :class="row.declared">{{
             say(DECLARED[row.declared])
           }}</span>
           <span v-if="row.role === 'consequence'" class="because">{{
             say('case.suspect-list.moreLikelyAConsequenceThan')
           }}</span>
-          <span v-if="row.index < 3 && row.open[0]" class="open"
+          <span v-if="row.index === 0 && row.open[0]" class="open"
             >{{ say('case.suspect-list.notYet', { text: goingOn(row.open[0].text) })
             }}<template v-if="row.open.length > 1">{{
               say('case.suspect-list.andMore', { open: row.open.length - 1 })
@@ -117,13 +139,6 @@ const rows = computed(() => {
         </button>
       </li>
     </TransitionGroup>
-    <button v-if="suspects.length > 0" type="button" class="plain-button" @click="all = !all">
-      {{
-        all
-          ? say('case.suspect-list.theFirstFive')
-          : say('case.suspect-list.all', { suspects: suspects.length })
-      }}
-    </button>
     <p v-if="answer && answer.ranked.ranking.nothingWrong > 0.02" class="small quiet">
       {{
         say('case.suspect-list.nothingWrongAtAll', {
@@ -212,8 +227,19 @@ li button {
 .move-move {
   transition: transform 0.5s ease;
 }
-.plain-button {
-  align-self: flex-start;
+.heading {
+  flex-wrap: nowrap;
+}
+.all {
+  background: none;
+  border: 0;
+  font: inherit;
+  font-weight: 600;
+  color: var(--cool);
+  text-decoration: underline;
+  min-height: 44px;
+  padding: 0 4px;
+  cursor: pointer;
 }
 @media (prefers-reduced-motion: reduce) {
   .move-move {

@@ -89,7 +89,7 @@ label {
 input {
   flex: 1;
   min-width: 0;
-  width: 80px;
+  width: 60px;
   padding: 0 12px;
   min-height: 48px;
   font-size: 22px;

@@ -13,7 +13,8 @@ const props = defineProps<{
   suspicion: ReadonlyMap<Part, number>
   marked?: Part
   labels?: ReadonlyMap<Part, string>
-  compact?: boolean
+  /** a map without words, for a small place */
+  mini?: boolean
 }>()
 const emit = defineEmits<{ tap: [part: Part] }>()
 const layout = computed(() => layoutLoop(props.profile))
@@ -40,7 +41,7 @@ const spoken = (part: Part) =>
 <template>
   <svg
     class="loop"
-    :class="{ compact }"
+    :class="{ mini }"
     :viewBox="`-4 -2 ${layout.width + 8} ${layout.height + 6}`"
     role="group"
     :aria-label="say('loop.loop-drawing.theCoolingLoopOfThis')"
@@ -71,7 +72,7 @@ const spoken = (part: Part) =>
       role="button"
       tabindex="0"
       :aria-label="spoken(box.part)"
-      :data-part="box.part"
+      :data-part="mini ? undefined : box.part"
       @click="emit('tap', box.part)"
       @keydown.enter="emit('tap', box.part)"
       @keydown.space.prevent="emit('tap', box.part)"
@@ -113,7 +114,7 @@ const spoken = (part: Part) =>
           {{ under(box.part) }}
         </text>
         <path
-          v-if="['good', 'dry'].includes(stateOf(box.part)) && !compact"
+          v-if="['good', 'dry'].includes(stateOf(box.part))"
           class="tick"
           :d="`M${box.x + box.w - 15} ${box.y + 8}l4 5l8 -9`"
         />
@@ -187,6 +188,20 @@ const spoken = (part: Part) =>
   stroke: var(--cool);
   stroke-width: 3;
 }
+.mini text,
+.mini .arrow,
+.mini .tick {
+  display: none;
+}
+.mini .outline {
+  stroke-dasharray: none;
+}
+.mini .pipe {
+  stroke-width: 14;
+}
+.mini .suspected .outline {
+  fill: var(--hot);
+}
 .name {
   text-anchor: middle;
   font-size: 15px;
@@ -197,11 +212,5 @@ const spoken = (part: Part) =>
   text-anchor: middle;
   font-size: 13px;
   fill: var(--ink-2);
-}
-.compact .name {
-  font-size: 19px;
-}
-.compact .under {
-  font-size: 16px;
 }
 </style>

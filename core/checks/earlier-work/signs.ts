@@ -34,7 +34,7 @@ export function renewedSigns(source: string, record: Renewed): SignReading[] {
       validity: TRUST[record.by],
       conditions: source,
       says: message(`says.earlierWork.${record.complaintAfter}`, {
-        part: inOneWord(record.part),
+        renewed: inOneWord(`new-${record.part}`),
       }),
     },
   ]

@@ -101,7 +101,7 @@ export function feltSigns(
   const warmth = ENGINE_BY_NEEDLE[record.engine]
   const isStarted = record.engine === 'just-started'
   if (held.felt !== 'not-known') {
-    const says = hose('radiator', held.felt)
+    const says = hose('heldBack', held.felt)
     if (isStarted) say('opening-early', HELD_BACK_STARTED, held.felt, held.validity, says)
     else say('opening-late', HELD_BACK_WARM, held.felt, held.validity * warmth, says)
   }

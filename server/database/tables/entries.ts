@@ -96,7 +96,9 @@ export const cases = pgTable(
     shopId: shopId(),
     id: uuid('id').notNull(),
     vehicleId: uuid('vehicle_id').notNull(),
-    complaint: text('complaint', { enum: ['coolant-loss', 'overheats', 'no-heat', 'inspection'] }).notNull(),
+    complaint: text('complaint', {
+      enum: ['coolant-loss', 'overheats', 'no-heat', 'inspection'],
+    }).notNull(),
     title: text('title').notNull(),
     bay: text('bay'),
     openedAt: text('opened_at').notNull(),

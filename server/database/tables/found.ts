@@ -23,7 +23,9 @@ export const caseIndex = pgTable(
     caseId: uuid('case_id').notNull(),
     isOpen: boolean('is_open').notNull(),
     touchedAt: moment('touched_at').notNull(),
-    complaint: text('complaint', { enum: ['coolant-loss', 'overheats', 'no-heat', 'inspection'] }).notNull(),
+    complaint: text('complaint', {
+      enum: ['coolant-loss', 'overheats', 'no-heat', 'inspection'],
+    }).notNull(),
     /** in small letters, as it is asked for */
     bay: text('bay'),
     people: uuid('people').array().notNull(),

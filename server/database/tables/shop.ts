@@ -1,7 +1,9 @@
+import type { ShopPrices } from '#core'
 import { sql } from 'drizzle-orm'
 import {
   bigint,
   doublePrecision,
+  jsonb,
   pgTable,
   primaryKey,
   text,
@@ -20,6 +22,8 @@ export const shops = pgTable('shops', {
   /** number of the last change; taken under the row's lock, so changes are numbered in the order they commit */
   changeSeq: bigint('change_seq', { mode: 'number' }).notNull().default(0),
   createdAt: moment('created_at').notNull().default(now),
+  /** what its lead has set; none until then */
+  prices: jsonb('prices').$type<ShopPrices>(),
   /** bytes of its photographs, of which a shop may keep so many */
   photographBytes: bigint('photograph_bytes', { mode: 'number' }).notNull().default(0),
 })

@@ -19,6 +19,14 @@ const mayRecord = computed(() => session.current?.may.record === true)
 const part = ref<Part>()
 const tab = ref<CaseTab>('check')
 
+/** What it came for and what the keeper said of it; said once where both are the same. */
+const caseTitle = computed(() => {
+  if (!input.value) return ''
+  const { complaint, title } = input.value.case
+  const named = inSentence(say(`complaint.${complaint}`))
+  return named.toLowerCase() === title.toLowerCase() ? named : `${named}: ${title}`
+})
+
 /** The check that was open when the case was: it stays until somebody goes to another. */
 const opened = ref<CheckId>()
 watch(state, (value) => (opened.value ??= value && openingCheck(value)), { immediate: true })
@@ -40,6 +48,7 @@ const planOpen = ref(false)
 const finishOpen = ref(false)
 const warming = ref(false)
 const profileOpen = ref(false)
+const loopOpen = ref(false)
 async function startEngine() {
   warming.value = false
   await shop.addEvent(id, 'engine-started', {})
@@ -55,7 +64,7 @@ function goFromWarning(check: CheckId) {
     <Teleport to="#bar-title" defer
       ><h1>
         <strong>{{ input.vehicle.name }}</strong> {{ input.vehicle.plate }} ·
-        {{ inSentence(say(`complaint.${input.case.complaint}`)) }}: {{ input.case.title }}
+        {{ caseTitle }}
       </h1></Teleport
     >
     <ThermalRail
@@ -81,10 +90,11 @@ function goFromWarning(check: CheckId) {
       />
       <LoopSheet
         class="loop-sheet"
-        :class="{ shown: tab === 'loop' }"
+        :class="{ shown: tab === 'loop', wanted: loopOpen }"
         :active="active"
         :steps="steps"
         @profile="profileOpen = true"
+        @hide="loopOpen = false"
       />
     </main>
     <aside class="right" :class="{ shown: tab === 'suspects' }">
@@ -106,6 +116,7 @@ function goFromWarning(check: CheckId) {
         :pending="pending"
         @why="why = $event"
       />
+      <LoopMini :shown="loopOpen" @show="loopOpen = !loopOpen" @profile="profileOpen = true" />
       <div class="last">
         <v-btn class="finish" @click="finishOpen = true">{{ say('case.repairClose') }}</v-btn>
         <v-btn class="report" :to="`/cases/${id}/report`">{{ say('case.reportExport') }}</v-btn>

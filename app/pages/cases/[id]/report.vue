@@ -11,6 +11,7 @@ import {
   writeCaseFile,
 } from '#core'
 import { RECORDABLE, reportOf } from '../../../checks'
+import { saveFile } from '../../../look/save-file'
 import { itemWords } from '../../../../words/records'
 
 const { checkName, say, partName } = useWords()
@@ -64,12 +65,8 @@ function exportCase() {
   problem.value = ''
   const file = shop.caseFileOf(id)
   if (!file) return void (problem.value = say('report.thisCaseIsNotComplete'))
-  const link = Object.assign(document.createElement('a'), {
-    href: URL.createObjectURL(new Blob([writeCaseFile(file)], { type: 'application/json' })),
-    download: `case-${input.value?.vehicle.plate?.replace(/\W+/g, '-') || id}.json`,
-  })
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(link.href), 1000)
+  const name = input.value?.vehicle.plate?.replace(/\W+/g, '-') || id
+  saveFile(`case-${name}.json`, 'application/json', writeCaseFile(file))
 }
 </script>
 

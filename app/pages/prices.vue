@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { MOST_TAX_PERCENT, type ShopPrices, shopPrices } from '#core'
+import { ask } from '../local-store/api'
+
+const { say, sayProblem } = useWords()
+
+/** What the shop asks for its work; its lead sets it. */
+const session = useSession()
+const set = computed(() => session.current?.shop.prices)
+const maySet = computed(() => session.current?.may.setPrices === true)
+const typed = reactive<{ [K in keyof ShopPrices]: ShopPrices[K] | undefined }>({
+  currency: set.value?.currency,
+  taxPercent: set.value?.taxPercent,
+  hourlyRate: set.value?.hourlyRate,
+  concentratePerLitre: set.value?.concentratePerLitre,
+  waterPerLitre: set.value?.waterPerLitre,
+  validDays: set.value?.validDays ?? 14,
+})
+const problem = ref('')
+const isSet = ref(false)
+const MOST_PRICE = 1_000_000
+const FIGURES = [
+  { id: 'hourlyRate', label: say('prices.hourlyRate') },
+  { id: 'concentratePerLitre', label: say('prices.concentrate') },
+  { id: 'waterPerLitre', label: say('prices.water') },
+] as const
+
+async function keep() {
+  problem.value = ''
+  isSet.value = false
+  const currency = typed.currency?.trim().toUpperCase() ?? ''
+  if (!/^[A-Z]{3}$/.test(currency))
+    return void (problem.value = say('prices.currencyIsThreeLetters'))
+  const parsed = shopPrices.safeParse({ ...typed, currency })
+  if (!parsed.success) return void (problem.value = say('prices.everyField'))
+  try {
+    session.remember(await ask('PUT', '/api/shop/prices', parsed.data))
+    isSet.value = true
+  } catch (error) {
+    problem.value = sayProblem(error)
+  }
+}
+</script>
+
+<template>
+  <main class="narrow-page stack">
+    <h1>{{ say('prices.title') }}</h1>
+    <p v-if="!maySet" class="caution">{{ say('prices.onlyTheLead') }}</p>
+    <section class="sheet stack">
+      <v-text-field
+        v-model="typed.currency"
+        :label="say('prices.currency')"
+        :disabled="!maySet"
+        maxlength="3"
+        hide-details
+      />
+      <NumberField
+        v-model="typed.taxPercent"
+        :label="say('prices.tax')"
+        unit="%"
+        :min="0"
+        :max="MOST_TAX_PERCENT"
+        :disabled="!maySet"
+      />
+      <NumberField
+        v-for="figure in FIGURES"
+        :key="figure.id"
+        v-model="typed[figure.id]"
+        :label="figure.label"
+        :min="0"
+        :max="MOST_PRICE"
+        :disabled="!maySet"
+      />
+      <NumberField
+        v-model="typed.validDays"
+        :label="say('prices.validDays')"
+        :unit="say('prices.days')"
+        :min="1"
+        :max="365"
+        whole
+        :disabled="!maySet"
+      />
+      <p class="small quiet">{{ say('prices.withoutTax') }}</p>
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="isSet" role="status">✓ {{ say('prices.set') }}</p>
+      <v-btn class="solid" :disabled="!maySet" @click="keep">{{ say('prices.keep') }}</v-btn>
+    </section>
+  </main>
+</template>
