@@ -30,7 +30,7 @@ export {
   type VehicleReading,
 } from './instruments/line-reader'
 
-export { COMPLAINTS, type Complaint } from './vehicle/complaint'
+export { COMPLAINTS, type Complaint, REPORTED_COMPLAINTS } from './vehicle/complaint'
 export { PART_NAMES, type Part, partsOf } from './vehicle/parts'
 export { type EngineOrientation, LEAK_PLACES, positionOf } from './vehicle/places'
 export { DEFAULT_POLICY, POLICIES, type PolicyName } from './vehicle/policy'
@@ -151,12 +151,14 @@ export { LEAST_QUESTION_BITS, type NextCheck, nextChecks } from './planning/next
 export { openQuestions } from './planning/questions'
 export { pivotAnswer } from './planning/pivot'
 export { makePlan, type PlanStep } from './planning/plan'
-export { testOrReplace } from './planning/test-or-replace'
+export { testOrReplace, type TestOrReplace } from './planning/test-or-replace'
 
 export { partsSeen } from './diagnosis/parts-seen'
 export { auditBook } from './diagnosis/audit'
 export { builtInCase, rankBuiltInCase } from './diagnosis/built-in-case'
-export { planBelieved, type PlannedCase } from './diagnosis/plan-case'
+export { type FollowUp, followUpsOf } from './diagnosis/follow-up'
+export { faultEntry, searchFaults } from './diagnosis/fault-entry'
+export { decideBelieved, planBelieved, type PlannedCase } from './diagnosis/plan-case'
 export {
   type Believed,
   type RankedCase,
@@ -209,7 +211,7 @@ export {
   vacuumDecayCheck,
   warmUpRunCheck,
 } from './checks'
-export { decimalsOf } from './quote/money'
+export { decimalsOf, toMinor } from './quote/money'
 export { MOST_TAX_PERCENT, shopPrices, type ShopPrices } from './quote/prices'
 export {
   LINE_UNITS,

@@ -63,9 +63,19 @@ test('every view can be read and reached, at both sizes and in both themes', asy
   await everyWay(page, 'sign-in')
   await enter(page, 'ilka')
   await expect(page.getByText(/in 10|certain/).first()).toBeVisible()
+  const quote = `${await linkTo(page, 'CRW 058')}/quote`
   const report = `${await linkTo(page, 'KVD 207')}/report`
   await everyWay(page, 'board')
-  for (const path of ['/new', '/settings', '/instruments', '/outbox', report]) {
+  for (const path of [
+    '/new',
+    '/settings',
+    '/instruments',
+    '/outbox',
+    '/calculators',
+    '/library',
+    report,
+    quote,
+  ]) {
     await page.goto(path)
     if (path === '/new') await page.getByRole('radio', { name: 'Loses coolant' }).click()
     await expect(page.locator('h1').first()).toBeVisible()
@@ -80,6 +90,9 @@ const PANELS: readonly [plate: string, checks: readonly string[]][] = [
   ['KVD 219', ['look-round', 'mix', 'clean-and-dry', 'leak-trace']],
   ['RSC 006', ['cranking-rise', 'endoscope']],
   ['LIF 36', ['fan-circuit', 'cold-soak', 'belt-and-pump']],
+  ['HCA 331', ['running-pressure', 'chemical-gas-test', 'gas-analyser', 'level-creep', 'teardown']],
+  ['CRW 058', ['earlier-work', 'felt-by-hand', 'heater', 'actuators', 'thermostat-bath']],
+  ['HCA 340', ['warm-up-run', 'radiator-survey', 'load-run', 'radiator-flow', 'refill']],
   ['SLT 052', ['fan-by-hand', 'vacuum-decay', 'cylinder-leakage', 'cooler-test']],
 ]
 

@@ -39,6 +39,11 @@ for (const mode of ['touch', 'keyboard'] as const) {
       const proof = finish.getByTestId('proof')
       await expect(proof).toContainText('Level, condition: to be done again')
       await expect(finish.getByText('the repair is not proven yet')).toBeVisible()
+      const again = finish.getByRole('region', { name: 'The level again, after a repair' })
+      await expect(again).toContainText(/○ Day 1: .*○ Day 3: .*○ Day 7: /)
+      const calendar = page.waitForEvent('download')
+      await press(again.getByRole('button', { name: 'As calendar file' }), mode)
+      expect((await calendar).suggestedFilename()).toMatch(/\.ics$/)
       await press(finish.getByRole('button', { name: 'Back to the check' }), mode)
 
       // What failed before the repair is next, and says why.
@@ -73,3 +78,31 @@ for (const mode of ['touch', 'keyboard'] as const) {
     })
   })
 }
+
+test('a look that is due after a repair stands on the board until it is taken', async ({
+  page,
+}) => {
+  await enter(page, 'oren')
+  await complaint(page, 'Loses coolant', 'Due bus', 'keyboard')
+  await allSent(page)
+  const [caseId, by] = await page.evaluate(() => [
+    location.pathname.split('/')[2]!,
+    JSON.parse(localStorage.getItem('thermognosis.session')!).person.id as string,
+  ])
+  const id = '0199aaaa-0000-7000-8000-00000000f0f1'
+  const observedAt = new Date(Date.now() - 3.5 * 86_400_000).toISOString()
+  const event = { id, by, observedAt, kind: 'repaired', data: { faults: ['upper-hose-leak'] } }
+  const put = await page.request.put(`/api/events/${id}`, { data: { case: caseId, event } })
+  expect(put.status()).toBe(201)
+  await page.goto('/')
+  const due = page.getByRole('region', { name: 'Level to be looked at again' })
+  await expect(due.getByRole('link', { name: /Due bus.*day 3/ })).toBeVisible()
+  await due.getByRole('link', { name: /Due bus/ }).click()
+  await page.getByLabel('Days after').fill('3')
+  await press(radio(page, 'Level now', 'At the mark'), 'keyboard')
+  await page.getByRole('button', { name: 'Keep it' }).click()
+  await allSent(page)
+  await page.goto('/')
+  await expect(page.getByRole('link', { name: /Due bus/ }).first()).toBeVisible()
+  await expect(due.getByRole('link', { name: /Due bus/ })).toBeHidden()
+})

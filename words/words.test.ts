@@ -32,6 +32,8 @@ const NAMED_BY_ID = [
   'level-and-condition.colour.',
   'case.profile-loop.side.',
   'pressure-hold.hold-compare.level.',
+  'library.level.',
+  'library.prior.',
   'quote.unit.',
   'quote.need.',
   'quote.sum.',

@@ -8,6 +8,8 @@ import {
   type CaseStage,
   caseStateOf,
   type Complaint,
+  type FollowUp,
+  followUpsOf,
   type Glance,
   type GlanceNext,
   isClosed,
@@ -65,6 +67,16 @@ function perCase<T>(work: (input: CaseInput) => T) {
 /** What the board asks of a case; `openedMs` since 1970. */
 interface About extends Filterable {
   openedMs: number
+  followUps: readonly FollowUp[]
+}
+
+/** A case whose level is to be looked at again, and since when. */
+export interface DueFollowUp {
+  id: string
+  vehicle: string
+  plate: string
+  day: number
+  dueMs: number
 }
 
 const aboutCase = perCase<About>((input) => ({
@@ -80,6 +92,7 @@ const aboutCase = perCase<About>((input) => ({
   bay: input.case.bay,
   people: new Set([input.case.openedBy, ...[...input.records, ...input.events].map((e) => e.by)]),
   closed: isClosed(input.events),
+  followUps: input.events.some(({ kind }) => kind === 'repaired') ? followUpsOf(input) : [],
 }))
 /** What a card says of a case beside its suspects: the stage, and `opened` as a day in words. */
 const toldOf = perCase((input) => {
@@ -192,5 +205,16 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
       a.localeCompare(b),
     ),
   )
-  return { cards, count, bays }
+  /** looks at the level that are due, of closed cases too, the longest due first */
+  const followUps = computed<DueFollowUp[]>(() =>
+    all.value
+      .flatMap(({ id, input, about }) => {
+        const due = about.followUps.findLast(({ dueMs, done }) => dueMs <= now.value && !done)
+        if (!due) return []
+        const { name, plate = '' } = input.vehicle
+        return [{ id, vehicle: name, plate, day: due.day, dueMs: due.dueMs }]
+      })
+      .sort((a, b) => a.dueMs - b.dueMs),
+  )
+  return { cards, count, bays, followUps }
 }

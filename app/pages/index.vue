@@ -18,7 +18,7 @@ const preferences = usePreferences()
 const filter = ref({ ...EVERYTHING_OPEN })
 const most = ref(PAGE)
 watch(filter, () => (most.value = PAGE))
-const { cards, count, bays } = useBoard(filter, most)
+const { cards, count, bays, followUps } = useBoard(filter, most)
 useWarmRanker()
 const { running, now } = useTimers()
 const NO_TIMERS: readonly { id: string; due: boolean; text: string }[] = []
@@ -68,11 +68,13 @@ const note = ref('')
         @said="note = $event"
         @failed="problem = $event"
       />
+      <v-btn to="/library">{{ say('library.title') }}</v-btn>
       <v-btn to="/calculators">{{ say('board.calculators') }}</v-btn>
       <v-btn v-if="session.current?.may.record" class="solid" to="/new">{{
         say('board.newComplaint')
       }}</v-btn>
     </div>
+    <FollowUpsDue :due="followUps" />
     <BoardFilters v-model="filter" :bays="bays" :people="people" />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <p v-if="note" role="status">{{ note }}</p>

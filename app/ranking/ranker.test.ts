@@ -68,8 +68,8 @@ describe('the worker that ranks for all pages', () => {
     const plans = askPlans(builtInCase())
     const [worker] = StandIn.made
     const [ranking, planning] = worker!.asked
-    expect(ranking).not.toHaveProperty('isForPlans')
-    expect(planning).toMatchObject({ isForPlans: true })
+    expect(ranking).not.toHaveProperty('wants')
+    expect(planning).toMatchObject({ wants: 'plans' })
     worker!.answer({ ticket: planning!.ticket, planned: { plans: [] } })
     expect(await plans).toEqual({ plans: [] })
     expect(one.heard).toEqual([])

@@ -1,4 +1,4 @@
-import type { CaseInput, PlannedCase } from '#core'
+import type { CaseInput, PlannedCase, TestOrReplace } from '#core'
 import type { Answer, Chances } from '../workers/answer'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
@@ -45,7 +45,17 @@ export function askRanker(input: CaseInput, { first, done, failed }: Asking): ()
 export const askPlans = (input: CaseInput): Promise<PlannedCase> =>
   new Promise((done, fail) => {
     const hear = (answer: RankAnswer) => 'planned' in answer && done(answer.planned)
-    ask({ input, isForPlans: true }, { hear, failed: () => fail(new Error('the worker stopped')) })
+    ask({ input, wants: 'plans' }, { hear, failed: () => fail(new Error('the worker stopped')) })
+  })
+
+/** Whether likely faults are tested or their parts changed; fails when the worker stops. */
+export const askDecisions = (input: CaseInput): Promise<TestOrReplace[]> =>
+  new Promise((done, fail) => {
+    const hear = (answer: RankAnswer) => 'decisions' in answer && done(answer.decisions)
+    ask(
+      { input, wants: 'decisions' },
+      { hear, failed: () => fail(new Error('the worker stopped')) },
+    )
   })
 
 function start(): Worker {

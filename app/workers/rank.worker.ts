@@ -3,24 +3,29 @@ import {
   believe,
   type CaseInput,
   chancesOf,
+  decideBelieved,
   planBelieved,
   type PlannedCase,
   rankBuiltInCase,
+  type TestOrReplace,
 } from '#core'
 import { type Answer, answerOf, type Chances } from './answer'
 
 export interface RankRequest {
   ticket: number
   input: CaseInput
-  /** its plans are asked for, and not its ranking */
-  isForPlans?: true
+  /** what is asked for in place of its ranking */
+  wants?: 'plans' | 'decisions'
 }
 /**
  * How likely each fault is comes first, as soon as it is known; then the same with reasons and what to do next. Plans
- * come alone, when they are asked for.
+ * and decisions come alone, when they are asked for.
  */
 export type RankAnswer = { ticket: number } & (
-  { chances: Chances } | { answer: Answer } | { planned: PlannedCase }
+  | { chances: Chances }
+  | { answer: Answer }
+  | { planned: PlannedCase }
+  | { decisions: TestOrReplace[] }
 )
 
 /** Rankings after which the next is about as fast as it will be. */
@@ -41,11 +46,12 @@ let last: Believed | undefined
 const post = (answer: RankAnswer) => self.postMessage(answer)
 
 self.addEventListener('message', ({ data }: MessageEvent<RankRequest>) => {
-  const { ticket, input, isForPlans } = data
+  const { ticket, input, wants } = data
   warmed = WARMING_RUNS
   const believed = believe(input, last)
   last = believed
-  if (isForPlans) return post({ ticket, planned: planBelieved(believed, input) })
+  if (wants === 'plans') return post({ ticket, planned: planBelieved(believed, input) })
+  if (wants === 'decisions') return post({ ticket, decisions: decideBelieved(believed, input) })
   post({ ticket, chances: chancesOf(believed) })
   post({ ticket, answer: answerOf(input, believed) })
 })

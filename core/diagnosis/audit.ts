@@ -1,3 +1,4 @@
+import { isOfIsolatedHold } from '../knowledge/book'
 import { QUESTIONS } from '../checks/interview/questions'
 import { isOfRenewal } from '../knowledge/renewals'
 import { COMPLAINTS } from '../vehicle/complaint'
@@ -105,7 +106,7 @@ function readableSigns(book: Book): ReadonlySet<string> {
     for (const complaint of COMPLAINTS)
       for (const id of check.signs({ profile: {}, complaint, has: () => true })) out.add(id)
   for (const sign of book.signs)
-    if (isOfRenewal(sign.id) || sign.id.startsWith('hold-without-') || sign.id === 'loss-size')
+    if (isOfRenewal(sign.id) || isOfIsolatedHold(sign.id) || sign.id === 'loss-size')
       out.add(sign.id)
   return out
 }

@@ -1,5 +1,6 @@
 import { makePlan, type Plan } from '../planning/plan'
 import { type Pivot, pivotAnswer } from '../planning/pivot'
+import { testOrReplace, type TestOrReplace } from '../planning/test-or-replace'
 import type { CaseInput } from '../record/case-input'
 import { POLICIES } from '../vehicle/policy'
 import type { Believed } from './rank-case'
@@ -20,3 +21,9 @@ export function planBelieved({ assessment, belief }: Believed, input: CaseInput)
     ...(pivot ? { pivot } : {}),
   }
 }
+
+/** For each likely fault whether it is tested or its part changed, costs in hours of labour. Done when somebody asks. */
+export const decideBelieved = (
+  { assessment, belief }: Believed,
+  input: CaseInput,
+): TestOrReplace[] => testOrReplace(belief, input, assessment.facts)

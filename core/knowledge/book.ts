@@ -10,10 +10,19 @@ import { SIGNS } from './signs'
 import type { Level } from './levels'
 import type { Book, Effect, Fault } from './types'
 
+const ISOLATED_HOLD = 'hold-without-'
+
+/** Whether a sign is of a hold that is done again with a part isolated, after one that fell. */
+export const isOfIsolatedHold = (sign: string): boolean => sign.startsWith(ISOLATED_HOLD)
+
 /** Faults that a hold with these parts isolated does not see. */
 const ISOLATED: Readonly<Record<string, readonly string[]>> = {
-  'hold-without-heater': ['heater-core-leak', 'heater-valve-leak'],
-  'hold-without-coolers': ['oil-cooler-internal', 'gearbox-cooler-internal', 'egr-cooler-internal'],
+  [`${ISOLATED_HOLD}heater`]: ['heater-core-leak', 'heater-valve-leak'],
+  [`${ISOLATED_HOLD}coolers`]: [
+    'oil-cooler-internal',
+    'gearbox-cooler-internal',
+    'egr-cooler-internal',
+  ],
 }
 
 /** What mostly shows in one hold shows again in the next: a part is isolated because the hold before it fell. */

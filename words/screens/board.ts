@@ -33,6 +33,8 @@ export const BOARD: Readonly<Record<string, string>> = {
   'board.caseFileToImport': 'Case file to import',
   'board.importACase': 'Import a case',
   'board.calculators': 'Calculators',
+  'board.followUps': 'Level to be looked at again',
+  'board.followUp': '{vehicle} {plate}: day {day}, due since {since}',
   'board.newComplaint': 'New complaint',
   'board.noOpenCase': 'No open case',
   'board.whenAVehicleComesIn':

@@ -5,6 +5,7 @@ import { COMMON } from './common'
 import { FORM } from './form'
 import { FRAME } from './frame'
 import { INSTRUMENTS } from './instruments'
+import { LIBRARY } from './library'
 import { LOOP } from './loop'
 import { NEW } from './new'
 import { OUTBOX } from './outbox'
@@ -25,6 +26,7 @@ export const SCREENS: Readonly<Record<string, string>> = {
   ...FORM,
   ...FRAME,
   ...INSTRUMENTS,
+  ...LIBRARY,
   ...LOOP,
   ...NEW,
   ...OUTBOX,

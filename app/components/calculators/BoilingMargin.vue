@@ -93,7 +93,9 @@ const BASES = (['ethylene-glycol', 'propylene-glycol', 'water'] as const).map((v
         optional
       />
     </div>
-    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
+    <div v-if="figures.length > 0" class="comes-to" role="status">
+      <FigureList :figures="figures" />
+    </div>
     <p class="small quiet">{{ say('calculators.heldNotMarked') }}</p>
   </section>
 </template>

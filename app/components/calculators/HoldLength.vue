@@ -94,7 +94,9 @@ const FALL_MINUTES = 15
         :max="168"
       />
     </div>
-    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
+    <div v-if="figures.length > 0" class="comes-to" role="status">
+      <FigureList :figures="figures" />
+    </div>
     <p class="small quiet">{{ say('calculators.wideByCompliance') }}</p>
   </section>
 </template>

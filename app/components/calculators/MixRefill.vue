@@ -73,7 +73,9 @@ const figures = computed(() =>
         :max="100"
       />
     </div>
-    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
+    <div v-if="figures.length > 0" class="comes-to" role="status">
+      <FigureList :figures="figures" />
+    </div>
     <p v-else-if="plan" class="problem" role="alert">{{ say('calculators.notReachable') }}</p>
   </section>
 </template>

@@ -60,6 +60,8 @@ const figures = computed(() => {
         :max="12000"
       />
     </div>
-    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
+    <div v-if="figures.length > 0" class="comes-to" role="status">
+      <FigureList :figures="figures" />
+    </div>
   </section>
 </template>

@@ -31,6 +31,8 @@ const options = KINDS.map((value) => ({ value, text: say(`calculators.kind.${val
     <h2>{{ say('calculators.units') }}</h2>
     <ChoiceRow v-model="kind" :label="say('calculators.kind')" :options="options" />
     <QuantityField :key="kind" v-model="figure" :label="say('calculators.figure')" :kind="kind" />
-    <FigureList v-if="figures.length > 0" class="comes-to" role="status" :figures="figures" />
+    <div v-if="figures.length > 0" class="comes-to" role="status">
+      <FigureList :figures="figures" />
+    </div>
   </section>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK, type CheckId, proofOf } from '#core'
+import { BOOK, type CheckId, levelFollowUpCheck, proofOf } from '#core'
 
 const { checkName, say } = useWords()
 
@@ -148,6 +148,7 @@ function go(check: CheckId) {
               </li>
             </ul>
           </section>
+          <FollowUps @go="go(levelFollowUpCheck.id)" />
           <section class="stack">
             <h3>{{ say('case.finish-dialog.close') }}</h3>
             <ChoiceRow

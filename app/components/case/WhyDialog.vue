@@ -85,6 +85,7 @@ const words = (db: number) =>
       </ul>
       <h3>{{ say('case.why-dialog.beforeAPartIsOrdered') }}</h3>
       <GuardList :suspect="suspect" :facts="ranked?.assessment.facts" @gone="emit('close')" />
+      <TestOrReplace v-if="open" :fault="entry.id" />
       <h3>{{ say('case.why-dialog.howTheRepairIsProven') }}</h3>
       <p>{{ entry.proof }}</p>
       <DeclareSuspect v-if="open" :suspect="suspect" />

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { type TestOrReplace, toMinor } from '#core'
+import { askDecisions } from '../../ranking/ranker'
+import { formatMoney } from '../../../words/format'
+
+const { checkName, inSentence, say } = useWords()
+
+/** Whether a suspect is tested or its part changed: what either costs on average, at the shop's rate where it is set. */
+const props = defineProps<{ fault: string }>()
+const open = useOpenCase()
+const session = useSession()
+const preferences = usePreferences()
+const decisions = shallowRef<readonly TestOrReplace[]>([])
+watch(
+  open.answer,
+  async () => {
+    const input = open.input.value
+    if (!input) return
+    try {
+      decisions.value = await askDecisions({ ...input, at: new Date().toISOString() })
+    } catch {
+      decisions.value = []
+    }
+  },
+  { immediate: true },
+)
+const decision = computed(() => decisions.value.find(({ fault }) => fault === props.fault))
+const prices = computed(() => session.current?.shop.prices)
+const cost = (hours: number) =>
+  prices.value
+    ? formatMoney(
+        toMinor(hours * prices.value.hourlyRate, prices.value.currency),
+        prices.value.currency,
+        preferences.language,
+      )
+    : say('case.test-or-replace.hours', { hours: hours.toFixed(1) })
+</script>
+
+<template>
+  <section v-if="decision" :aria-label="say('case.test-or-replace.title')">
+    <h3>{{ say('case.test-or-replace.title') }}</h3>
+    <p>
+      {{ say('case.test-or-replace.changeNow', { cost: cost(decision.replaceCost) }) }}<br />
+      <template v-if="decision.test && decision.expectedTestFirst !== undefined">{{
+        say('case.test-or-replace.testFirst', {
+          check: inSentence(checkName(decision.test.check)),
+          cost: cost(decision.expectedTestFirst),
+        })
+      }}</template>
+      <template v-else>{{ say('case.test-or-replace.noTest') }}</template>
+    </p>
+    <p>
+      <strong>{{
+        decision.enoughToOrder
+          ? say('case.test-or-replace.enough')
+          : say('case.test-or-replace.advice', { advice: decision.advice })
+      }}</strong>
+    </p>
+  </section>
+</template>

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { checkOf, faultEntry, REPORTED_COMPLAINTS } from '#core'
+
+const { checkName, say } = useWords()
+
+/** One fault of the book, read without a case. */
+const props = defineProps<{ fault: string }>()
+const emit = defineEmits<{ choose: [fault: string]; back: [] }>()
+const entry = computed(() => faultEntry(props.fault))
+/** Cautions of all checks that show it, each once. */
+const cautions = computed(() => {
+  const checks = entry.value?.guards.flatMap((guard) => guard.checks) ?? []
+  return [...new Set(checks.flatMap((check) => checkOf(check)?.cautions ?? []))]
+})
+const names = (checks: readonly string[]) => checks.map((check) => checkName(check)).join(', ')
+</script>
+
+<template>
+  <article v-if="entry" class="sheet fault" :aria-label="entry.fault.name">
+    <v-btn class="back" @click="emit('back')">{{ say('library.allFaults') }}</v-btn>
+    <h2>{{ entry.fault.name }}</h2>
+    <p>{{ entry.fault.what }}</p>
+    <p v-for="caution in cautions" :key="caution" class="caution">
+      {{ say(`caution.${caution}`) }}
+    </p>
+    <section>
+      <h3>{{ say('library.tells') }}</h3>
+      <table>
+        <tbody>
+          <tr v-for="tell in entry.tells" :key="tell.sign">
+            <td class="often">{{ say(`library.level.${tell.level}`) }}</td>
+            <th scope="row">
+              {{ tell.name }}<span class="small quiet">{{ tell.because }}</span>
+            </th>
+            <td class="small">{{ checkName(tell.check) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <section>
+      <h3>{{ say('library.guards') }}</h3>
+      <ul>
+        <li v-for="guard in entry.guards" :key="guard.text">
+          {{ guard.text }} <span class="small quiet">{{ names(guard.checks) }}</span>
+        </li>
+      </ul>
+    </section>
+    <section>
+      <h3>{{ say('library.repair') }}</h3>
+      <p>{{ entry.fault.proof }}</p>
+      <p class="small quiet">
+        {{ say('library.takes', { minutes: entry.fault.cost.minutes }) }}
+      </p>
+    </section>
+    <section v-if="entry.leadsTo.length + entry.comesFrom.length > 0">
+      <h3>{{ say('library.links') }}</h3>
+      <p v-for="link in entry.comesFrom" :key="`from-${link.id}`">
+        <button type="button" class="link" @click="emit('choose', link.id)">{{ link.name }}</button>
+        {{ say('library.bringsIt', { because: link.because }) }}
+      </p>
+      <p v-for="link in entry.leadsTo" :key="`to-${link.id}`">
+        {{ say('library.leadsTo') }}
+        <button type="button" class="link" @click="emit('choose', link.id)">{{ link.name }}</button>
+        <span class="small quiet">{{ link.because }}</span>
+      </p>
+    </section>
+    <section>
+      <h3>{{ say('library.howCommon') }}</h3>
+      <p>
+        <span v-for="complaint in REPORTED_COMPLAINTS" :key="complaint" class="common">{{
+          say('library.behind', {
+            complaint: say(`complaint.${complaint}`),
+            prior: say(`library.prior.${entry.fault.prior[complaint]}`),
+          })
+        }}</span>
+      </p>
+      <p class="small quiet">{{ entry.fault.priorBecause }}</p>
+    </section>
+  </article>
+</template>
+
+<style scoped>
+.fault {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+h2 {
+  font-size: 25px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 6px 12px 6px 0;
+  border-bottom: 1px solid var(--line);
+}
+th span {
+  display: block;
+  font-weight: 400;
+}
+.often {
+  width: 130px;
+}
+ul {
+  margin: 0;
+  padding-left: 20px;
+}
+.link {
+  background: none;
+  border: 0;
+  font: inherit;
+  font-weight: 600;
+  color: var(--cool);
+  text-decoration: underline;
+  min-height: 44px;
+  padding: 0;
+  cursor: pointer;
+}
+.common {
+  display: block;
+}
+@media (min-width: 1000px) {
+  .back {
+    display: none;
+  }
+}
+</style>
