@@ -42,19 +42,9 @@ const VIEWS = [
   { name: 'trace', path: `/cases/${sources}?check=leak-trace`, size: wide },
   { name: 'cranking', path: `/cases/${cylinders}?check=cranking-rise`, size: wide },
   { name: 'fan-circuit', path: `/cases/${fan}?check=fan-circuit`, size: wide },
-  {
-    name: 'system',
-    path: `/cases/${sources}?check=mix`,
-    size: wide,
-    act: async (page) => {
-      await page.getByRole('button', { name: 'System profile' }).click()
-      await page.waitForTimeout(600)
-    },
-  },
   { name: 'run', path: `/cases/${clogged}?check=warm-up-run`, size: wide },
   { name: 'survey', path: `/cases/${clogged}?check=radiator-survey`, size: wide },
   { name: 'heater-phone', path: `/cases/${lukewarm}?check=heater`, size: phone },
-  { name: 'complaint', path: `/cases/${rescue}?check=interview`, size: wide },
   {
     name: 'why',
     path: `/cases/${rescue}?check=pressure-hold`,
@@ -74,6 +64,16 @@ const VIEWS = [
     },
   },
   { name: 'report', path: `/cases/${seam}/report`, size: wide, full: true },
+  {
+    name: 'quote',
+    path: `/cases/${lukewarm}/quote`,
+    size: wide,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Draw up' }).click()
+      await page.getByRole('listitem', { name: 'Line 1' }).waitFor()
+    },
+  },
+  { name: 'library', path: '/library?text=thermostat', size: wide },
   { name: 'calculators', path: '/calculators', size: wide },
 ]
 
@@ -99,7 +99,7 @@ await main(async () => {
     await page.waitForURL((url) => url.pathname === '/')
     await page.getByRole('link', { name: 'All kept, all sent' }).waitFor()
     await page.goto(base + view.path)
-    if (view.path.startsWith('/cases'))
+    if (view.path.startsWith('/cases') && !view.path.endsWith('/quote'))
       await page.locator('.track, table').first().waitFor({ state: 'attached' })
     await page.waitForTimeout(1500)
     await page.waitForFunction(() => !document.body.innerText.includes('Ranking'))

@@ -1,8 +1,8 @@
+import { levelLooks } from '../checks/level-follow-up/looks'
 import { BOOK, currentFault } from '../knowledge/book'
 import { millisecondsOf } from '../quantity/moment'
 import type { CaseInput } from '../record/case-input'
 import { caseStateOf } from '../record/case-state'
-import { ofKind } from '../record/standing'
 
 /** Days after a repair of a loss on which the level is looked at again. */
 export const FOLLOW_UP_DAYS = [1, 3, 7] as const
@@ -32,14 +32,14 @@ export function followUpsOf(input: CaseInput): FollowUp[] {
   const isOfLoss = input.case.complaint === 'coolant-loss' || repair.data.faults.some(stopsLoss)
   if (!isOfLoss) return []
   const repairedMs = millisecondsOf(repair.observedAt)
-  const looks = ofKind(state.records, 'level-follow-up.look').filter(
+  const looks = levelLooks(state.records).filter(
     ({ observedAt }) => millisecondsOf(observedAt) > repairedMs,
   )
-  const hasFallen = looks.some(({ data }) => data.level === 'lower')
+  const hasFallen = looks.some(({ level }) => level === 'lower')
   return FOLLOW_UP_DAYS.map((day) => ({
     day,
     dueMs: repairedMs + day * DAY_MS,
-    done: hasFallen || looks.some(({ data }) => data.daysAfter >= day),
+    done: hasFallen || looks.some(({ daysAfter }) => daysAfter >= day),
   }))
 }
 

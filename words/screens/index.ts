@@ -1,6 +1,7 @@
 import { BOARD } from './board'
 import { CALCULATORS } from './calculators'
 import { CASE } from './case'
+import { CASE_BESIDE } from './case-beside'
 import { COMMON } from './common'
 import { FORM } from './form'
 import { FRAME } from './frame'
@@ -22,6 +23,7 @@ export const SCREENS: Readonly<Record<string, string>> = {
   ...BOARD,
   ...CALCULATORS,
   ...CASE,
+  ...CASE_BESIDE,
   ...COMMON,
   ...FORM,
   ...FRAME,

@@ -132,6 +132,16 @@ function goFromWarning(check: CheckId) {
       </div>
     </aside>
     <nav class="tabs no-print" :aria-label="say('case.partsOfTheCase')">
+      <NextFoot
+        v-if="tab === 'check'"
+        class="next-foot"
+        :next="next"
+        :in-work="inWork"
+        :settled="settled"
+        :answer="answer"
+        :chances="chances"
+        @click="tab = 'suspects'"
+      />
       <button
         v-for="t in CASE_TABS"
         :key="t"

@@ -1,0 +1,21 @@
+/** What stands beside the check in work, or opens over it: the small loop, what a test is worth, the level after a repair. */
+export const CASE_BESIDE: Readonly<Record<string, string>> = {
+  'case.test-or-replace.title': 'Test it, or change it',
+  'case.test-or-replace.changeNow': 'Changed now: {cost}',
+  'case.test-or-replace.testFirst': 'Tested first ({check}): {cost} on average',
+  'case.test-or-replace.noTest': 'No test that is left would tell it from the rest.',
+  'case.test-or-replace.advice':
+    '{advice, select, replace {Changing it costs less than testing first.} test {Test it first.} other {Too unlikely to spend anything on: look elsewhere first.}}',
+  'case.test-or-replace.enough': 'Enough to order: likely, shown, and no test is cheaper.',
+  'case.test-or-replace.hours': '{hours} h of labour',
+  'case.next-foot.lead': '{name}: {chance}',
+  'case.follow-ups.title': 'The level again, after a repair',
+  'case.follow-ups.day': 'Day {day}: {at}',
+  'case.follow-ups.calendar': 'As calendar file',
+  'case.follow-ups.look': 'Look at the level',
+  'case.follow-ups.event': 'Look at the coolant level: {vehicle}',
+  'case.follow-ups.eventWhat': 'Day {day} after the repair, engine cold.',
+  'case.loop-mini.loop': 'Loop',
+  'case.loop-mini.show': 'Show the loop',
+  'case.loop-mini.hide': 'Hide the loop',
+}
