@@ -55,7 +55,12 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
   const lines = ref<TypedLine[]>([])
   const open = ref<string[]>([])
   const problem = ref('')
-  const isTyped = ref(false)
+  const textOf = (all: readonly TypedLine[]) =>
+    JSON.stringify(all.map(({ key: _, ...line }) => line))
+  /** the lines as they were kept or taken up last */
+  const taken = ref(textOf([]))
+  /** what stands in the lines is not kept yet: a version that comes from another device leaves it alone */
+  const isTyped = computed(() => textOf(lines.value) !== taken.value)
 
   /** Lines of these causes by the book and the shop's prices, in place of what stands. */
   function drawUp(causes: readonly string[]) {
@@ -69,17 +74,16 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
       text: preferences.say(says),
     }))
     open.value = draft.open.map(preferences.say)
-    isTyped.value = true
   }
   function addLine() {
     const text = ''
     const line = { kind: 'part', unit: 'piece', quantity: 1, need: 'needed', text } as const
     lines.value.push({ ...line, key: ++keys, unitPrice: undefined })
-    isTyped.value = true
   }
   /** The kept version to go on with, as lines that can be changed. */
   function takeUp(quote: QuoteDrawn) {
     lines.value = quote.lines.map((line) => ({ ...line, key: ++keys }))
+    taken.value = textOf(lines.value)
     open.value = []
   }
   watch(
@@ -115,8 +119,9 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
       ...(words.trim() ? { words: words.trim() } : {}),
     })
     if (!parsed.success) return void (problem.value = say('quote.notAQuote'))
+    const text = textOf(lines.value)
     await shop.addRecord(id, 'quote.drawn', parsed.data)
-    isTyped.value = false
+    taken.value = text
   }
-  return { kept, suspects, offered, lines, open, problem, isTyped, drawUp, addLine, keep }
+  return { kept, suspects, offered, lines, open, problem, drawUp, addLine, keep }
 }

@@ -8,6 +8,8 @@ export const QUOTE: Readonly<Record<string, string>> = {
     'No suspect is likely enough yet to be offered here: choose what is to be mended.',
   'quote.drawUp': 'Draw up',
   'quote.notShownYet': 'Not shown yet: {proofs}. A part may be changed for nothing.',
+  'quote.currencyChanged':
+    'The kept quote is in {was}; a new version is in {now}: look at every price.',
   'quote.line': 'Line {line}',
   'quote.what': 'What',
   'quote.quantity': 'Quantity',

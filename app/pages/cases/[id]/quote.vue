@@ -15,7 +15,7 @@ const { fetching, outcome, fetchIt } = useCaseHere(id)
 const { records } = useCaseState(() => input.value)
 const { answer } = useRanking(() => input.value)
 const prices = computed(() => session.current?.shop.prices)
-const { kept, suspects, offered, lines, open, problem, isTyped, drawUp, addLine, keep } = useQuote({
+const { kept, suspects, offered, lines, open, problem, drawUp, addLine, keep } = useQuote({
   id,
   records: () => records.value,
   ranked: () => answer.value?.ranked,
@@ -114,14 +114,20 @@ function saveUbl() {
         <p v-if="notShown.length > 0" class="caution">
           {{ say('quote.notShownYet', { proofs: notShown.slice(0, 3).join('; ') }) }}
         </p>
+        <p v-if="kept && kept.quote.data.currency !== prices.currency" class="caution">
+          {{
+            say('quote.currencyChanged', {
+              was: kept.quote.data.currency,
+              now: prices.currency,
+            })
+          }}
+        </p>
         <p v-for="one in open" :key="one" class="caution">{{ one }}</p>
         <template v-if="lines.length > 0">
           <QuoteLines v-model="lines" :currency="prices.currency" :disabled="!mayQuote" />
           <div class="row below">
             <div class="stack">
-              <v-btn :disabled="!mayQuote" @click="((isTyped = true), addLine())">{{
-                say('quote.addLine')
-              }}</v-btn>
+              <v-btn :disabled="!mayQuote" @click="addLine">{{ say('quote.addLine') }}</v-btn>
               <v-text-field
                 v-model="words"
                 :label="say('quote.words')"
