@@ -157,6 +157,7 @@ export { partsSeen } from './diagnosis/parts-seen'
 export { auditBook } from './diagnosis/audit'
 export { builtInCase, rankBuiltInCase } from './diagnosis/built-in-case'
 export { type FollowUp, followUpsOf } from './diagnosis/follow-up'
+export { beforeStart } from './diagnosis/before-start'
 export { faultEntry, searchFaults } from './diagnosis/fault-entry'
 export { decideBelieved, planBelieved, type PlannedCase } from './diagnosis/plan-case'
 export {

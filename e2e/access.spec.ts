@@ -96,6 +96,9 @@ const PANELS: readonly [plate: string, checks: readonly string[]][] = [
   ['SLT 052', ['fan-by-hand', 'vacuum-decay', 'cylinder-leakage', 'cooler-test']],
 ]
 
+/** Cases whose panels are looked at in one size. */
+const FORMS = new Set(['HCA 331', 'CRW 058', 'HCA 340'])
+
 /** What opens over a case: its dialogs, and why a suspect is one. */
 async function dialogs(page: Page) {
   for (const [button, dialog] of [
@@ -123,7 +126,8 @@ for (const [plate, checks] of PANELS)
       if (i > 0) await openCheck(page, id)
       await page.waitForURL((url) => url.searchParams.get('check') === id)
       await expect(page.locator('h1').first()).toBeVisible()
-      await check(page, `${id}, light`)
+      // The panels that are done hot are forms of one kind: the smaller size tells what the larger would.
+      if (!FORMS.has(plate)) await check(page, `${id}, light`)
       if (id === 'leak-trace') await dialogs(page)
       await setUp(page, NARROW, 'dark')
       await check(page, `${id} on a phone, dark`)

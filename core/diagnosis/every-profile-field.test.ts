@@ -27,7 +27,7 @@ const CASES: CaseInput[] = [
     readCaseFile(readFileSync(`data/demo/cases/${name}`, 'utf8')),
   ),
   ...vignettes('open')
-    .filter((_, i) => i % 6 === 0)
+    .filter((_, i) => i % 12 === 0)
     .map(({ file }) => file),
 ]
 const PRICES = {

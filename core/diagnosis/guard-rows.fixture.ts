@@ -57,11 +57,12 @@ export type Proof = (together: readonly string[]) => [Complaint, number][]
  */
 export function proofBy(fault: Fault, facts: readonly string[]): Proof {
   const own = VEHICLES.filter(({ model }) => model.faultIndex.has(fault.id))
-  const isShownOn = (vehicle: Vehicle) => (fact: string) =>
-    (findings.get(fact) ?? []).some((finding) => told(vehicle, [finding], fault).shown.has(fact))
-  const able = own.filter((vehicle) => facts.every(isShownOn(vehicle)))
+  const able = own.filter((vehicle) => facts.every((fact) => isShownOn(vehicle, fact)))
   if (able.length === 0) throw new Error(`nothing shows ${facts.join(' + ')}`)
-  const before = able.map((vehicle) => ({ vehicle, ...told(vehicle, [], fault) }))
+  const before = able.map((vehicle) => ({
+    vehicle,
+    probability: untold(vehicle).faults[vehicle.model.faultIndex.get(fault.id)!]!,
+  }))
   const { complaint } = before.reduce((a, b) => (b.probability > a.probability ? b : a)).vehicle
   const widest = able
     .filter((vehicle) => vehicle.complaint === complaint)
@@ -121,6 +122,31 @@ function withBestAnswers(finding: Finding, oddsWith: (finding: Finding) => numbe
       best = bestOf([best, ...answered], oddsWith)
     }
   return best
+}
+
+/** What is worked out of a vehicle once, for all faults that ask. */
+function oncePerVehicle<T>(work: (vehicle: Vehicle) => T): (vehicle: Vehicle) => T {
+  const known = new Map<Vehicle, T>()
+  return (vehicle) => {
+    if (!known.has(vehicle)) known.set(vehicle, work(vehicle))
+    return known.get(vehicle)!
+  }
+}
+/** What is believed of a vehicle of which nothing was recorded. */
+const untold = oncePerVehicle(({ model }) => new Belief(model, []))
+const shownFacts = oncePerVehicle(() => new Map<string, boolean>())
+
+/** Whether any finding shows a fact on a vehicle. */
+function isShownOn(vehicle: Vehicle, fact: string): boolean {
+  const known = shownFacts(vehicle)
+  if (!known.has(fact))
+    known.set(
+      fact,
+      (findings.get(fact) ?? []).some((finding) =>
+        assess(inputOf(behindEachOther([finding]), vehicle)).facts.has(fact),
+      ),
+    )
+  return known.get(fact)!
 }
 
 /** What findings, and nothing else, say of a fault on a vehicle. */

@@ -31,6 +31,8 @@ export const CAUTIONS: Readonly<Record<string, string>> = {
     'Relief of the adapter not shown to be at or below the cap’s rating: do not run the engine on it.',
   'caution.scaldPinch': 'Scalding water, and a closing valve pinches: gloves and tongs.',
   'caution.stands': 'On stands, not on a jack; belts and fans clear.',
+  'caution.starting':
+    'Park or neutral, handbrake on, wheels chocked, exhaust vented. Hands and sleeves clear of fan and belt.',
   'caution.stopLimit': 'Stop the engine at {limit}, or when boiling is near.',
   'caution.hold':
     'Cold and below the cap’s mark. Face away from the neck. Release before you take the tester off.',

@@ -194,6 +194,7 @@ const CASE = {
   'case.test-or-replace.enough':
     'Genug zum Bestellen: wahrscheinlich, gezeigt, und keine Prüfung ist billiger.',
   'case.test-or-replace.hours': '{hours} h Arbeit',
+  'case.warm-up-dialog.turnedByHand': 'Kerzen heraus, von Hand gedreht: nichts kam heraus',
   'case.next-foot.lead': '{name}: {chance}',
   'case.follow-ups.title': 'Der Stand noch einmal, nach der Reparatur',
   'case.follow-ups.day': 'Tag {day}: {at}',

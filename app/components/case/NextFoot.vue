@@ -7,7 +7,10 @@ import { formatChance } from '../../../words/format'
 
 const { checkName, inSentence, say } = useWords()
 
-/** At the foot of the check on a phone: what is next, and who leads. A tap opens both. */
+/**
+ * At the foot of the check on a phone: what is next, and who leads. A tap opens both. It is there from the start, so that
+ * nothing grows under a finger when the ranking comes.
+ */
 const props = defineProps<{
   next: NextStep | undefined
   inWork: NextStep | undefined
@@ -24,7 +27,8 @@ const step = computed(() => {
     const name = settled.names.join(' + ')
     return say(settled.notShown ? 'case.next-box.nearlySettled' : 'case.next-box.settled', { name })
   }
-  return inWork ? say('case.next-box.here', { check: named(inWork) }) : ''
+  if (inWork) return say('case.next-box.here', { check: named(inWork) })
+  return props.answer ? say('case.next-box.coldWorkIsDone') : say('case.suspect-list.workingItOut')
 })
 const lead = computed(() => {
   const first = suspectsNow(props.answer, props.chances)[0]
@@ -35,8 +39,8 @@ const lead = computed(() => {
 </script>
 
 <template>
-  <button v-if="step || lead" type="button" class="foot">
-    <strong v-if="step">{{ step }}</strong>
+  <button type="button" class="foot">
+    <strong>{{ step }}</strong>
     <span v-if="lead" class="lead">{{ lead }}</span>
   </button>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type CheckId, coolDownMinutesOf, type NextCheck } from '#core'
+import { beforeStart, type CheckId, coolDownMinutesOf, type NextCheck } from '#core'
 import { hasPanel } from '../../checks'
 
 const { checkName, say } = useWords()
@@ -8,7 +8,20 @@ const { checkName, say } = useWords()
 const props = defineProps<{ open: boolean; next: readonly NextCheck[] }>()
 const emit = defineEmits<{ close: []; start: []; check: [check: CheckId] }>()
 const WORTH_BITS = 0.06
-const { input } = useOpenCase()
+const { input, state, answer } = useOpenCase()
+const preferences = usePreferences()
+const before = computed(() =>
+  state.value
+    ? beforeStart(state.value, answer.value?.ranked.assessment.outcomes ?? [], {
+        profile: input.value?.vehicle.profile ?? {},
+      })
+    : undefined,
+)
+const isTurned = ref(false)
+watch(
+  () => props.open,
+  () => (isTurned.value = false),
+)
 const coolDownMinutes = computed(() => coolDownMinutesOf(input.value?.vehicle.profile ?? {}))
 const valuable = computed(() =>
   props.next
@@ -30,6 +43,17 @@ const how = (bits: number) =>
   >
     <v-card class="pa-5 stack">
       <h2>{{ say('case.warm-up-dialog.beforeItIsStarted') }}</h2>
+      <p v-for="caution in before?.cautions" :key="caution.id" class="caution">
+        {{ preferences.say(caution) }}
+      </p>
+      <div v-if="before?.cylinderMayBeFull" class="caution">
+        <p>{{ say('caution.cylinderMayBeFull') }}</p>
+        <v-checkbox
+          v-model="isTurned"
+          :label="say('case.warm-up-dialog.turnedByHand')"
+          hide-details
+        />
+      </div>
       <template v-if="valuable.length > 0">
         <p class="caution">
           {{
@@ -56,9 +80,11 @@ const how = (bits: number) =>
       <div class="row">
         <v-btn class="solid" @click="emit('close')">{{
           say('case.warm-up-dialog.notYet')
-        }}</v-btn><v-btn @click="emit('start')">{{
-          say('case.warm-up-dialog.startedEngineRuns')
-        }}</v-btn>
+        }}</v-btn><v-btn
+          :disabled="before?.cylinderMayBeFull && !isTurned"
+          @click="emit('start')"
+          >{{ say('case.warm-up-dialog.startedEngineRuns') }}</v-btn
+        >
       </div>
     </v-card>
   </v-dialog>

@@ -39,14 +39,16 @@ export const crankingRiseCheck = defineCheck({
     if (figures.nextRun)
       notes.push(message('cranking.nextRun', { cylinders: figures.nextRun.join(', ') }))
 
+    const isTurned = runs.every((r) => r.data.turnedByHandFirst)
     return {
       states: [figures.state],
       figures,
       signs: crankingSigns(figures),
-      facts: figures.state === 'rise' ? ['cranking-rise'] : [],
-      cautions: runs.some((r) => !r.data.turnedByHandFirst)
-        ? [message('caution.cylinderMayBeFull')]
-        : [],
+      facts: [
+        ...(figures.state === 'rise' ? ['cranking-rise'] : []),
+        ...(isTurned ? ['turned-by-hand'] : []),
+      ],
+      cautions: isTurned ? [] : [message('caution.cylinderMayBeFull')],
       notes,
     }
   },
