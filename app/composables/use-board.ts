@@ -9,6 +9,7 @@ import {
   caseStateOf,
   type Complaint,
   type FollowUp,
+  followUpDue,
   followUpsOf,
   type Glance,
   type GlanceNext,
@@ -209,7 +210,7 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
   const followUps = computed<DueFollowUp[]>(() =>
     all.value
       .flatMap(({ id, input, about }) => {
-        const due = about.followUps.findLast(({ dueMs, done }) => dueMs <= now.value && !done)
+        const due = followUpDue(about.followUps, now.value)
         if (!due) return []
         const { name, plate = '' } = input.vehicle
         return [{ id, vehicle: name, plate, day: due.day, dueMs: due.dueMs }]

@@ -58,9 +58,11 @@ describe('the level after a repair', () => {
   })
   it('is due when its day has come, the latest of several', () => {
     const of = input(['upper-hose-leak'])
-    expect(followUpDue(of, day(0.9))).toBeUndefined()
-    expect(followUpDue(of, day(1))?.day).toBe(1)
-    expect(followUpDue(of, day(5))?.day).toBe(3)
-    expect(followUpDue(input(['upper-hose-leak'], [look(7, 'at-mark')]), day(9))).toBeUndefined()
+    expect(followUpDue(followUpsOf(of), day(0.9))).toBeUndefined()
+    expect(followUpDue(followUpsOf(of), day(1))?.day).toBe(1)
+    expect(followUpDue(followUpsOf(of), day(5))?.day).toBe(3)
+    expect(
+      followUpDue(followUpsOf(input(['upper-hose-leak'], [look(7, 'at-mark')])), day(9)),
+    ).toBeUndefined()
   })
 })

@@ -43,6 +43,6 @@ export function followUpsOf(input: CaseInput): FollowUp[] {
   }))
 }
 
-/** The look that is due at a moment and was not taken: the latest of several. */
-export const followUpDue = (input: CaseInput, nowMs: number): FollowUp | undefined =>
-  followUpsOf(input).findLast(({ dueMs, done }) => dueMs <= nowMs && !done)
+/** Of these looks the one that is due at a moment and was not taken: the latest of several. */
+export const followUpDue = (all: readonly FollowUp[], nowMs: number): FollowUp | undefined =>
+  all.findLast(({ dueMs, done }) => dueMs <= nowMs && !done)

@@ -172,8 +172,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.warm-up-dialog.min': '{minutes} min · {bits}',
   'case.warm-up-dialog.nothingColdIsLeftThat':
     'Nothing cold is left that would change the ranking much.',
-  'case.warm-up-dialog.levelRightTesterOffCap':
-    'Level right, tester off, cap on, hands, tools and sleeves clear of fan and belt, exhaust led away.',
+  'case.warm-up-dialog.levelRightTesterOffCap': 'Level right, tester off, cap on.',
   'case.warm-up-dialog.notYet': 'Not yet',
   'case.warm-up-dialog.startedEngineRuns': 'Started: engine runs',
   'case.why-dialog.why': 'Why: {name}',

@@ -35,7 +35,12 @@ function tapPart(tapped: Part) {
         </p>
         <ol v-else>
           <li v-for="n in plan" :key="n.check">
-            <button v-if="hasPanel(n.check)" type="button" @click="open.goTo(n.check)">
+            <button
+              v-if="hasPanel(n.check)"
+              type="button"
+              class="link-button"
+              @click="open.goTo(n.check)"
+            >
               {{ checkName(n.check) }}</button><span v-else class="later">{{
               checkName(n.check)
             }}</span
@@ -95,16 +100,6 @@ function tapPart(tapped: Part) {
   border-bottom: 1px solid var(--line);
 }
 .plan button {
-  background: none;
-  border: 0;
-  font: inherit;
-  font-weight: 600;
-  color: var(--cool);
-  text-decoration: underline;
-  min-height: 44px;
-  text-align: left;
-  padding: 0;
-  cursor: pointer;
   line-height: 1.1;
 }
 .later {

@@ -75,7 +75,7 @@ const rows = computed(() => {
   <section class="suspects" :aria-label="say('case.suspect-list.suspects')" :aria-busy="pending">
     <div class="row heading">
       <h2 class="grow">{{ say('case.suspect-list.suspects') }}</h2>
-      <button v-if="suspects.length > 0" type="button" class="all" @click="all = !all">
+      <button v-if="suspects.length > 0" type="button" class="link-button" @click="all = !all">
         {{
           all
             ? say('case.suspect-list.theFirstFive')
@@ -229,17 +229,6 @@ li button {
 }
 .heading {
   flex-wrap: nowrap;
-}
-.all {
-  background: none;
-  border: 0;
-  font: inherit;
-  font-weight: 600;
-  color: var(--cool);
-  text-decoration: underline;
-  min-height: 44px;
-  padding: 0 4px;
-  cursor: pointer;
 }
 @media (prefers-reduced-motion: reduce) {
   .move-move {

@@ -55,12 +55,16 @@ const names = (checks: readonly string[]) => checks.map((check) => checkName(che
     <section v-if="entry.leadsTo.length + entry.comesFrom.length > 0">
       <h3>{{ say('library.links') }}</h3>
       <p v-for="link in entry.comesFrom" :key="`from-${link.id}`">
-        <button type="button" class="link" @click="emit('choose', link.id)">{{ link.name }}</button>
+        <button type="button" class="link-button" @click="emit('choose', link.id)">
+          {{ link.name }}
+        </button>
         {{ say('library.bringsIt', { because: link.because }) }}
       </p>
       <p v-for="link in entry.leadsTo" :key="`to-${link.id}`">
         {{ say('library.leadsTo') }}
-        <button type="button" class="link" @click="emit('choose', link.id)">{{ link.name }}</button>
+        <button type="button" class="link-button" @click="emit('choose', link.id)">
+          {{ link.name }}
+        </button>
         <span class="small quiet">{{ link.because }}</span>
       </p>
     </section>
@@ -109,17 +113,6 @@ th span {
 ul {
   margin: 0;
   padding-left: 20px;
-}
-.link {
-  background: none;
-  border: 0;
-  font: inherit;
-  font-weight: 600;
-  color: var(--cool);
-  text-decoration: underline;
-  min-height: 44px;
-  padding: 0;
-  cursor: pointer;
 }
 .common {
   display: block;

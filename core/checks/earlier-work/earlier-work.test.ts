@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { SignReading } from '../../inference/sign-reading'
 import { Belief } from '../../inference/belief'
 import { buildModel } from '../../inference/model'
 import { BOOK } from '../../knowledge/book'
@@ -19,10 +20,11 @@ const renewed = (more: Partial<Renewed>) =>
   })
 const hold = (told: HoldTold['told']) =>
   outcome(earlierWorkCheck, 'earlier-work.hold', { told, by: 'another-shop' })
-const chance = (model: typeof hot, readings: { signs: readonly object[] }, id: string) =>
-  new Belief(model, readings.signs.map((s) => ({ ...s, epoch: 0 })) as never).faults[
-    model.faultIndex.get(id)!
-  ]!
+const chance = (model: typeof hot, readings: { signs: readonly SignReading[] }, id: string) =>
+  new Belief(
+    model,
+    readings.signs.map((s) => ({ ...s, epoch: 0 })),
+  ).faults[model.faultIndex.get(id)!]!
 const NOTHING = { signs: [] }
 
 describe('a part that was renewed before', () => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import { BOOK, quoteCsv, quoteUbl } from '#core'
+import { BOOK, may, quoteCsv, quoteUbl } from '#core'
 import { saveFile } from '../../../look/save-file'
 
 const { goingOn, say } = useWords()
@@ -22,7 +22,12 @@ const { kept, suspects, offered, lines, open, problem, drawUp, addLine, keep } =
   profile: () => input.value?.vehicle.profile ?? {},
   prices: () => prices.value,
 })
-const mayQuote = computed(() => session.current?.may.close === true && prices.value !== undefined)
+const mayQuote = computed(
+  () =>
+    session.current !== undefined &&
+    may(session.current.person.role, 'declare') &&
+    prices.value !== undefined,
+)
 const causes = ref<string[]>()
 const chosen = computed({
   get: () => causes.value ?? offered.value,
