@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util'
 import { z } from 'zod'
 import { behindEachOther, fieldsOf, withField } from '../checks/random-record.fixture'
 import { ALL_CHECKS } from '../checks/registry'
@@ -85,10 +86,10 @@ export function proofBy(fault: Fault, facts: readonly string[]): Proof {
     })
 }
 
-/** For each fact the finding that, with the others, makes a fault likeliest; each is chosen twice. */
+/** For each fact the finding that, with the others, makes a fault likeliest; each is chosen twice beside others. */
 function chooseFindings(facts: readonly string[], vehicle: Vehicle, fault: Fault): Finding[] {
   const chosen = new Map<string, Finding>()
-  for (const fact of [...facts, ...facts]) {
+  for (const fact of facts.length > 1 ? [...facts, ...facts] : facts) {
     const before = chosen.get(fact)
     chosen.delete(fact)
     const others = [...chosen.values()]
@@ -116,8 +117,8 @@ function withBestAnswers(finding: Finding, oddsWith: (finding: Finding) => numbe
       if (!(schema instanceof z.ZodEnum)) continue
       const answered = schema.options.flatMap((option) => {
         const data = withField(best[at]!.data, path, (old) => (old === undefined ? old : option))
-        const isValid = data !== undefined && SCHEMAS.get(kind)!.safeParse(data).success
-        return isValid ? [best.map((entry, i) => (i === at ? { ...entry, data } : entry))] : []
+        const isOther = data !== undefined && !isDeepStrictEqual(data, best[at]!.data)
+        return isOther && SCHEMAS.get(kind)!.safeParse(data).success ? [best.map((entry, i) => (i === at ? { ...entry, data } : entry))] : []
       })
       best = bestOf([best, ...answered], oddsWith)
     }

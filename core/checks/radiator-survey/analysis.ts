@@ -20,18 +20,26 @@ const FACE_OFF_K = 10
 /** So much of the face, the warmest of it beside what is expected, is taken as sound where most of it may be cold. */
 const SOUND_QUANTILE = 0.8
 
-type Cell = { down: number; across: number; celsius: number }
+/** Where a cell lies on the face: 0 to 1 down from the top, and across from the left. */
+interface Cell {
+  down: number
+  across: number
+}
 
-/** How far along the face's flow a cell lies, 0 at the inlet to 1 at the outlet, for flow from any side or corner. */
+/** Sides and corners that the coolant may come in at, each as weights of down and across and what is added. */
 const FLOWS = [0, 0.25, 0.5, 0.75, 1].flatMap((share) =>
-  [false, true].flatMap((up) =>
-    [false, true].map(
-      (left) =>
-        ({ down, across }: Cell) =>
-          share * (up ? 1 - down : down) + (1 - share) * (left ? 1 - across : across),
-    ),
+  (share > 0 ? [1, -1] : [1]).flatMap((down) =>
+    (share < 1 ? [1, -1] : [1]).map((across) => ({
+      down: down * share,
+      across: across * (1 - share),
+      from: (down < 0 ? share : 0) + (across < 0 ? 1 - share : 0),
+    })),
   ),
 )
+
+/** How far along the face's flow a cell lies, 0 at the inlet to 1 at the outlet. */
+const alongOf = (flow: (typeof FLOWS)[number], cell: Cell) =>
+  flow.from + flow.down * cell.down + flow.across * cell.across
 
 /**
  * A sound face cools evenly from the inlet's temperature to the outlet's, whichever way the coolant flows through
@@ -44,25 +52,30 @@ export function coldCells(
   inletC: number,
   outletC: number,
 ): boolean[][] {
+  const celsius = grid.flat()
   const cells = grid.flatMap((row, r) =>
-    row.map((celsius, c) => ({
-      down: (r + 0.5) / grid.length,
-      across: (c + 0.5) / row.length,
-      celsius,
-    })),
+    row.map((_, c) => ({ down: (r + 0.5) / grid.length, across: (c + 0.5) / row.length })),
   )
   const dropK = Math.max(0, inletC - outletC)
-  const fits = FLOWS.map((along) => {
-    const beside = cells.map((cell) => cell.celsius - (inletC - dropK * along(cell)))
-    const sorted = beside.toSorted((a, b) => a - b)
-    const sound = sorted[Math.floor(SOUND_QUANTILE * (sorted.length - 1))]!
-    const off = Math.max(-FACE_OFF_K, Math.min(FACE_OFF_K, sound))
-    const misfit = beside.reduce((sum, k) => sum + Math.min(Math.abs(k - off), COLD_CELL_K), 0)
+  const fits = FLOWS.map((flow) => {
+    const beside = new Float64Array(celsius.length)
+    for (const [i, cell] of cells.entries())
+      beside[i] = celsius[i]! - (inletC - dropK * alongOf(flow, cell))
+    const off = offOf(beside)
+    let misfit = 0
+    for (const k of beside) misfit += Math.min(Math.abs(k - off), COLD_CELL_K)
     return { beside: beside.map((k) => k - off), misfit }
   })
   const { beside } = fits.reduce((best, fit) => (fit.misfit < best.misfit ? fit : best))
   let next = 0
   return grid.map((row) => row.map(() => beside[next++]! < -COLD_CELL_K))
+}
+
+/** How much a face reads beside what is expected, K, by those of its cells that may be taken as sound. */
+function offOf(beside: Float64Array): number {
+  const sorted = beside.slice().sort()
+  const sound = sorted[Math.floor(SOUND_QUANTILE * (sorted.length - 1))]!
+  return Math.max(-FACE_OFF_K, Math.min(FACE_OFF_K, sound))
 }
 
 /** A larger drop than this from inlet to outlet is little flow, K. */
