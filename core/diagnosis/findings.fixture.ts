@@ -17,6 +17,7 @@ import { standing } from '../record/standing'
 import type { Complaint } from '../vehicle/complaint'
 import type { SystemProfile } from '../vehicle/profile'
 import { assess } from './assess'
+import { inputOf } from './case-of.fixture'
 import { TOGETHER } from './facts'
 import { vignettes } from './vignette.fixture'
 
@@ -28,28 +29,7 @@ const FINDINGS = 24
 /** Records of one check that show a fact. */
 export type Finding = readonly Entry[]
 
-const ID = '0196aaaa-0000-7000-8000-0000000009ff'
-
 const files = [...vignettes('open'), ...vignettes('kept-apart')].map(({ file }) => file)
-
-/** A case of these records, and of nothing else. */
-export const inputOf = (
-  entries: readonly Entry[],
-  { complaint, profile }: { complaint: Complaint; profile: SystemProfile },
-): CaseInput => ({
-  case: {
-    id: ID,
-    vehicle: ID,
-    complaint,
-    title: 'A bus',
-    openedAt: '2026-09-01T07:00:00Z',
-    openedBy: ID,
-  },
-  vehicle: { id: ID, name: 'Bus', profile },
-  site: { elevationMetres: 0 },
-  records: entries as CaseInput['records'],
-  events: [],
-})
 
 /** A vehicle of which hardly anything is known: what shows a fact on it shows it on nearly any. */
 const PLAIN = {

@@ -9,7 +9,8 @@ import type { Fault } from '../knowledge/types'
 import { type Complaint, REPORTED_COMPLAINTS } from '../vehicle/complaint'
 import type { SystemProfile } from '../vehicle/profile'
 import { assess } from './assess'
-import { type Finding, findings, inputOf } from './findings.fixture'
+import { inputOf } from './case-of.fixture'
+import { type Finding, findings } from './findings.fixture'
 import { timelineOf } from './rank-case'
 import { spelt } from './showing'
 import { vehiclesOfVignettes } from './vignette.fixture'
@@ -118,7 +119,9 @@ function withBestAnswers(finding: Finding, oddsWith: (finding: Finding) => numbe
       const answered = schema.options.flatMap((option) => {
         const data = withField(best[at]!.data, path, (old) => (old === undefined ? old : option))
         const isOther = data !== undefined && !isDeepStrictEqual(data, best[at]!.data)
-        return isOther && SCHEMAS.get(kind)!.safeParse(data).success ? [best.map((entry, i) => (i === at ? { ...entry, data } : entry))] : []
+        return isOther && SCHEMAS.get(kind)!.safeParse(data).success
+          ? [best.map((entry, i) => (i === at ? { ...entry, data } : entry))]
+          : []
       })
       best = bestOf([best, ...answered], oddsWith)
     }

@@ -41,6 +41,8 @@ const TOO_LITTLE_ALONE: Readonly<Record<string, string>> = {
   'fan-switch-dead by fan-bridged-runs': 'The relay may be what the bridge went round.',
   'fan-module-dead by fan-speed-missing':
     'Where the fan is hardly ever to blame, a speed that is missing may be one not called for.',
+  'pump-drive-slipping by pump-still':
+    'Where it loses coolant the drive is hardly ever to blame; and which drive it has may not be known.',
   'compressor-gasket by compressor-gas': 'Bubbles pause by themselves; twice is proof.',
   'heater-core-leak by issuing:heater-core': 'Seen through a flap: the trace adds to it.',
   'heater-core-leak by traced:heater-box': 'Seen through a flap: the look adds to it.',

@@ -5,6 +5,7 @@ import { FLOW_FAULTS } from './faults-flow'
 import { INSIDE_FAULTS } from './faults-inside'
 import { EXTERNAL_LEAKS } from './faults-leak'
 import { HARMLESS, READING_FAULTS, UNLISTED } from './faults-reading'
+import { withLasting } from './lasting'
 import { RENEWAL_SIGNS, withRenewals } from './renewals'
 import { SIGNS } from './signs'
 import type { Level } from './levels'
@@ -41,19 +42,21 @@ function withIsolatedHolds(fault: Fault): Fault {
   return { ...fault, effects: [...fault.effects, ...more] }
 }
 
+const FAULTS: readonly Fault[] = [
+  ...EXTERNAL_LEAKS,
+  ...INSIDE_FAULTS,
+  ...FLOW_FAULTS,
+  ...AIR_FAULTS,
+  ...READING_FAULTS,
+  ...HARMLESS,
+  ...UNLISTED,
+].map((fault) => withRenewals(withIsolatedHolds(fault)))
+
 export const BOOK: Book = {
-  version: '2026.11-7',
-  faults: [
-    ...EXTERNAL_LEAKS,
-    ...INSIDE_FAULTS,
-    ...FLOW_FAULTS,
-    ...AIR_FAULTS,
-    ...READING_FAULTS,
-    ...HARMLESS,
-    ...UNLISTED,
-  ].map((fault) => withRenewals(withIsolatedHolds(fault))),
+  version: '2026.11-8',
+  faults: FAULTS,
   conditions: CONDITIONS,
-  signs: [...SIGNS, ...RENEWAL_SIGNS],
+  signs: [...SIGNS.map((sign) => withLasting(sign, FAULTS)), ...RENEWAL_SIGNS],
   nothingAtAll: { 'coolant-loss': 0.03, overheats: 0.03, 'no-heat': 0.03, inspection: 0.5 },
   aliases: {
     faults: { 'fan-electric-dead': 'fan-motor-dead', 'not-in-the-book': 'unlisted-leak' },

@@ -47,7 +47,8 @@ const DEAD_FAN = [
   ),
 ]
 const WEAK_FAN = [
-  at('fan-late', { late: 'often', never: 'even' }, 'It starts late, or not at all.'),
+  at('fan-late', { late: 'often', never: 'sometimes' }, 'It starts late, or not at all.'),
+  yes('fan-no-effect', 'often', 'It turns, and moves little air.'),
   yes('fan-ac-dead', 'even', 'With air conditioning it does no better.'),
   yes('fan-no-effect', 'even', 'It turns, and too slowly to cool.'),
 ]

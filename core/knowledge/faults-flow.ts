@@ -188,8 +188,8 @@ export const FLOW_FAULTS: readonly Fault[] = [
   }),
   fault({
     id: 'pump-drive-slipping',
-    name: 'Pump drive: belt slipping',
-    what: 'The belt slips on the pump pulley.',
+    name: 'Pump drive: belt slipping or off',
+    what: 'The belt slips on the pump pulley, or does not drive it at all.',
     part: 'pump',
     group: 'flow',
     needs: { pumpDrive: ['accessory-belt', 'timing-belt'] },
@@ -199,6 +199,11 @@ export const FLOW_FAULTS: readonly Fault[] = [
     effects: [
       yes('belt-squeal', 'often', 'Slip is heard.'),
       yes('belt-slips', 'nearlyAlways', 'Slip is seen and felt.'),
+      yes(
+        'pump-still',
+        'sometimes',
+        'A belt that is off or slips wholly leaves the pump standing.',
+      ),
       yes('slow-over-months', 'seldom', 'It glazes slowly.'),
     ],
     causes: [POOR('often', 'Flow falls with slip.')],
@@ -259,7 +264,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
     priorBecause: 'After every refill that was not bled.',
     effects: [
       yes('recent-drain', 'nearlyAlways', 'It follows a drain.'),
-      at('level-cold', { low: 'sometimes' }, 'The level falls as the air comes out.'),
+      at('level-cold', { low: 'even' }, 'The level falls as the air comes out.'),
     ],
     causes: [brings('air-inside', 'almostAlways', 'That is what it is.')],
     guards: [guard('bled-and-gone', 'Bled once and the complaint gone', 'bled + complaint-gone')],
@@ -514,7 +519,9 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('mix-water', 'seldom', 'Plain water, and nothing else, to this day.'),
       yes('crunch-in-hoses', 'even', 'Scale breaks off.'),
     ],
-    guards: [guard('coolant-tested', 'Coolant tested')],
+    guards: [
+      guard('deposits-seen', 'Deposits seen in what comes out', 'deposits-seen', 'hoses-crunch'),
+    ],
     cost: cost(1, 300),
     proof: loadProof,
   }),
@@ -535,7 +542,14 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('heater-drop', 'seldom', 'Gel closes the heater.'),
       at('coolant-dirt', { brown: 'even', sludge: 'sometimes' }, 'It falls out.'),
     ],
-    guards: [guard('coolant-tested', 'Coolant tested')],
+    guards: [
+      guard(
+        'coolant-off',
+        'Fraction measured off, or gel or two kinds seen',
+        'mix-measured-off',
+        'coolants-mixed',
+      ),
+    ],
     links: [
       leadsTo('pump-seal-leak', 'rarely', 'Wrong coolant attacks seals.'),
       leadsTo('jacket-scaled', 'seldom', 'And leaves deposits.'),

@@ -332,8 +332,8 @@ export const LEVEL_SIGNS: readonly Sign[] = [
     'mix-water',
     'Hardly any antifreeze in it',
     LEVEL,
-    'rarely',
-    'Topped up with water once in an emergency.',
+    'almostNever',
+    'Water alone is the wrong coolant, whoever poured it in.',
   ),
   yesNo(
     'liquid-is-water',

@@ -31,6 +31,16 @@ export interface CapAnalysis {
 }
 
 /**
+ * What a cap should keep, kPa gauge: its marking, or what it opens at where that cannot be read or is a slip.
+ * @example holdingReferenceKPa(example('cap.test')) // 90
+ */
+export function holdingReferenceKPa({ marking, opening }: CapTest): number | undefined {
+  const marked = typeof marking === 'object' ? correctedValue(marking) : undefined
+  const known = [marked, opening && correctedValue(opening)]
+  return known.find((kPa) => kPa !== undefined && kPa > LEAST_MARKING_KPA)
+}
+
+/**
  * Opening, holding, vacuum valve, seals and place are different facts, and each is judged by itself.
  * @example analyseCap(example('cap.test'), CONTEXT.mix).effectiveKPaGauge // 88
  */
@@ -48,7 +58,7 @@ export function analyseCap(
     if (opening > markingKPa + OPENING_BAND_KPA.above) states.push('opens-late')
   }
   // Judged against what is written on it: a cap that opens at half and holds most of that holds half.
-  const reference = markingKPa ?? opening
+  const reference = holdingReferenceKPa(record)
   if (held !== undefined && reference !== undefined && held < HOLDING_SHARE * reference)
     states.push('will-not-hold')
   if (record.fitsPlace === 'wrong' || record.marking === 'looks-wrong')

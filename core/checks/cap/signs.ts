@@ -2,7 +2,12 @@ import { message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import { normalCdf } from '../../statistics/normal'
 import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
-import { LEAST_MARKING_KPA, OPENING_BAND_KPA, type CapAnalysis } from './analysis'
+import {
+  type CapAnalysis,
+  holdingReferenceKPa,
+  LEAST_MARKING_KPA,
+  OPENING_BAND_KPA,
+} from './analysis'
 import type { CapTest } from './record'
 
 /** Standard error of one reading of an opening pressure on an adapter: the needle moves when it is read. */
@@ -42,8 +47,8 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
       likelihood: { no: sound + early * 0.2, yes: late },
     })
   }
-  const reference = markingKPa ?? opening
-  if (held !== undefined && reference !== undefined && reference > LEAST_MARKING_KPA) {
+  const reference = holdingReferenceKPa(record)
+  if (held !== undefined && reference !== undefined) {
     const good = density(held, reference * 0.95, 0.04 * reference)
     const weak = uniformBelow(held, reference * 0.85)
     out.push({

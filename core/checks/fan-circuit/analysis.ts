@@ -18,14 +18,20 @@ export interface FanCircuitAnalysis {
   byElimination?: CircuitLink
 }
 
-const MOST_FEED_DROP_V = 1
-const MOST_GROUND_DROP_V = 0.5
+/** More than this is lost on the way to the fan only by a fault, V. */
+export const MOST_FEED_DROP_V = 1
+/** And behind it, V. */
+export const MOST_GROUND_DROP_V = 0.5
 /** Battery at rest, and the supply from which on it is one of 24 V. */
 const BATTERY_V = 12.5
 const BATTERY_OF_24_V = 25
 const OF_24_V_FROM = 16
 
-const batteryOf = ({ batteryVolts, supplyVolts }: FanCircuit) =>
+/**
+ * Voltage of the battery: measured, or what a vehicle with such a supply has at rest, V.
+ * @example batteryOf(example('fan-circuit.walk')) // 12.6
+ */
+export const batteryOf = ({ batteryVolts, supplyVolts }: FanCircuit) =>
   batteryVolts ?? ((supplyVolts ?? 0) > OF_24_V_FROM ? BATTERY_OF_24_V : BATTERY_V)
 
 /** Links of the circuit, in the order the current takes, then what controls it. */

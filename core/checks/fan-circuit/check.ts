@@ -72,8 +72,15 @@ export const fanCircuitCheck = defineCheck({
       const figures = analyseFanCircuit(record, ownElectronics)
       const facts: string[] = []
       if (figures.switchingPlaceHot) facts.push('switching-place-hot')
-      if (record.bridged === 'runs') facts.push('fan-bridged-runs')
-      facts.push(...figures.breaks.flatMap((link) => SHOWN_BROKEN[link] ?? []))
+      if (record.bridged === 'runs' && record.command !== 'present') facts.push('fan-bridged-runs')
+      // What is missing behind a relay that fails or is not called, or arrives once bridged, is no feed that is lost.
+      const feedMayWait =
+        record.relay === 'fails' || record.bridged === 'runs' || record.command === 'absent'
+      facts.push(
+        ...figures.breaks
+          .filter((link) => link !== 'feed' || record.fuse === 'blown' || !feedMayWait)
+          .flatMap((link) => SHOWN_BROKEN[link] ?? []),
+      )
       if (record.supplyVolts !== undefined && record.groundDropVolts !== undefined)
         facts.push('fan-plug-measured')
       if (record.airDirection === 'wrong') facts.push('fan-wrong-way')

@@ -33,6 +33,20 @@ describe('fan circuit', () => {
     expect(walk({ supplyVolts: 24.3 }).states).toEqual(['no-break-found'])
     expect(walk({ supplyVolts: 20 }).states).toEqual(['feed'])
   })
+  it('of 24 V, a feed that is missing and a ground that is lost speak as loud as of 12', () => {
+    const truck = walk({ batteryVolts: 25.2, supplyVolts: 0.2, groundDropVolts: 0.1 })
+    expect(speaksFor(truck.signs, 'fan-feed-dead')).toBeGreaterThan(1)
+    const ground = walk({ batteryVolts: 25.2, supplyVolts: 24.9, groundDropVolts: 18 })
+    expect(speaksFor(ground.signs, 'fan-ground-bad')).toBeGreaterThan(1.9)
+  })
+  it('what is missing behind a relay that fails, or where nothing is called for, is no lost feed', () => {
+    const missing = { batteryVolts: 12.6, supplyVolts: 0.2 }
+    expect(walk(missing).facts).toContain('fan-feed-missing')
+    expect(walk({ ...missing, relay: 'fails' }).facts).not.toContain('fan-feed-missing')
+    expect(walk({ ...missing, command: 'absent' }).facts).not.toContain('fan-feed-missing')
+    expect(walk({ ...missing, bridged: 'runs' }).facts).not.toContain('fan-feed-missing')
+    expect(walk({ ...missing, relay: 'fails', fuse: 'blown' }).facts).toContain('fan-feed-missing')
+  })
   it('one link that the measurements leave is led to, though it was not measured itself', () => {
     const only = walk({
       batteryVolts: 12.6,

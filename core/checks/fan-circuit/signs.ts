@@ -1,11 +1,20 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
-import type { CircuitLink, FanCircuitAnalysis } from './analysis'
+import {
+  batteryOf,
+  type CircuitLink,
+  type FanCircuitAnalysis,
+  MOST_FEED_DROP_V,
+  MOST_GROUND_DROP_V,
+} from './analysis'
 import type { FanCircuit } from './record'
 
-/** A voltmeter at the plug reads what is there, unless its tip touched nothing. */
-const VOLTMETER_VALIDITY = 0.995
+/** A tip that touches nothing reads nothing: a voltage that is shown is there, one that is missing may not be. */
+const VOLTAGE_SHOWN = 0.999
+const VOLTAGE_MISSING = 0.99
+/** A battery that is lower than this turns no fan, V. */
+const LEAST_BATTERY_V = 11
 
 /** The sign that a break in each link shows where it is measured. */
 const SIGN_OF_LINK: Readonly<Record<CircuitLink, string>> = {
@@ -56,6 +65,8 @@ export function fanCircuitSigns(
     seen
       ? out.push(laidBare(`${source}#${sign}`, sign, whenPresent, message(says)))
       : add(sign, false, whenPresent, whenAbsent, says)
+  // No more can be lost on the way than the battery gives, of 12 V or of 24.
+  const mostLostVolts = Math.max(LEAST_BATTERY_V, batteryOf(record)) + 1
   if (record.fuse)
     addFound('fan-fuse-blown', record.fuse === 'blown', 0.98, 0.01, `says.fuse.${record.fuse}`)
   if (analysis.feedDropVolts !== undefined)
@@ -63,10 +74,10 @@ export function fanCircuitSigns(
       measuredReading({
         source: `${source}#feed`,
         sign: 'fan-feed-dead',
-        value: analysis.feedDropVolts,
+        value: Math.min(mostLostVolts, analysis.feedDropVolts),
         error: 0.2,
-        given: { no: { mean: 0.3, sd: 0.4 }, yes: { low: 1, high: 14 } },
-        validity: VOLTMETER_VALIDITY,
+        given: { no: { mean: 0.3, sd: 0.4 }, yes: { low: 1, high: mostLostVolts } },
+        validity: analysis.feedDropVolts > MOST_FEED_DROP_V ? VOLTAGE_MISSING : VOLTAGE_SHOWN,
         conditions: 'voltmeter at the plug',
         says: message('says.fanSupply', { volts: record.supplyVolts!.toFixed(1) }),
       }),
@@ -76,10 +87,10 @@ export function fanCircuitSigns(
       measuredReading({
         source: `${source}#ground`,
         sign: 'fan-ground-bad',
-        value: record.groundDropVolts,
+        value: Math.min(mostLostVolts, record.groundDropVolts),
         error: 0.05,
-        given: { no: { mean: 0.12, sd: 0.12 }, yes: { low: 0.5, high: 12 } },
-        validity: VOLTMETER_VALIDITY,
+        given: { no: { mean: 0.12, sd: 0.12 }, yes: { low: 0.5, high: mostLostVolts } },
+        validity: record.groundDropVolts > MOST_GROUND_DROP_V ? VOLTAGE_SHOWN : VOLTAGE_MISSING,
         conditions: 'voltmeter at the plug',
         says: message('says.fanGround', { volts: record.groundDropVolts.toFixed(1) }),
       }),

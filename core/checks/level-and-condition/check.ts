@@ -41,7 +41,8 @@ function shownBy(look: LevelAndCondition): string[] {
   if (look.oilInCoolant === 'yes' || look.emulsionInOil === 'dipstick')
     facts.push('oil-and-coolant-mixed')
   if (look.level === 'right') facts.push('level-full')
-  if (look.look || look.mixed) facts.push('coolant-tested')
+  if (look.mixed === 'yes') facts.push('coolants-mixed')
+  if (look.look === 'brown' || look.look === 'sludge') facts.push('deposits-seen')
   if (look.level === 'low' || look.level === 'empty') facts.push('level-low')
   if (look.level === 'overfull') facts.push('level-above-mark')
   if (look.liquidBelow === 'water') facts.push('liquid-identified')
@@ -70,7 +71,8 @@ export const levelAndConditionCheck = defineCheck({
   ),
   cautions: ['neverOpenHot', 'glycol'],
   shows: [
-    'coolant-tested',
+    'coolants-mixed',
+    'deposits-seen',
     'level-above-mark',
     'level-full',
     'level-low',

@@ -52,7 +52,12 @@ const ROWS: Readonly<Record<keyof AirSideLook, Row>> = {
   lowerHose: { sign: 'lower-hose-soft', whenPresent: 0.85, whenAbsent: 0.06 },
   upperHoseCold: { sign: 'hose-flat-cold', whenPresent: 0.9, whenAbsent: 0.03 },
   tank: { sign: 'tank-bulged', whenPresent: 0.85, whenAbsent: 0.05 },
-  insideHoses: { sign: 'crunch-in-hoses', whenPresent: 0.8, whenAbsent: 0.06 },
+  insideHoses: {
+    sign: 'crunch-in-hoses',
+    whenPresent: 0.8,
+    whenAbsent: 0.06,
+    fact: 'hoses-crunch',
+  },
 }
 
 /**

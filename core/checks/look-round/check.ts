@@ -66,6 +66,7 @@ export const lookRoundCheck = defineCheck({
     'blades-broken',
     'duct-missing',
     'fins-blocked',
+    'hoses-crunch',
     'looked-both-sides',
     'loss-traced',
     'outside-dry',

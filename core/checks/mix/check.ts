@@ -13,21 +13,21 @@ export const mixCheck = defineCheck({
   usualFor: ['overheats', 'no-heat', 'inspection'],
   signs: these('mix-off', 'mix-water'),
   cautions: ['glycol'],
-  shows: ['coolant-tested'],
+  shows: ['mix-measured-off'],
   judge: {
     'mix.test': (test, context, { source }) => {
       const figures = analyseMix(test, context)
       const off = figures.volumeFraction - figures.wantedFraction
-      const limit = rightWithin(test.instrument)
+      const isRight = Math.abs(off) <= rightWithin(test.instrument)
       const notes = figures.plan && !figures.plan.reachable ? [message('mix.notReachable')] : []
       if (figures.plan && test.concentrateFraction === undefined)
         notes.push(message('mix.concentrateTakenAsPure'))
       if (context.capacityLitres === undefined) notes.push(message('mix.capacityUnknown'))
       return {
         figures,
-        states: [Math.abs(off) <= limit ? 'right' : off < 0 ? 'too-thin' : 'too-strong'],
+        states: [isRight ? 'right' : off < 0 ? 'too-thin' : 'too-strong'],
         signs: mixSigns(source, test, figures),
-        facts: ['coolant-tested'],
+        facts: isRight ? [] : ['mix-measured-off'],
         notes,
       }
     },

@@ -2,7 +2,9 @@ import { message } from '../../quantity/message'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { Refill } from './record'
 
-/** How far "air shown out" holds: a vacuum fill leaves least behind, running and topping up the most. */
+/** A complaint that is gone tells of the cure, however the air went; gone by chance is the sign's own business. */
+const GONE = { whenPresent: 0.95, whenAbsent: 0.003, shown: 0.995, notShown: 0.8 } as const
+/** How far "air shown out" holds where the complaint stays: a vacuum fill leaves least behind, topping up the most. */
 const AIR_OUT = { vacuum: 0.98, 'gravity-with-bleeders': 0.96, 'run-and-top-up': 0.93 } as const
 
 /**
@@ -16,14 +18,17 @@ export function refillSigns(
 ): SignReading[] {
   const isGone = complaintAfter === 'gone'
   if (complaintAfter === 'not-known' || (airOut === 'not-shown' && !isGone)) return []
-  return [
+  const reading = (rates: { whenPresent: number; whenAbsent: number }, validity: number) => [
     binaryReading(
       source,
       'cured-by-refill',
       isGone,
-      { whenPresent: 0.93, whenAbsent: 0.01 },
+      rates,
       message(isGone ? 'says.refill.gone' : 'says.refill.still-there'),
-      airOut === 'shown' ? AIR_OUT[method] : 0.8,
+      validity,
     ),
   ]
+  return isGone
+    ? reading(GONE, airOut === 'shown' ? GONE.shown : GONE.notShown)
+    : reading({ whenPresent: 0.93, whenAbsent: 0.01 }, AIR_OUT[method])
 }
