@@ -234,4 +234,10 @@ export {
   openingCheck,
   stepsAtHand,
 } from './planning/next-step'
+export { BOOK_WEIGHT_CASES, MOST_MOVED, type ShopExperience } from './inference/shop-prior'
+export { beforeRepair, type ClosedCase, closedCaseOf, signsSeen } from './experience/closed-case'
+export { likeness, signWeight } from './experience/similar'
+export { assess } from './diagnosis/assess'
+export { priorHere, priorsMoved } from './experience/priors'
+export type { LikeCase, ShopRecord } from './experience/shop-record'
 export { type Glance, glanceAt, type GlanceNext } from './diagnosis/glance'

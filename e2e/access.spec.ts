@@ -73,6 +73,7 @@ test('every view can be read and reached, at both sizes and in both themes', asy
     '/outbox',
     '/calculators',
     '/library',
+    '/record',
     report,
     quote,
   ]) {

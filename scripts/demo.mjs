@@ -92,6 +92,18 @@ async function healthy(port) {
   }
 }
 
+/** Closed cases of the years before, which the shop has learnt from. */
+const PAST_CASES = 'data/vignettes/open'
+
+/** A repair that nobody looked at again would stand on the board as due. */
+const isDone = (file) => !readJson(join(ROOT, file)).events.some(({ kind }) => kind === 'repaired')
+
+const filesIn = (folder) =>
+  readdirSync(join(ROOT, folder))
+    .filter((file) => file.endsWith('.json'))
+    .sort()
+    .map((file) => join(folder, file))
+
 async function loadDemoCases(port, demo) {
   const base = `http://127.0.0.1:${port}`
   const lead = demo.people.find((p) => p.role === 'lead')
@@ -105,13 +117,11 @@ async function loadDemoCases(port, demo) {
     .getSetCookie()
     .map((c) => c.split(';')[0])
     .join('; ')
-  for (const file of readdirSync(join(ROOT, 'data/demo/cases'))
-    .filter((f) => f.endsWith('.json'))
-    .sort()) {
+  for (const file of [...filesIn('data/demo/cases'), ...filesIn(PAST_CASES).filter(isDone)]) {
     const answer = await fetch(`${base}/api/cases/import`, {
       method: 'POST',
       headers: { 'content-type': 'application/json', cookie },
-      body: readFileSync(join(ROOT, 'data/demo/cases', file)),
+      body: readFileSync(join(ROOT, file)),
     })
     if (!answer.ok)
       throw new UserError(
@@ -156,7 +166,7 @@ await main(async () => {
   const demo = readJson(join(ROOT, 'data/demo/shop.json'))
   const wanted = {
     schema: hashOf(['server/database', 'server/admin']),
-    demo: hashOf(['data/demo']),
+    demo: hashOf(['data/demo', PAST_CASES]),
   }
   const done = fresh ? undefined : readJson(doneFile)
   const clusterKey = cluster.sessionPassword.slice(0, 8)

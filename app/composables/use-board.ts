@@ -45,12 +45,20 @@ const newestOf = rememberedBy((entries: readonly { id: string }[]) =>
 )
 
 /** What a case's suspects depend on: the same stamp, the same answer. */
-function stampOf({ records, events }: CaseInput, profileId: string | undefined): string {
+function stampOf(
+  { case: { complaint }, records, events, experience }: CaseInput,
+  profileId: string | undefined,
+): string {
   const [record, event] = [newestOf(records), newestOf(events)]
   const newest = record > event ? record : event
-  return [BOOK_HASH, APPLICATION_VERSION, profileId, records.length + events.length, newest].join(
-    '/',
-  )
+  return [
+    BOOK_HASH,
+    APPLICATION_VERSION,
+    profileId,
+    records.length + events.length,
+    newest,
+    JSON.stringify(experience?.[complaint]),
+  ].join('/')
 }
 
 /** Something worked out of each case once, and again when the case's stamp is another. */

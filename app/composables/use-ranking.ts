@@ -4,7 +4,7 @@ import type { Answer, Chances } from '../workers/answer'
 
 /** What a ranking depends on: the same key, the same answer. Receipts of the server change no key. */
 const keyOf = (input: CaseInput) =>
-  `${input.case.complaint} ${input.site.elevationMetres} ${JSON.stringify(input.vehicle.profile)} ${[...input.records, ...input.events].map((item) => item.id).join()}`
+  `${input.case.complaint} ${input.site.elevationMetres} ${JSON.stringify([input.vehicle.profile, input.experience])} ${[...input.records, ...input.events].map((item) => item.id).join()}`
 
 /** Ranks a case in a web worker whenever it changes: one request at a time, and of those that wait only the newest. */
 export function useRanking(input: () => CaseInput | undefined) {

@@ -68,6 +68,7 @@ const note = ref('')
         @said="note = $event"
         @failed="problem = $event"
       />
+      <v-btn to="/record">{{ say('record.title') }}</v-btn>
       <v-btn to="/library">{{ say('library.title') }}</v-btn>
       <v-btn to="/calculators">{{ say('board.calculators') }}</v-btn>
       <v-btn v-if="session.current?.may.record" class="solid" to="/new">{{

@@ -8,6 +8,7 @@ import {
   composeCaseFile,
   type Instrument,
   MOST_OF_A_SHOP_NAME,
+  type ShopExperience,
 } from '#core'
 import { formatted } from '../../words/catalogue'
 import type { Rows, ToldKind } from '../local-store/rows'
@@ -26,7 +27,11 @@ const instrumentIn = ({
 const NONE: never[] = []
 
 /** What the screens read of the shop as it stands on this device. */
-export function useReader(tables: Tables, shopName: () => string | undefined) {
+export function useReader(
+  tables: Tables,
+  shopName: () => string | undefined,
+  experience: () => ShopExperience | undefined,
+) {
   const { people, vehicles, profiles, instruments, cases, records, events } = tables
 
   /** The shop's instruments of these kinds as they are known now, by name. */
@@ -59,12 +64,14 @@ export function useReader(tables: Tables, shopName: () => string | undefined) {
     if (!header || !vehicle) return undefined
     const { elevationMetres, attachments: _, written: __, ...rest } = header
     const { written: ___, ...known } = vehicle
+    const learnt = experience()
     return {
       case: rest,
       vehicle: { ...known, profile: profileOf(vehicle.id)?.profile ?? {} },
       site: { elevationMetres },
       records: recordsOf(caseId),
       events: eventsOf(caseId),
+      ...(learnt ? { experience: learnt } : {}),
     }
   }
   const eventsOf = (caseId: string): CaseEvent[] => eventsByCase.value.get(caseId) ?? NONE

@@ -1,4 +1,4 @@
-import type { SessionDescription } from '#core'
+import type { SessionDescription, ShopExperience } from '#core'
 import { useEventListener } from '@vueuse/core'
 import { ask, Refusal } from '../local-store/api'
 
@@ -36,6 +36,11 @@ export const useSession = defineStore('session', () => {
   const current = ref<SessionDescription | undefined>(
     readStored<SessionDescription | undefined>(REMEMBERED, undefined, memory),
   )
+  /** what the shop has confirmed before, as plain data: it goes to the workers */
+  const experience = computed(() => {
+    const learnt = current.value?.shop.experience
+    return learnt && markRaw(JSON.parse(JSON.stringify(learnt)) as ShopExperience)
+  })
   const state = ref<'unknown' | 'signed-in' | 'offline' | 'signed-out'>('unknown')
   const keepsNothing = ref(isToKeepNothing())
   watch(keepsNothing, (isChosen) => {
@@ -130,6 +135,7 @@ export const useSession = defineStore('session', () => {
 
   return {
     current,
+    experience,
     state,
     keepsNothing,
     clockOffsetMs,

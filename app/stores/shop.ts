@@ -39,6 +39,7 @@ export const useShop = defineStore('shop', () => {
   const reader = useReader(
     { people, vehicles, profiles, instruments, cases, records, events },
     () => session.current?.shop.name,
+    () => session.experience,
   )
   const { recordsOf: _, eventsOf: __, ...reading } = reader
   /** what was recorded last on this device since the page was opened */

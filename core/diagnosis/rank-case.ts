@@ -55,12 +55,14 @@ function wearWhenOpened({
 }
 
 /** The model of a vehicle is the same until its profile, wear or complaint changes; the last few are kept. */
-export function modelFor(input: Pick<CaseInput, 'case' | 'vehicle'>): Model {
+export function modelFor(input: Pick<CaseInput, 'case' | 'vehicle' | 'experience'>): Model {
   const wear = wearWhenOpened(input)
-  const key = JSON.stringify([input.case.complaint, input.vehicle.profile, wear])
+  const { complaint } = input.case
+  const shop = input.experience?.[complaint]
+  const key = JSON.stringify([complaint, input.vehicle.profile, wear, shop])
   let model = models.get(key)
   if (!model) {
-    model = buildModel(BOOK, input.case.complaint, input.vehicle.profile, { wear })
+    model = buildModel(BOOK, complaint, input.vehicle.profile, { wear, ...(shop && { shop }) })
     if (models.size >= 8) models.delete(models.keys().next().value!)
     models.set(key, model)
   }

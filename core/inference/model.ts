@@ -6,6 +6,7 @@ import { fittedShare } from '../knowledge/fitted'
 import type { Book, Fault } from '../knowledge/types'
 import { USUAL_WEAR, type Wear, wearFactor } from '../knowledge/wear'
 import { fitOdds, type PriorWeights } from './odds'
+import { movedPrior, type ShopCounts } from './shop-prior'
 import { signModel, type SignModel } from './sign-model'
 
 export const MAX_CONCURRENT = 3
@@ -20,15 +21,6 @@ export interface ConditionModel {
   /** itself and all conditions before it that can bring it about */
   ancestry: number
 }
-
-/** Shop experience: how many closed cases of one complaint were confirmed, and as what. */
-export interface ShopCounts {
-  cases: number
-  confirmed: Readonly<Record<string, number>>
-}
-
-/** The book's prior weighs as much as this many of the shop's own confirmed cases. */
-export const BOOK_WEIGHT_CASES = 40
 
 /** The models of a book's signs, each made when it is first asked for. */
 export interface SignModels {
@@ -108,7 +100,7 @@ export interface PriorMovers {
  * Priors of the faults that can exist here. Equipment that nobody has asked about counts by how common it is, parts that
  * age by how old the vehicle is and how far it went. What the book gives to faults that this vehicle cannot have, or
  * hardly has, is shared out among the others in proportion: the complaint is there, so something explains it. The shop's
- * confirmed cases move it by counting: (W·p + confirmed) / (W + cases), with the book worth W = 40 cases.
+ * confirmed cases move it by counting (`shop-prior.ts`).
  */
 function priorsOf(
   book: Book,
@@ -125,10 +117,7 @@ function priorsOf(
     here.reduce((total, p) => total + p, 0)
   return Float64Array.from(faults, (fault, f) => {
     const p = here[f]! * share
-    const moved = shop
-      ? (BOOK_WEIGHT_CASES * p + (shop.confirmed[fault.id] ?? 0)) / (BOOK_WEIGHT_CASES + shop.cases)
-      : p
-    return Math.min(0.6, moved)
+    return Math.min(0.6, movedPrior(p, fault.id, shop))
   })
 }
 

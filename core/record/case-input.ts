@@ -1,3 +1,4 @@
+import type { ShopExperience } from '../inference/shop-prior'
 import type { Policy } from '../vehicle/policy'
 import type { CaseRecord } from './envelope'
 import type { CaseEvent } from './events'
@@ -14,4 +15,6 @@ export interface CaseInput {
   at?: string
   /** what the shop decided; the product's defaults when absent */
   policy?: Policy
+  /** what the shop has confirmed before, where it lets that move the book's priors */
+  experience?: ShopExperience
 }

@@ -1,3 +1,4 @@
+import type { ShopExperience } from '../inference/shop-prior'
 import type { ShopPrices } from '../quote/prices'
 import type { EventKind } from './events'
 import type { CaseRecord } from './envelope'
@@ -16,12 +17,13 @@ export type Permission =
   | 'take-back-others'
   | 'order-unproven'
   | 'set-prices'
+  | 'set-experience'
   | 'manage-people'
 
 /**
  * What each role may do. An apprentice records; work that changes the vehicle, declaring a fault proven, taking back what
- * others recorded, quoting, closing and importing is a technician's; ordering a part without its proofs, setting prices, and
- * giving somebody a new password, is the lead's.
+ * others recorded, quoting, closing and importing is a technician's; ordering a part without its proofs, setting prices and
+ * whether the shop's cases move the ranking, and giving somebody a new password, is the lead's.
  */
 const TECHNICIAN: readonly Permission[] = [
   'read',
@@ -36,7 +38,7 @@ const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
   viewer: ['read'],
   apprentice: ['read', 'record'],
   technician: TECHNICIAN,
-  lead: [...TECHNICIAN, 'order-unproven', 'set-prices', 'manage-people'],
+  lead: [...TECHNICIAN, 'order-unproven', 'set-prices', 'set-experience', 'manage-people'],
 }
 
 export const may = (role: Role, permission: Permission): boolean =>
@@ -66,12 +68,21 @@ export const mayTakeBack = (role: Role, person: string, author: string): boolean
 /** What the browser learns of its session; `serverNow` lets it measure how far the clocks are apart. */
 export interface SessionDescription {
   person: { id: string; name: string; role: Role }
-  shop: { id: string; name: string; elevationMetres: number; prices?: ShopPrices }
+  shop: {
+    id: string
+    name: string
+    elevationMetres: number
+    prices?: ShopPrices
+    /** whether its confirmed cases move the book's priors, and which these are where they do */
+    usesExperience?: boolean
+    experience?: ShopExperience
+  }
   may: {
     record: boolean
     import: boolean
     close: boolean
     setPrices: boolean
+    setExperience: boolean
     managePeople: boolean
   }
   /** somebody else has given the password: it is to be changed before anything else */

@@ -46,6 +46,16 @@ describe('Theil-Sen slope', () => {
       ),
     )
   })
+  it('takes an hour of ten readings a second in its stride, and finds the slope that is in it', () => {
+    const x = Array.from({ length: 36_000 }, (_, i) => i / 600)
+    const y = x.map((t, i) => Math.round(100 - 0.2 * t + Math.sin(i * 12.9898)))
+    const begun = performance.now()
+    const { slope, low, high } = theilSenSlope(x, y)
+    expect(performance.now() - begun).toBeLessThan(2_000)
+    expect(slope).toBeCloseTo(-0.2, 2)
+    expect(low).toBeLessThanOrEqual(slope)
+    expect(high).toBeGreaterThanOrEqual(slope)
+  })
   it('refuses readings that all have the same time', () => {
     expect(() => theilSenSlope([3, 3], [1, 2])).toThrow(RangeError)
   })

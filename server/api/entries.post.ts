@@ -4,6 +4,7 @@ import { message, ROW_ENTITIES } from '#core'
 import { type Actor, requireActor } from '../auth/actor'
 import { inTransaction } from '../database/client'
 import type { Transaction } from '../database/edge'
+import { learnSoon } from '../database/learning'
 import { defineApi, isDatabaseAway, readChecked, saidOf } from '../utils/define-api'
 import { takeEntry } from '../utils/entry-rules'
 import { doneTogether } from '../utils/together'
@@ -105,5 +106,6 @@ export default defineApi(async (event) => {
   const tooLarge = message('refusal.entryTooLarge')
   const { entries } = await readChecked(event, body, MOST_BYTES, tooLarge)
   const outcomes = await writtenTogether(actor.shopId, { actor, entries })
+  if (entries.some(({ kind }) => kind === 'events')) learnSoon(actor.shopId)
   return { outcomes, serverNow: new Date().toISOString() }
 })

@@ -14,6 +14,7 @@ export interface Actor {
   shopName: string
   elevationMetres: number
   prices?: ShopPrices | undefined
+  usesExperience: boolean
   personId: string
   name: string
   role: Role
@@ -61,6 +62,7 @@ export async function actorIn({ sessionId, shopId }: SealedSession): Promise<Act
     shopName: row.shop.name,
     elevationMetres: row.shop.elevationMetres,
     prices: row.shop.prices ?? undefined,
+    usesExperience: row.shop.usesExperience,
     personId: row.account.id,
     name: row.person.name ?? formatted('shared.nameErased', {}),
     role: row.account.role,

@@ -15,6 +15,7 @@ export type AuditedAction =
   | 'person-erased'
   | 'shop-created'
   | 'prices-set'
+  | 'experience-set'
   | 'case-imported'
 
 export interface Audited {

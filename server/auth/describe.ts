@@ -1,7 +1,8 @@
 import type { Actor } from './actor'
 import { may, type SessionDescription } from '#core'
+import { experienceOf } from '../database/learning'
 
-export function describeSession(actor: Actor): SessionDescription {
+export async function describeSession(actor: Actor): Promise<SessionDescription> {
   return {
     person: { id: actor.personId, name: actor.name, role: actor.role },
     shop: {
@@ -9,12 +10,15 @@ export function describeSession(actor: Actor): SessionDescription {
       name: actor.shopName,
       elevationMetres: actor.elevationMetres,
       ...(actor.prices ? { prices: actor.prices } : {}),
+      usesExperience: actor.usesExperience,
+      ...(actor.usesExperience ? { experience: await experienceOf(actor.shopId) } : {}),
     },
     may: {
       record: may(actor.role, 'record'),
       import: may(actor.role, 'import'),
       close: may(actor.role, 'close'),
       setPrices: may(actor.role, 'set-prices'),
+      setExperience: may(actor.role, 'set-experience'),
       managePeople: may(actor.role, 'manage-people'),
     },
     mustChangePassword: actor.mustChangePassword,

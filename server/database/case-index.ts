@@ -1,7 +1,7 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { type CaseEvent, type CaseHeader, type CaseRecord, compareMoments, isClosed } from '#core'
 import { eventOf, once, rowOf, type Transaction } from './edge'
-import { caseIndex, events, vehicles } from './schema'
+import { caseIndex, closedCases, events, vehicles } from './schema'
 
 /** Events that may end a case, or begin it anew. */
 const ENDS = new Set(['closed', 'reopened', 'withdrawn'])
@@ -51,15 +51,20 @@ async function touch(tx: Transaction, shopId: string, caseId: string, by: string
 /** Whether an event may have opened or closed its case. */
 export const mayEnd = (event: CaseEvent): boolean => ENDS.has(event.kind)
 
-/** Notes whether a case is open, by all its events. */
+/** Notes whether a case is open, by all its events; what the shop has learnt of it, or is to learn, is due. */
 export async function noteEnd(tx: Transaction, shopId: string, caseId: string) {
   const all = await tx
     .select()
     .from(events)
     .where(and(eq(events.shopId, shopId), eq(events.caseId, caseId)))
+  const hasEnded = isClosed(all.map(eventOf))
+  const learnt = tx
+    .select({ caseId: closedCases.caseId })
+    .from(closedCases)
+    .where(and(eq(closedCases.shopId, shopId), eq(closedCases.caseId, caseId)))
   await tx
     .update(caseIndex)
-    .set({ isOpen: !isClosed(all.map(eventOf)) })
+    .set({ isOpen: !hasEnded, isDue: hasEnded || sql`exists (${learnt})` })
     .where(and(eq(caseIndex.shopId, shopId), eq(caseIndex.caseId, caseId)))
 }
 

@@ -1,7 +1,7 @@
 import { performance } from 'node:perf_hooks'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { Client, PEOPLE, type Parsed, putRecord, recordOf, sqlOf } from '../server/client'
-import { growShop, modelPlates, OPEN_CASES, takeDemoCases } from './big-shop'
+import { growShop, learnAtOnce, modelPlates, OPEN_CASES, takeDemoCases } from './big-shop'
 import { isWhole, sized, tell } from './size'
 
 /** A shop as it grows, in cases. */
@@ -12,6 +12,8 @@ const ROUNDS = sized(3, 1)
 /** From the smallest shop to the largest a route may take so much longer, and what no clock here tells apart, ms. */
 const MOST_TIMES = 1.5
 const BLUR_MS = 4
+/** Finding the cases that are like one may take so long, ms. */
+const MOST_LIKE_MS = 50
 
 let oren: Client
 const sql = sqlOf()
@@ -88,6 +90,27 @@ describe('a shop that grows', () => {
     // In the short set other suites keep the cores busy: there the routes are to answer, and no clock is read.
     if (isWhole) expect(slower.map(([name, ms]) => `${name}: ${said(ms)}`)).toEqual([])
     expect(took.size).toBeGreaterThan(8)
+  }, 600_000)
+  it('finds the closed cases that are like an open one, and sums them all up', async () => {
+    await learnAtOnce(sql)
+    const { held } = await get('/api/desk')
+    const like = await timed((n) => get(`/api/cases/${held[n % OPEN_CASES]}/like`))
+    const summedUp = await timed(() => get('/api/shop/record'))
+    tell(
+      `closed cases like an open one, of ${SIZES.at(-1)}`,
+      `95th percentile at most ${MOST_LIKE_MS} ms`,
+      `${like.toFixed(1)} ms`,
+    )
+    tell(
+      `the record of a shop of ${SIZES.at(-1)} cases`,
+      'within a second',
+      `${summedUp.toFixed(0)} ms`,
+    )
+    const { cases } = await get(`/api/cases/${held[0]}/like`)
+    expect(cases.length).toBeGreaterThan(0)
+    if (!isWhole) return
+    expect(like).toBeLessThanOrEqual(MOST_LIKE_MS)
+    expect(summedUp).toBeLessThan(1_000)
   }, 600_000)
   it('finds its very first case by its plate, and by words that many have', async () => {
     const plate = `N ${SIZES.at(-1)! - 1}`

@@ -1,4 +1,5 @@
 import { readdirSync } from 'node:fs'
+import { BOOK } from '#core'
 import type { Client, sqlOf } from '../server/client'
 import { demoCase } from '../server/client'
 
@@ -76,6 +77,38 @@ export async function growShop(sql: Sql, cases: number): Promise<void> {
     select ${shopId}, moved.before + row_number() over (order by n, part, told.id), entity, told.id from told, moved`
   // A shop of many years was tidied up long ago; this one's database would do it while its answers are timed.
   await sql`vacuum analyze`
+}
+
+/**
+ * Gives every closed case of the demo shop something that was learnt of it: a cause, and about a dozen of the book's
+ * signs, by chance that is the same each time, some seen in every third case and some in one of thousands.
+ */
+export async function learnAtOnce(sql: Sql): Promise<void> {
+  const [shop] = await sql`select shop_id as id from accounts where sign_in = 'ilka'`
+  const signs = BOOK.signs.flatMap(({ id, states }) => states.map((state) => `${id}:${state}`))
+  const faults = BOOK.faults.map(({ id }) => id)
+  await sql`insert into closed_cases (shop_id, case_id, complaint, outcome, causes, closed_at, is_comeback, lead,
+      lead_probability, cause_probability, signs, checks)
+    select i.shop_id, i.case_id, i.complaint, 'cause-confirmed', array[f.cause], i.touched_at, false, f.cause,
+      f.chance, f.chance, s.signs, '[{"check":"look-round","minutes":12,"decibans":9.5},{"check":"cap","minutes":5,"decibans":2}]'
+    from case_index i
+    join lateral (
+      select (${faults}::text[])[1 + abs(hashtext(i.case_id::text)) % ${faults.length}::int] as cause,
+        (abs(hashtext('p' || i.case_id::text)) % 1000) / 1000.0 as chance
+    ) f on true
+    join lateral (
+      select array_agg(sign) as signs from unnest(${signs}::text[]) with ordinality as one(sign, nth)
+      where abs(hashtext(i.case_id::text || sign)) % 100000 < 33000 / (1 + (nth * 7919) % 400)
+    ) s on true
+    where i.shop_id = ${shop.id} and not i.is_open and s.signs is not null
+    on conflict do nothing`
+  await sql`delete from sign_counts where shop_id = ${shop.id}`
+  await sql`insert into sign_counts (shop_id, sign, cases)
+    select shop_id, sign, count(*) from (
+      select shop_id, unnest(signs || 'case:closed'::text) as sign from closed_cases where shop_id = ${shop.id}
+    ) one group by shop_id, sign`
+  await sql`update case_index set is_due = false where shop_id = ${shop.id}`
+  await sql`vacuum analyze closed_cases`
 }
 
 /** Copies records, or events: what they replace and belong to is copied with them. */

@@ -34,7 +34,14 @@ function reader(more: { profiles?: Rows['profiles'][]; instruments?: Rows['instr
       file.events.map((event) => ({ id: event.id, case: file.case.id, event })),
     ),
   } satisfies { [K in ToldKind]: unknown }
-  return { ...useReader(tables, () => 'Saddle Line'), tables }
+  return {
+    ...useReader(
+      tables,
+      () => 'Saddle Line',
+      () => undefined,
+    ),
+    tables,
+  }
 }
 
 const content = ({ exportedAt: _, writtenBy: __, shop: ___, ...rest }: CaseFile) => rest

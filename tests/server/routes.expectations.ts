@@ -79,6 +79,18 @@ export const EXPECT: Record<
     request: ({ own }) => ['GET', `/api/cases/${own.id}/quote`],
     status: whoReads(404),
   },
+  'GET /api/cases/:id/like': {
+    request: ({ own }) => ['GET', `/api/cases/${own.id}/like`],
+    status: whoReads(200, 404),
+  },
+  'GET /api/shop/record': {
+    request: () => ['GET', '/api/shop/record'],
+    status: whoReads(200),
+  },
+  'PUT /api/shop/experience': {
+    request: () => ['PUT', '/api/shop/experience', { uses: true }],
+    status: WHO_LEADS,
+  },
   'PUT /api/shop/prices': {
     request: () => [
       'PUT',

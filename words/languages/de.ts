@@ -71,7 +71,7 @@ const BOARD = {
   'board.filter': 'Welche Fälle gezeigt werden',
   'board.search': 'Fahrzeug, Kennzeichen, Platz oder Worte',
   'board.followUps': 'Stand noch einmal ansehen',
-  'board.followUp': '{vehicle} {plate}: Tag {day}, fällig seit {since}',
+  'board.followUp': '{vehicle}: Tag {day}, fällig seit {since}',
   'board.complaint': 'Beanstandung',
   'board.anyComplaint': 'Jede Beanstandung',
   'board.bay': 'Platz',

@@ -34,7 +34,7 @@ export const BOARD: Readonly<Record<string, string>> = {
   'board.importACase': 'Import a case',
   'board.calculators': 'Calculators',
   'board.followUps': 'Level to be looked at again',
-  'board.followUp': '{vehicle} {plate}: day {day}, due since {since}',
+  'board.followUp': '{vehicle}: day {day}, due since {since}',
   'board.newComplaint': 'New complaint',
   'board.noOpenCase': 'No open case',
   'board.whenAVehicleComesIn':

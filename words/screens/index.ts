@@ -11,6 +11,7 @@ import { LOOP } from './loop'
 import { NEW } from './new'
 import { OUTBOX } from './outbox'
 import { QUOTE } from './quote'
+import { RECORD } from './record'
 import { REPORT } from './report'
 import { SETTINGS } from './settings'
 import { SIGNIN } from './sign-in'
@@ -33,6 +34,7 @@ export const SCREENS: Readonly<Record<string, string>> = {
   ...NEW,
   ...OUTBOX,
   ...QUOTE,
+  ...RECORD,
   ...REPORT,
   ...SETTINGS,
   ...SIGNIN,

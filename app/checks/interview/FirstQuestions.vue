@@ -68,6 +68,7 @@ const input = computed<CaseInput>(() => {
     site: { elevationMetres: session.current?.shop.elevationMetres ?? 0 },
     records: [...said, ...lost],
     events: [],
+    ...(session.experience ? { experience: session.experience } : {}),
   }
 })
 const { answer } = useRanking(() => input.value)

@@ -17,8 +17,7 @@ const since = (ms: number) => DateTime.fromMillis(ms).toFormat('d LLL')
       <li v-for="one in due" :key="one.id">
         <NuxtLink :to="`/cases/${one.id}?check=${levelFollowUpCheck.id}`">{{
           say('board.followUp', {
-            vehicle: one.vehicle,
-            plate: one.plate,
+            vehicle: [one.vehicle, one.plate].filter(Boolean).join(' '),
             day: one.day,
             since: since(one.dueMs),
           })

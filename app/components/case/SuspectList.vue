@@ -19,7 +19,7 @@ const props = defineProps<{
   failed: boolean
   pending?: boolean
 }>()
-const emit = defineEmits<{ why: [fault: string] }>()
+const emit = defineEmits<{ why: [fault: string]; like: [] }>()
 const preferences = usePreferences()
 const all = ref(false)
 const open = inject(OPEN_CASE, undefined)
@@ -146,6 +146,14 @@ const rows = computed(() => {
         })
       }}
     </p>
+    <button
+      v-if="open && suspects.length > 0"
+      type="button"
+      class="link-button"
+      @click="emit('like')"
+    >
+      {{ say('record.like') }}
+    </button>
   </section>
 </template>
 

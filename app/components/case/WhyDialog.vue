@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK, type RankedCase, reasonFor } from '#core'
+import { BOOK, priorHere, type RankedCase, reasonFor } from '#core'
 import { formatChance } from '../../../words/format'
 
 const { say } = useWords()
@@ -38,6 +38,21 @@ const evidence = computed(() => {
 })
 const widest = computed(() => Math.max(3, ...evidence.value.map((e) => Math.abs(e.decibans))))
 const open = inject(OPEN_CASE, undefined)
+const percent = (share: number) => say('record.percent', { percent: (100 * share).toFixed(1) })
+/** Where it started from here, if the shop's own cases move it. */
+const startedFrom = computed(() => {
+  const input = open?.input.value
+  const { complaint } = input?.case ?? {}
+  const shop = complaint && input?.experience?.[complaint]
+  const prior = complaint && priorHere(props.fault ?? '', complaint, shop)
+  if (!prior) return undefined
+  return say('record.countsHere', {
+    cases: shop!.cases,
+    confirmed: prior.confirmed,
+    moved: percent(prior.moved),
+    written: percent(prior.written),
+  })
+})
 const words = (db: number) =>
   Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4 ? 'clearly' : 'a little'
 </script>
@@ -58,6 +73,7 @@ const words = (db: number) =>
       <p>
         {{ entry.what }} <span class="quiet">{{ entry.priorBecause }}</span>
       </p>
+      <p v-if="startedFrom" class="small quiet">{{ startedFrom }}</p>
       <h3>{{ say('case.why-dialog.whatSpeaksForAndAgainst') }}</h3>
       <p v-if="evidence.length === 0" class="quiet">
         {{ say('case.why-dialog.nothingRecordedSoFarMoves') }}

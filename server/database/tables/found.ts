@@ -30,6 +30,8 @@ export const caseIndex = pgTable(
     bay: text('bay'),
     people: uuid('people').array().notNull(),
     words: text('words').notNull(),
+    /** it was closed, or opened again, since the shop last learnt of it */
+    isDue: boolean('is_due').notNull().default(false),
   },
   (t) => [
     primaryKey({ columns: [t.shopId, t.caseId] }),
@@ -39,6 +41,9 @@ export const caseIndex = pgTable(
       .where(sql`${t.isOpen}`),
     index('case_index_touched').on(t.shopId, t.touchedAt, t.caseId),
     index('case_index_words').using('gin', t.words.op('gin_trgm_ops')),
+    index('case_index_due')
+      .on(t.shopId, t.caseId)
+      .where(sql`${t.isDue}`),
     index('case_index_people').using('gin', t.people),
   ],
 )

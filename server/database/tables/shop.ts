@@ -2,6 +2,7 @@ import type { ShopPrices } from '#core'
 import { sql } from 'drizzle-orm'
 import {
   bigint,
+  boolean,
   doublePrecision,
   jsonb,
   pgTable,
@@ -24,6 +25,8 @@ export const shops = pgTable('shops', {
   createdAt: moment('created_at').notNull().default(now),
   /** what its lead has set; none until then */
   prices: jsonb('prices').$type<ShopPrices>(),
+  /** whether its confirmed cases move the book's priors */
+  usesExperience: boolean('uses_experience').notNull().default(true),
   /** bytes of its photographs, of which a shop may keep so many */
   photographBytes: bigint('photograph_bytes', { mode: 'number' }).notNull().default(0),
 })

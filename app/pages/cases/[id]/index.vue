@@ -45,6 +45,7 @@ const { engine, steps, next, inWork, settled, nothingIsLeft, later, shownChecks 
 )
 const why = ref<string>()
 const planOpen = ref(false)
+const likeOpen = ref(false)
 const finishOpen = ref(false)
 const warming = ref(false)
 const profileOpen = ref(false)
@@ -115,6 +116,7 @@ function goFromWarning(check: CheckId) {
         :failed="failed"
         :pending="pending"
         @why="why = $event"
+        @like="likeOpen = true"
       />
       <LoopMini :shown="loopOpen" @show="loopOpen = !loopOpen" @profile="profileOpen = true" />
       <div class="last">
@@ -161,6 +163,7 @@ function goFromWarning(check: CheckId) {
       @check="goFromWarning"
     />
     <PlanDialog v-model:open="planOpen" />
+    <LikeDialog v-model:open="likeOpen" />
     <FinishDialog v-model:open="finishOpen" />
     <ProfileDialog v-model:open="profileOpen" />
   </div>
