@@ -237,6 +237,14 @@ export {
 export { BOOK_WEIGHT_CASES, MOST_MOVED, type ShopExperience } from './inference/shop-prior'
 export { beforeRepair, type ClosedCase, closedCaseOf, signsSeen } from './experience/closed-case'
 export { likeness, signWeight } from './experience/similar'
+export { auditOf, type AuditRow, withinBudget } from './audit/audit'
+export {
+  AUDIT_PARTS,
+  type AuditPart,
+  DEFAULT_LIVES,
+  type ShopLives,
+  shopLives,
+} from './audit/lives'
 export { assess } from './diagnosis/assess'
 export { priorHere, priorsMoved } from './experience/priors'
 export type { LikeCase, ShopRecord } from './experience/shop-record'

@@ -64,6 +64,7 @@ test('every view can be read and reached, at both sizes and in both themes', asy
   await enter(page, 'ilka')
   await expect(page.getByText(/in 10|certain/).first()).toBeVisible()
   const quote = `${await linkTo(page, 'CRW 058')}/quote`
+  const audit = `${await linkTo(page, 'KVD 219')}/audit`
   const report = `${await linkTo(page, 'KVD 207')}/report`
   await everyWay(page, 'board')
   for (const path of [
@@ -74,11 +75,17 @@ test('every view can be read and reached, at both sizes and in both themes', asy
     '/calculators',
     '/library',
     '/record',
+    '/lives',
+    audit,
     report,
     quote,
   ]) {
     await page.goto(path)
-    if (path === '/new') await page.getByRole('radio', { name: 'Loses coolant' }).click()
+    if (path === '/new') {
+      await page.getByRole('radio', { name: 'Loses coolant' }).click()
+      // A choice is drawn as one: what has no edge is read as a link.
+      await expect(page.getByRole('radio', { name: 'Overheats' })).toHaveCSS('border-width', '2px')
+    }
     await expect(page.locator('h1').first()).toBeVisible()
     await everyWay(page, path)
   }

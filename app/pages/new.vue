@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { type Complaint, COMPLAINTS, type ReportedLoss, type SystemProfile } from '#core'
+import { type Complaint, COMPLAINTS, type ReportedLoss, type SystemProfile, toCore } from '#core'
+import { preferredUnit } from '../../words/format'
 import FirstQuestions from '../checks/interview/FirstQuestions.vue'
 import InterviewQuestions from '../checks/interview/InterviewQuestions.vue'
 import LossField from '../checks/interview/LossField.vue'
@@ -15,6 +16,8 @@ const chosen = ref<string>()
 const name = ref('')
 const model = ref('')
 const plate = ref('')
+const year = ref<number>()
+const distance = ref<number>()
 const bay = ref('')
 const words = ref('')
 const profile = ref<SystemProfile>({})
@@ -22,6 +25,8 @@ const answers = ref(new Map<string, 'yes' | 'no' | 'not-known'>())
 const loss = ref<ReportedLoss>()
 const problem = ref('')
 const busy = ref(false)
+const MOST_DISTANCE = 3_000_000
+const distanceUnit = computed(() => preferredUnit('distance', preferences.units))
 const templates = computed(() => shop.templatesFor(model.value.trim() || name.value))
 const complaints = COMPLAINTS.map((value) => ({ value, text: say(`complaint.${value}`) }))
 
@@ -49,6 +54,10 @@ async function take() {
           name: name.value.trim(),
           ...(model.value.trim() ? { model: model.value.trim() } : {}),
           ...(plate.value.trim() ? { plate: plate.value.trim() } : {}),
+          ...(year.value === undefined ? {} : { year: year.value }),
+          ...(distance.value === undefined
+            ? {}
+            : { kilometres: toCore('distance', distance.value, distanceUnit.value) }),
         },
         profile.value,
       ))
@@ -107,6 +116,17 @@ async function take() {
           class="grow"
         />
         <v-text-field v-model="bay" :label="say('new.bay')" maxlength="40" class="grow" />
+      </div>
+      <div v-if="!chosen" class="row">
+        <NumberField v-model="year" :label="say('new.year')" :min="1900" :max="2100" whole />
+        <NumberField
+          v-model="distance"
+          :label="say('new.distance')"
+          :unit="distanceUnit"
+          :min="0"
+          :max="MOST_DISTANCE"
+        />
+        <p class="small quiet grow">{{ say('new.yearAndDistanceMove') }}</p>
       </div>
     </section>
     <section v-if="complaint" class="sheet stack">

@@ -1,4 +1,5 @@
 import type { ShopExperience } from '../inference/shop-prior'
+import type { ShopLives } from '../audit/lives'
 import type { ShopPrices } from '../quote/prices'
 import type { EventKind } from './events'
 import type { CaseRecord } from './envelope'
@@ -17,7 +18,7 @@ export type Permission =
   | 'take-back-others'
   | 'order-unproven'
   | 'set-prices'
-  | 'set-experience'
+  | 'set-shop'
   | 'manage-people'
 
 /**
@@ -38,7 +39,7 @@ const GRANTED: Readonly<Record<Role, readonly Permission[]>> = {
   viewer: ['read'],
   apprentice: ['read', 'record'],
   technician: TECHNICIAN,
-  lead: [...TECHNICIAN, 'order-unproven', 'set-prices', 'set-experience', 'manage-people'],
+  lead: [...TECHNICIAN, 'order-unproven', 'set-prices', 'set-shop', 'manage-people'],
 }
 
 export const may = (role: Role, permission: Permission): boolean =>
@@ -73,6 +74,8 @@ export interface SessionDescription {
     name: string
     elevationMetres: number
     prices?: ShopPrices
+    /** how long components last, as its lead has set it */
+    lives?: ShopLives
     /** whether its confirmed cases move the book's priors, and which these are where they do */
     usesExperience?: boolean
     experience?: ShopExperience
@@ -82,7 +85,7 @@ export interface SessionDescription {
     import: boolean
     close: boolean
     setPrices: boolean
-    setExperience: boolean
+    setShop: boolean
     managePeople: boolean
   }
   /** somebody else has given the password: it is to be changed before anything else */

@@ -7,7 +7,7 @@ import { isIdle, noteActivity } from './activity'
 import { type SealedSession, sealedSession } from './opened-cookies'
 import { countRequest } from '../utils/busy'
 import { refuse } from '../utils/api-error'
-import { may, type Permission, type Role, type ShopPrices } from '#core'
+import { may, type Permission, type Role, type ShopLives, type ShopPrices } from '#core'
 
 export interface Actor {
   shopId: string
@@ -15,6 +15,7 @@ export interface Actor {
   elevationMetres: number
   prices?: ShopPrices | undefined
   usesExperience: boolean
+  lives?: ShopLives | undefined
   personId: string
   name: string
   role: Role
@@ -63,6 +64,7 @@ export async function actorIn({ sessionId, shopId }: SealedSession): Promise<Act
     elevationMetres: row.shop.elevationMetres,
     prices: row.shop.prices ?? undefined,
     usesExperience: row.shop.usesExperience,
+    lives: row.shop.lives ?? undefined,
     personId: row.account.id,
     name: row.person.name ?? formatted('shared.nameErased', {}),
     role: row.account.role,

@@ -16,6 +16,7 @@ export type AuditedAction =
   | 'shop-created'
   | 'prices-set'
   | 'experience-set'
+  | 'lives-set'
   | 'case-imported'
 
 export interface Audited {

@@ -49,6 +49,27 @@ describe('prices of the shop', () => {
   })
 })
 
+describe('how long components last', () => {
+  it.each([
+    ['a life below nothing', { belt: { years: -2, kilometres: 90_000 } }, 'belt.years'],
+    ['a component that is none', { wheel: { years: 2, kilometres: 90_000 } }, ''],
+    ['a distance left out', { belt: { years: 6 } }, 'belt.kilometres'],
+  ])('%s is refused in one sentence, and nothing changes', async (_, bad, path) => {
+    const before = (await lead.ask('GET', '/api/session')).body.shop.lives
+    const { status, body } = await lead.ask('PUT', '/api/shop/lives', bad)
+    expect(status).toBe(422)
+    expect(body.error.path ?? '').toBe(path)
+    expect(body.error.sentence).toMatch(/^[A-Z].*\.$/)
+    expect((await lead.ask('GET', '/api/session')).body.shop.lives).toEqual(before)
+  })
+  it('stands in everybody’s session once it is set', async () => {
+    const set = { belt: { years: 6, kilometres: 90_000 } }
+    expect((await lead.ask('PUT', '/api/shop/lives', set)).body.shop.lives).toEqual(set)
+    expect((await ilka.ask('GET', '/api/session')).body.shop.lives).toEqual(set)
+    await lead.ask('PUT', '/api/shop/lives', {})
+  })
+})
+
 describe('the paper of a quote', () => {
   it('is a PDF in the size asked for, of this shop alone, once there is a quote', async () => {
     expect((await quoteOf(ilka)).answer.status).toBe(404)

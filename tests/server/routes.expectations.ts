@@ -91,6 +91,10 @@ export const EXPECT: Record<
     request: () => ['PUT', '/api/shop/experience', { uses: true }],
     status: WHO_LEADS,
   },
+  'PUT /api/shop/lives': {
+    request: () => ['PUT', '/api/shop/lives', { belt: { years: 6, kilometres: 90_000 } }],
+    status: WHO_LEADS,
+  },
   'PUT /api/shop/prices': {
     request: () => [
       'PUT',

@@ -1,3 +1,4 @@
+import { AUDIT } from './audit'
 import { BOARD } from './board'
 import { CALCULATORS } from './calculators'
 import { CASE } from './case'
@@ -21,6 +22,7 @@ import { STORE } from './store'
 /** Every sentence of the screens, a view a file; what a check's panel says stands with the check. */
 export const SCREENS: Readonly<Record<string, string>> = {
   ...SHARED,
+  ...AUDIT,
   ...BOARD,
   ...CALCULATORS,
   ...CASE,

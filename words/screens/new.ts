@@ -13,6 +13,10 @@ export const NEW: Readonly<Record<string, string>> = {
   'new.model': 'Model',
   'new.plate': 'Plate',
   'new.bay': 'Bay',
+  'new.year': 'Year built',
+  'new.distance': 'Distance so far',
+  'new.yearAndDistanceMove':
+    'What is old or has gone far is likelier to be worn; both may stay empty.',
   'new.whatTheKeeperSays': 'What the keeper says',
   'new.inTheKeepersWords': 'In the keeper’s words',
   'new.theCoolingSystemOfThis': 'The cooling system of this vehicle',

@@ -23,6 +23,7 @@ const emit = defineEmits<{ why: [fault: string]; like: [] }>()
 const preferences = usePreferences()
 const all = ref(false)
 const open = inject(OPEN_CASE, undefined)
+const caseId = computed(() => open?.input.value?.case.id)
 
 const suspects = computed(() => suspectsNow(props.answer, props.chances))
 const rows = computed(() => {
@@ -146,18 +147,20 @@ const rows = computed(() => {
         })
       }}
     </p>
-    <button
-      v-if="open && suspects.length > 0"
-      type="button"
-      class="link-button"
-      @click="emit('like')"
-    >
-      {{ say('record.like') }}
-    </button>
+    <div v-if="open && suspects.length > 0" class="row links">
+      <button type="button" class="link-button" @click="emit('like')">
+        {{ say('record.like') }}
+      </button>
+      <NuxtLink v-if="caseId" :to="`/cases/${caseId}/audit`">{{ say('audit.title') }}</NuxtLink>
+    </div>
   </section>
 </template>
 
 <style scoped>
+.links {
+  flex-wrap: wrap;
+  gap: 4px 18px;
+}
 .suspects {
   display: flex;
   flex-direction: column;

@@ -44,12 +44,12 @@ async function set(uses: boolean) {
     <v-switch
       :model-value="record.usesExperience"
       :label="say('record.uses')"
-      :disabled="!session.current?.may.setExperience"
+      :disabled="!session.current?.may.setShop"
       color="primary"
       hide-details
       @update:model-value="set($event === true)"
     />
-    <p v-if="!session.current?.may.setExperience" class="small quiet">
+    <p v-if="!session.current?.may.setShop" class="small quiet">
       {{ say('record.onlyTheLead') }}
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>

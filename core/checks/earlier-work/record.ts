@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { called, given } from '../../quantity/field'
 import { renewable } from '../../vehicle/renewable'
 
 /** A part that was new before this case was opened, and what the complaint did then. */
@@ -6,6 +7,11 @@ export const renewed = z.strictObject({
   part: renewable,
   by: z.enum(['this-shop', 'another-shop', 'keeper', 'not-known']),
   complaintAfter: z.enum(['unchanged', 'better', 'came-back', 'not-known']),
+  /** when it was renewed */
+  year: called(
+    given(z.number().int().min(1950).max(2100), { unit: 'year' }),
+    'in the year',
+  ).optional(),
 })
 export type Renewed = z.infer<typeof renewed>
 

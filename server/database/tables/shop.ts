@@ -1,4 +1,4 @@
-import type { ShopPrices } from '#core'
+import type { ShopLives, ShopPrices } from '#core'
 import { sql } from 'drizzle-orm'
 import {
   bigint,
@@ -25,6 +25,8 @@ export const shops = pgTable('shops', {
   createdAt: moment('created_at').notNull().default(now),
   /** what its lead has set; none until then */
   prices: jsonb('prices').$type<ShopPrices>(),
+  /** how long components last, as its lead has set it */
+  lives: jsonb('lives').$type<ShopLives>(),
   /** whether its confirmed cases move the book's priors */
   usesExperience: boolean('uses_experience').notNull().default(true),
   /** bytes of its photographs, of which a shop may keep so many */
