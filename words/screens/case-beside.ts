@@ -1,5 +1,10 @@
 /** What stands beside the check in work, or opens over it: the small loop, what a test is worth, the level after a repair. */
 export const CASE_BESIDE: Readonly<Record<string, string>> = {
+  'case.keeper.stands':
+    '{stands, select, shown {It is shown to be this:} likely {It is most likely this:} other {It may be this, and other things as well:}} {what}',
+  'case.keeper.found': 'What was found: {found}.',
+  'case.keeper.stillToShow': 'Before anything is replaced, still to be shown: {missing}.',
+  'case.keeper.allShown': 'All that has to be shown before anything is replaced is shown.',
   'case.test-or-replace.title': 'Test it, or change it',
   'case.test-or-replace.changeNow': 'Changed now: {cost}',
   'case.test-or-replace.testFirst': 'Tested first ({check}): {cost} on average',

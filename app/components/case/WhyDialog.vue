@@ -17,7 +17,10 @@ const evidence = computed(() => {
     .filter((m) => m.fault === props.fault && Math.abs(m.decibans) >= 0.3)
     .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
     .map((m) => {
-      const said = ranking.says.filter((s) => s.source === m.source)
+      const all = ranking.says.filter((s) => s.source === m.source)
+      // Of a record that says many things, those that this fault has to do with; all, where it has to do with none.
+      const own = all.filter((s) => props.fault && reasonFor(props.fault, s.sign) !== undefined)
+      const said = own.length > 0 ? own : all
       const reasons = [
         ...new Set(
           said
@@ -70,9 +73,12 @@ const words = (db: number) =>
         <h2 class="grow">{{ entry.name }}</h2>
         <strong>{{ formatChance(suspect.probability) }}</strong>
       </div>
-      <p>
-        {{ entry.what }} <span class="quiet">{{ entry.priorBecause }}</span>
-      </p>
+      <KeeperSays
+        :suspect="suspect"
+        :ranked="ranked"
+        :found="evidence.filter(({ decibans }) => decibans > 0).map(({ text }) => text)"
+      />
+      <p class="small quiet">{{ entry.priorBecause }}</p>
       <p v-if="startedFrom" class="small quiet">{{ startedFrom }}</p>
       <h3>{{ say('case.why-dialog.whatSpeaksForAndAgainst') }}</h3>
       <p v-if="evidence.length === 0" class="quiet">
