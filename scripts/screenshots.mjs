@@ -38,10 +38,8 @@ const VIEWS = [
   { name: 'hold', path: `/cases/${seam}?check=pressure-hold`, size: wide },
   { name: 'hold-dark', path: `/cases/${seam}?check=pressure-hold`, size: wide, dark: true },
   { name: 'hold-phone', path: `/cases/${seam}?check=pressure-hold`, size: phone },
-  { name: 'look-round', path: `/cases/${seam}?check=look-round`, size: wide },
   { name: 'trace', path: `/cases/${sources}?check=leak-trace`, size: wide },
   { name: 'cranking', path: `/cases/${cylinders}?check=cranking-rise`, size: wide },
-  { name: 'fan-circuit', path: `/cases/${fan}?check=fan-circuit`, size: wide },
   { name: 'run', path: `/cases/${clogged}?check=warm-up-run`, size: wide },
   { name: 'survey', path: `/cases/${clogged}?check=radiator-survey`, size: wide },
   { name: 'heater-phone', path: `/cases/${lukewarm}?check=heater`, size: phone },
@@ -73,6 +71,8 @@ const VIEWS = [
       await page.getByRole('listitem', { name: 'Line 1' }).waitFor()
     },
   },
+  { name: 'audit', path: `/cases/${sources}/audit`, size: wide },
+  { name: 'record', path: '/record', size: wide },
   { name: 'library', path: '/library?text=thermostat', size: wide },
   { name: 'calculators', path: '/calculators', size: wide },
 ]

@@ -28,7 +28,7 @@ const axis = (name: string) => ({
 })
 const option = computed(() => ({
   animation: false,
-  grid: { left: 64, right: 20, top: 14, bottom: 50 },
+  grid: { left: 64, right: 34, top: 26, bottom: 50 },
   xAxis: axis(say('record.told')),
   yAxis: { ...axis(say('record.cameTrue')), nameGap: 48 },
   series: [
@@ -44,6 +44,7 @@ const option = computed(() => ({
     },
     {
       type: 'scatter',
+      clip: false,
       itemStyle: { color: ink.value.colour('--hot') },
       symbolSize: (point: readonly number[]) => 10 + 4 * Math.sqrt(point[2] ?? 0),
       data: props.told.map(({ told, cameTrue, cases }) => [100 * told, 100 * cameTrue, cases]),
