@@ -75,7 +75,6 @@ test('every view can be read and reached, at both sizes and in both themes', asy
     '/calculators',
     '/library',
     '/record',
-    '/lives',
     audit,
     report,
     quote,

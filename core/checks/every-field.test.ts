@@ -21,7 +21,7 @@ import {
 import { ALL_CHECKS } from './registry'
 
 /** Draws of all that a check records, before a field is said to move nothing. */
-const DRAWS = 120
+const DRAWS = 90
 /** Of the demo's cases and the vignettes, the first that have records of a check. */
 const RECORDED = 16
 /** Records of each other kind that belong to a run. */

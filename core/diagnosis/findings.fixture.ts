@@ -19,9 +19,9 @@ import { TOGETHER } from './facts'
 import { vignettes } from './vignette.fixture'
 
 /** Random draws of all that a check records. */
-const DRAWS = 300
+const DRAWS = 220
 /** Ways of one check to show one fact that are tried. */
-const FINDINGS = 24
+const FINDINGS = 16
 
 /** Records of one check that show a fact. */
 export type Finding = readonly Entry[]

@@ -14,7 +14,7 @@ import { inputOf } from './case-of.fixture'
 import { timelineOf } from './rank-case'
 
 /** Draws of each check; more, where its signs or the book were changed. */
-const DRAWS = Number(process.env.ONE_VOICE_DRAWS ?? 6)
+const DRAWS = Number(process.env.ONE_VOICE_DRAWS ?? 3)
 /** At the limit of a verdict the ranking may move a little against it: odds by a factor of two. */
 const LITTLE = Math.log10(2)
 

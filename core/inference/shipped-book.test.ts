@@ -100,11 +100,11 @@ describe('the shipped book', () => {
       BOOK,
       'coolant-loss',
       {},
-      { shop: { cases: 10, confirmed: { 'core-plug-leak': 5 } } },
+      { shop: { cases: 10, confirmed: { 'core-plug-leak': 2 } } },
     )
     const plug = book.faultIndex.get('core-plug-leak')!
     const seam = book.faultIndex.get('radiator-seam-leak')!
-    expect(new Belief(shop, []).faults[plug]!).toBeCloseTo((40 * book.prior[plug]! + 5) / 50, 10)
+    expect(new Belief(shop, []).faults[plug]!).toBeCloseTo((40 * book.prior[plug]! + 2) / 50, 10)
     expect(shop.prior[seam]!).toBeLessThan(book.prior[seam]!)
   })
   it('priors that sets of so few faults cannot carry are refused', () => {

@@ -106,8 +106,11 @@ describe('a shop that grows', () => {
       'within a second',
       `${summedUp.toFixed(0)} ms`,
     )
-    const { cases } = await get(`/api/cases/${held[0]}/like`)
-    expect(cases.length).toBeGreaterThan(0)
+    // Other suites leave cases in which nothing was recorded.
+    const found = await Promise.all(
+      held.slice(0, OPEN_CASES).map((id: string) => get(`/api/cases/${id}/like`)),
+    )
+    expect(found.some(({ cases }) => cases.length > 0)).toBe(true)
     if (!isWhole) return
     expect(like).toBeLessThanOrEqual(MOST_LIKE_MS)
     expect(summedUp).toBeLessThan(1_000)

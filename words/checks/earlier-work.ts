@@ -35,6 +35,7 @@ export const earlierWork: CheckWords = {
     'form.earlier-work.part.coolant-sensor': 'Coolant sensor',
     'form.earlier-work.part.head-gasket': 'Head gasket',
     'form.earlier-work.part.coolant': 'Coolant',
+    'form.earlier-work.year': 'In the year, if known',
     'form.earlier-work.by': 'By',
     'form.earlier-work.by.this-shop': 'This shop',
     'form.earlier-work.by.another-shop': 'Another shop',
