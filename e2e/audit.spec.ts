@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { allSent, enter, settled } from './steps'
+import { allSent, enter } from './steps'
 
 test('an audit without a complaint: what to renew for a budget, by age, distance and how long things last here', async ({
   page,
@@ -11,7 +11,6 @@ test('an audit without a complaint: what to renew for a budget, by age, distance
   await page.getByLabel('Year built').fill('2011')
   await page.getByRole('button', { name: 'Open the case' }).click()
   await page.getByRole('button', { name: 'Read; begin' }).click()
-  await settled(page)
   await page.getByRole('link', { name: 'Preventive audit' }).click()
   await expect(page.getByRole('heading', { name: 'Preventive audit' })).toBeVisible()
   const row = (name: string) => page.getByRole('row', { name: new RegExp(`^${name}`) })

@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  AUDIT_PARTS,
-  type AuditPart,
-  DEFAULT_LIVES,
-  type SessionDescription,
-  shopLives,
-} from '#core'
-import { ask } from '../local-store/api'
+import { AUDIT_PARTS, type AuditPart, DEFAULT_LIVES, shopLives } from '#core'
 
-const { say, sayProblem } = useWords()
+const { say } = useWords()
 
 /** How long components last in this shop's vehicles; its lead sets it. */
 const session = useSession()
@@ -22,21 +15,12 @@ const asSet = (): Typed =>
     ]),
   ) as Typed
 const typed = reactive<Typed>(asSet())
-const problem = ref('')
-const isSet = ref(false)
+const { problem, isSet, set, refuse } = useShopSetting('/api/shop/lives')
 
 async function keep(lives: object) {
-  problem.value = ''
-  isSet.value = false
   const parsed = shopLives.safeParse(lives)
-  if (!parsed.success) return void (problem.value = say('audit.everyLife'))
-  try {
-    session.remember(await ask<SessionDescription>('PUT', '/api/shop/lives', parsed.data))
-    Object.assign(typed, asSet())
-    isSet.value = true
-  } catch (error) {
-    problem.value = sayProblem(error)
-  }
+  if (!parsed.success) return refuse(say('audit.everyLife'))
+  if (await set(parsed.data)) Object.assign(typed, asSet())
 }
 </script>
 

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { MOST_TAX_PERCENT, type ShopPrices, shopPrices } from '#core'
-import { ask } from '../local-store/api'
 
-const { say, sayProblem } = useWords()
+const { say } = useWords()
 
 /** What the shop asks for its work; its lead sets it. */
 const session = useSession()
@@ -16,8 +15,7 @@ const typed = reactive<{ [K in keyof ShopPrices]: ShopPrices[K] | undefined }>({
   waterPerLitre: set.value?.waterPerLitre,
   validDays: set.value?.validDays ?? 14,
 })
-const problem = ref('')
-const isSet = ref(false)
+const { problem, isSet, set: setPrices, refuse } = useShopSetting('/api/shop/prices')
 const MOST_PRICE = 1_000_000
 const FIGURES = [
   { id: 'hourlyRate', label: say('prices.hourlyRate') },
@@ -25,20 +23,12 @@ const FIGURES = [
   { id: 'waterPerLitre', label: say('prices.water') },
 ] as const
 
-async function keep() {
-  problem.value = ''
-  isSet.value = false
+function keep() {
   const currency = typed.currency?.trim().toUpperCase() ?? ''
-  if (!/^[A-Z]{3}$/.test(currency))
-    return void (problem.value = say('prices.currencyIsThreeLetters'))
+  if (!/^[A-Z]{3}$/.test(currency)) return refuse(say('prices.currencyIsThreeLetters'))
   const parsed = shopPrices.safeParse({ ...typed, currency })
-  if (!parsed.success) return void (problem.value = say('prices.everyField'))
-  try {
-    session.remember(await ask('PUT', '/api/shop/prices', parsed.data))
-    isSet.value = true
-  } catch (error) {
-    problem.value = sayProblem(error)
-  }
+  if (!parsed.success) return refuse(say('prices.everyField'))
+  return setPrices(parsed.data)
 }
 </script>
 

@@ -85,7 +85,7 @@ const checksShown = computed(() => checks.value.slice(0, all.value ? undefined :
           <h2>{{ say('record.checksThatPaid') }}</h2>
           <p class="quiet">{{ say('record.checksThatPaidSays') }}</p>
           <div class="scroll" tabindex="0" :aria-label="say('record.checksThatPaid')">
-            <table>
+            <table class="lines">
               <thead>
                 <tr>
                   <th scope="col">{{ say('record.check') }}</th>
@@ -143,22 +143,5 @@ const checksShown = computed(() => checks.value.slice(0, all.value ? undefined :
 }
 .scroll {
   overflow-x: auto;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th {
-  text-align: left;
-  font-weight: 600;
-}
-td,
-th {
-  padding: 5px 10px 5px 0;
-  border-bottom: 1px solid var(--line);
-}
-.number {
-  text-align: right;
-  white-space: nowrap;
 }
 </style>

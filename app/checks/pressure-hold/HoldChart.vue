@@ -14,10 +14,9 @@ use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponen
 const props = defineProps<{ analysis: HoldAnalysis; elapsedSeconds: number; running: boolean }>()
 const preferences = usePreferences()
 
+const ink = useChartInk()
 const option = computed(() => {
-  const css = getComputedStyle(document.documentElement)
-  void preferences.isDark
-  const colour = (name: string) => css.getPropertyValue(name).trim()
+  const { colour, text } = ink.value
   const unit = preferences.units.pressure
   const y = (kPa: number) => fromCore('pressure', kPa, unit)
   const { analysis } = props
@@ -98,7 +97,6 @@ const option = computed(() => {
   )
   const margin = Math.max((top - bottom) * 0.15, y(1.5))
   const decimals = unit === 'kPa' ? 0 : unit === 'psi' ? 1 : 2
-  const text = { color: colour('--ink-2'), fontFamily: 'Barlow Semi Condensed', fontSize: 14 }
   return {
     animation: false,
     grid: { left: 52, right: 14, top: 12, bottom: 34 },

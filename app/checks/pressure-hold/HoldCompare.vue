@@ -83,11 +83,9 @@ const verdict = computed(() => {
     ? compared
     : `${compared} ${say('pressure-hold.hold-compare.levelNotTheSame')}`
 })
+const ink = useChartInk()
 const option = computed(() => {
-  const css = getComputedStyle(document.documentElement)
-  void preferences.isDark
-  const colour = (name: string) => css.getPropertyValue(name).trim()
-  const text = { color: colour('--ink-2'), fontFamily: 'Barlow Semi Condensed', fontSize: 14 }
+  const { colour, text } = ink.value
   return {
     animation: false,
     grid: { left: 52, right: 14, top: 30, bottom: 28 },

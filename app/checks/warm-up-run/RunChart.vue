@@ -40,12 +40,10 @@ const drawn = computed(() =>
 /** More points than a screen has dots for are thinned by the chart. */
 const MANY = 2000
 
+const ink = useChartInk()
 const option = computed(() => {
-  const css = getComputedStyle(document.documentElement)
-  void preferences.isDark
-  const colour = (name: string) => css.getPropertyValue(name).trim()
+  const { colour, text } = ink.value
   const y = (celsius: number) => fromCore('temperature', celsius, preferences.units.temperature)
-  const text = { color: colour('--ink-2'), fontFamily: 'Barlow Semi Condensed', fontSize: 14 }
   const at = (seconds: number, name: string) => ({
     xAxis: seconds / 60,
     name,

@@ -84,6 +84,13 @@ const rows = computed(() => {
         }}
       </button>
     </div>
+    <!-- Above the list: what stands below it moves while it fills, and a tap misses it. -->
+    <div v-if="open" class="row links">
+      <button type="button" class="link-button" @click="emit('like')">
+        {{ say('record.like') }}
+      </button>
+      <NuxtLink v-if="caseId" :to="`/cases/${caseId}/audit`">{{ say('audit.title') }}</NuxtLink>
+    </div>
     <p v-if="failed" class="problem">
       {{ say('case.suspect-list.theRankingStoppedOnThis') }}
     </p>
@@ -147,12 +154,6 @@ const rows = computed(() => {
         })
       }}
     </p>
-    <div v-if="open && suspects.length > 0" class="row links">
-      <button type="button" class="link-button" @click="emit('like')">
-        {{ say('record.like') }}
-      </button>
-      <NuxtLink v-if="caseId" :to="`/cases/${caseId}/audit`">{{ say('audit.title') }}</NuxtLink>
-    </div>
   </section>
 </template>
 

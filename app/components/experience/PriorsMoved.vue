@@ -1,22 +1,14 @@
 <script setup lang="ts">
-import {
-  BOOK_WEIGHT_CASES,
-  COMPLAINTS,
-  MOST_MOVED,
-  priorsMoved,
-  type SessionDescription,
-  type ShopRecord,
-} from '#core'
-import { ask } from '../../local-store/api'
+import { BOOK_WEIGHT_CASES, COMPLAINTS, MOST_MOVED, priorsMoved, type ShopRecord } from '#core'
 
 /** What the shop's confirmed cases make of the book's priors, and whether they may. */
 const props = defineProps<{ record: ShopRecord }>()
 const emit = defineEmits<{ changed: [] }>()
-const { say, sayProblem } = useWords()
+const { say } = useWords()
 const session = useSession()
 const SHOWN = 5
 const percent = (share: number) => say('record.percent', { percent: (100 * share).toFixed(1) })
-const problem = ref('')
+const { problem, set } = useShopSetting('/api/shop/experience')
 const moved = computed(() =>
   COMPLAINTS.flatMap((complaint) => {
     const shop = props.record.experience[complaint]
@@ -24,14 +16,8 @@ const moved = computed(() =>
   }),
 )
 
-async function set(uses: boolean) {
-  problem.value = ''
-  try {
-    session.remember(await ask<SessionDescription>('PUT', '/api/shop/experience', { uses }))
-    emit('changed')
-  } catch (error) {
-    problem.value = sayProblem(error)
-  }
+async function change(uses: boolean) {
+  if (await set({ uses })) emit('changed')
 }
 </script>
 
@@ -47,14 +33,14 @@ async function set(uses: boolean) {
       :disabled="!session.current?.may.setShop"
       color="primary"
       hide-details
-      @update:model-value="set($event === true)"
+      @update:model-value="change($event === true)"
     />
     <p v-if="!session.current?.may.setShop" class="small quiet">
       {{ say('record.onlyTheLead') }}
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <div class="scroll" tabindex="0" :aria-label="say('record.movesTheRanking')">
-      <table v-for="{ complaint, rows } in moved" :key="complaint">
+      <table class="lines" v-for="{ complaint, rows } in moved" :key="complaint">
         <thead>
           <tr>
             <th scope="col">{{ say(`complaint.${complaint}`) }}</th>
@@ -86,22 +72,5 @@ async function set(uses: boolean) {
   display: flex;
   flex-direction: column;
   gap: 14px;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th {
-  text-align: left;
-  font-weight: 600;
-}
-td,
-th {
-  padding: 5px 10px 5px 0;
-  border-bottom: 1px solid var(--line);
-}
-.number {
-  text-align: right;
-  white-space: nowrap;
 }
 </style>

@@ -131,7 +131,7 @@ const capacity = computed(() => knownValue(input.value?.vehicle.profile.capacity
     <section class="sheet stack">
       <h2>{{ say('audit.list') }}</h2>
       <div class="scroll" tabindex="0" :aria-label="say('audit.list')">
-        <table>
+        <table class="lines">
           <thead>
             <tr>
               <th scope="col">{{ say('audit.component') }}</th>
@@ -151,7 +151,7 @@ const capacity = computed(() => knownValue(input.value?.vehicle.profile.capacity
                   {{ say(`audit.condition.${row.condition}`) }}</span
                 >
               </td>
-              <td>{{ ageOf(row) }}</td>
+              <td class="age">{{ ageOf(row) }}</td>
               <td>{{ say(`audit.consequence.${row.consequence}`) }}</td>
               <td class="number">{{ costOf(row.costHours) }}</td>
               <td>{{ isBought(row.part) ? say('audit.yes') : '' }}</td>
@@ -185,21 +185,15 @@ const capacity = computed(() => knownValue(input.value?.vehicle.profile.capacity
   margin: 0;
   padding-left: 20px;
 }
+.age {
+  min-width: 170px;
+}
 .scroll {
   overflow-x: auto;
 }
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-td,
-th {
-  padding: 6px 12px 6px 0;
-  border-bottom: 1px solid var(--line);
-  text-align: left;
+tbody th {
   font-weight: 400;
 }
-thead th,
 .bought th {
   font-weight: 600;
 }
@@ -209,11 +203,6 @@ thead th,
 .bought th {
   border-left: 5px solid var(--hot);
   padding-left: 8px;
-}
-td.number,
-th.number {
-  text-align: right;
-  white-space: nowrap;
 }
 @media (max-width: 600px) {
   .buy {
