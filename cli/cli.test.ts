@@ -124,7 +124,7 @@ describe('the command line', () => {
     expect(run(['log', '-', '--column', 'dash=none'], log).status).toBe(2)
   })
   it('lists faults and signs, and audits the book', () => {
-    expect(JSON.parse(run(['faults', '--json']).stdout).length).toBe(90)
+    expect(JSON.parse(run(['faults', '--json']).stdout).length).toBe(92)
     expect(JSON.parse(run(['signs', '--json']).stdout).length).toBeGreaterThan(180)
     const audit = JSON.parse(run(['knowledge', 'audit', '--json']).stdout)
     expect([

@@ -33,11 +33,27 @@ export {
 export { COMPLAINTS, type Complaint, REPORTED_COMPLAINTS } from './vehicle/complaint'
 export { PART_NAMES, type Part, partsOf } from './vehicle/parts'
 export { type EngineOrientation, LEAK_PLACES, positionOf } from './vehicle/places'
-export { DEFAULT_POLICY, POLICIES, type PolicyName } from './vehicle/policy'
+export {
+  DEFAULT_POLICY,
+  POLICIES,
+  type Policy,
+  POLICY_RANGES,
+  type PolicyName,
+} from './vehicle/policy'
+export {
+  ELEVATION_METRES,
+  isDefaultPolicy,
+  MOST_OF_A_SHOP_NAME,
+  type SettingsChange,
+  type ShopSettings,
+  shopSettings,
+  type ShopWays,
+} from './vehicle/shop-ways'
 export { coolDownMinutesOf, type SystemProfile, knownValue } from './vehicle/profile'
+export { profileWithAge, yearAndDistance } from './vehicle/year-and-distance'
 export { profileAdvice } from './vehicle/profile-advice'
 
-export { BOOK, BOOK_HASH, reasonFor } from './knowledge/book'
+export { BOOK, BOOK_HASH, faultName, reasonFor } from './knowledge/book'
 
 export { Belief } from './inference/belief'
 export { benchmarkReadings } from './inference/benchmark-case'
@@ -71,7 +87,15 @@ export { holdVerdict } from './checks/pressure-hold/verdict'
 export { traceWithSuspects } from './checks/leak-trace/candidates'
 export { type LeakTrace } from './checks/leak-trace/record'
 export { type LevelAndCondition } from './checks/level-and-condition/record'
-export { importLog, readLogTable, suggestMapping } from './checks/log-import'
+export {
+  importLog,
+  isPlainLog,
+  type LogMapping,
+  type LogTable,
+  readLogTable,
+  suggestMapping,
+  unitsOfChannel,
+} from './checks/log-import'
 export { type AirSideLook, type PartLook, type Wear } from './checks/look-round/record'
 export { type MixTest } from './checks/mix/record'
 export { type HoldAnalysis } from './checks/pressure-hold/analysis'
@@ -88,6 +112,9 @@ export {
   outcomesOf,
 } from './checks/registry'
 export { analyseWarmUp } from './checks/warm-up-run/analysis'
+export { runLines } from './checks/warm-up-run/lines'
+export { keeperSaid } from './checks/interview/said'
+export { piecesOf } from './checks/warm-up-run/pieces'
 export { gatherSeries, type RunSeries } from './checks/warm-up-run/series'
 
 export { type CaseInput } from './record/case-input'
@@ -116,7 +143,7 @@ export {
   type CaseHeader,
   type Instrument,
   MAX_FILE_BYTES,
-  MOST_OF_A_SHOP_NAME,
+  MAX_ZIP_BYTES,
   type Vehicle,
 } from './record/schema'
 export {
@@ -130,9 +157,10 @@ export {
 export { type TakenIn, type TakingIn } from './record/taken-in'
 export { fieldMeta } from './record/fields'
 export type { WarmUpAnalysis } from './checks/warm-up-run/analysis'
-export type { RunChannel, WarmUpMark } from './checks/warm-up-run/record'
+export { RUN_CHANNELS, type RunChannel, type WarmUpMark } from './checks/warm-up-run/record'
 export { proofOf } from './diagnosis/repeat'
 export { checksToMeet } from './diagnosis/showing'
+export { evidenceFor } from './diagnosis/evidence-for'
 export { askedOfEngine } from './planning/waits'
 export {
   may,
@@ -158,6 +186,9 @@ export { auditBook } from './diagnosis/audit'
 export { builtInCase, rankBuiltInCase } from './diagnosis/built-in-case'
 export { type FollowUp, followUpDue, followUpsOf } from './diagnosis/follow-up'
 export { beforeStart } from './diagnosis/before-start'
+export { comeBackOf } from './diagnosis/come-back'
+
+export { stripDownOf } from './diagnosis/strip-down'
 export { faultEntry, searchFaults } from './diagnosis/fault-entry'
 export { decideBelieved, planBelieved, type PlannedCase } from './diagnosis/plan-case'
 export {
@@ -248,4 +279,4 @@ export {
 export { assess } from './diagnosis/assess'
 export { priorHere, priorsMoved } from './experience/priors'
 export type { LikeCase, ShopRecord } from './experience/shop-record'
-export { type Glance, glanceAt, type GlanceNext } from './diagnosis/glance'
+export { type Glance, glanceAt } from './diagnosis/glance'

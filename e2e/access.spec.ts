@@ -37,9 +37,13 @@ async function check(page: Page, name: string, only?: 'contrast') {
   expect(wider, `${name} scrolls sideways`).toBeLessThanOrEqual(0)
 }
 
+/** A size and a theme; ends when the page wears it: the media tells first, and the page is drawn in it after. */
 async function setUp(page: Page, size: typeof WIDE, colorScheme: 'light' | 'dark') {
   await page.setViewportSize(size)
   await page.emulateMedia({ colorScheme })
+  const theme = colorScheme === 'dark' ? 'lamp' : 'paper'
+  await expect(page.locator(`.v-application.v-theme--${theme}`)).toBeAttached()
+  await expect(page.locator(`.v-theme--${theme === 'lamp' ? 'paper' : 'lamp'}`)).toHaveCount(0)
 }
 
 /** One page at both sizes and in both themes. */
@@ -75,6 +79,9 @@ test('every view can be read and reached, at both sizes and in both themes', asy
     '/calculators',
     '/library',
     '/record',
+    '/shop',
+    '/prices',
+    '/lives',
     audit,
     report,
     quote,

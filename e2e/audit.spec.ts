@@ -1,6 +1,47 @@
 import { expect, test } from '@playwright/test'
 import { allSent, enter } from './steps'
 
+test('a vehicle that is known: its year is corrected, and it comes back with what it has gone since', async ({
+  page,
+}) => {
+  await enter(page, 'oren')
+  await page.goto('/new')
+  await page.getByRole('radio', { name: 'Inspection' }).click()
+  await page.getByLabel('Vehicle, as you call it').fill('Bus of a wrong year')
+  await page.getByLabel('Year built').fill('2021')
+  await page.getByLabel('Distance so far').fill('40000')
+  await page.getByRole('button', { name: 'Open the case' }).click()
+  await page.getByRole('button', { name: 'Read; begin' }).click()
+  await page.getByRole('button', { name: 'System profile' }).click()
+  const profile = page.getByRole('dialog')
+  await expect(profile.getByLabel('Distance so far')).toHaveValue('40000')
+  await profile.getByLabel('Year built').fill('2011')
+  await profile.getByRole('button', { name: 'Keep the profile' }).click()
+  await expect(profile).toBeHidden()
+  await page.getByRole('link', { name: 'Preventive audit' }).click()
+  const hose = page.getByRole('row', { name: /^Upper hose/ })
+  await expect(hose).toContainText('15 years')
+  const before = await page.getByRole('row', { name: /^Belt/ }).textContent()
+  await allSent(page)
+
+  // Whoever takes it in again sees what is known, and says what is new.
+  await page.goto('/new')
+  await page.getByRole('radio', { name: 'Inspection' }).click()
+  await page.getByLabel('Seen here before').fill('wrong year')
+  await page.getByRole('button', { name: /Bus of a wrong year/ }).click()
+  await expect(page.getByLabel('Year built')).toHaveValue('2011')
+  await page.getByLabel('Distance so far').fill('390000')
+  await page.getByRole('button', { name: 'Open the case' }).click()
+  await page.getByRole('button', { name: 'Read; begin' }).click()
+  await page.getByRole('link', { name: 'Preventive audit' }).click()
+  await expect(hose).toContainText('15 years')
+  await expect(page.getByRole('row', { name: /^Belt/ })).not.toHaveText(before!)
+  await page.goBack()
+  await page.getByRole('link', { name: 'Report' }).click()
+  await expect(page.getByText(/390[\s,.]?000\skm/)).toBeVisible()
+  await allSent(page)
+})
+
 test('an audit without a complaint: what to renew for a budget, by age, distance and how long things last here', async ({
   page,
 }) => {
@@ -28,6 +69,9 @@ test('an audit without a complaint: what to renew for a budget, by age, distance
   const before = await row('Belt').textContent()
   await page.getByRole('link', { name: 'How long components last' }).click()
   await page.getByLabel('Belt, years').fill('0.2')
+  await page.getByRole('button', { name: 'Set these' }).click()
+  await expect(page.getByText('Belt, years lies between 0.5 and 60.')).toBeVisible()
+  await page.getByLabel('Belt, years').fill('')
   await page.getByRole('button', { name: 'Set these' }).click()
   await expect(page.getByText('Years from 0.5 to 60 and kilometres')).toBeVisible()
   await page.getByLabel('Belt, years').fill('30')

@@ -79,6 +79,60 @@ for (const mode of ['touch', 'keyboard'] as const) {
   })
 }
 
+test('a gasket job is closed with its measurements or with the reason, and comes back with what was believed', async ({
+  page,
+}) => {
+  const finish = page.getByRole('dialog', { name: 'Repair and close' })
+  const repairAndClose = () => page.getByRole('button', { name: 'Repair, close' }).first().click()
+  await enter(page, 'oren')
+  await complaint(page, 'Loses coolant', 'Gasket bus', 'keyboard')
+  await repairAndClose()
+  await finish.getByRole('combobox', { name: 'Fault that was mended' }).fill('coolant to cylinder')
+  await page.getByRole('option', { name: 'Head gasket: coolant to cylinder' }).click()
+  await page.keyboard.press('Escape')
+  await finish.getByRole('button', { name: 'Record the repair' }).click()
+  const sheet = finish.getByTestId('strip-down')
+  await expect(sheet.getByRole('listitem')).toHaveCount(4)
+  await expect(sheet).toContainText('○ Block face')
+  await finish.getByRole('button', { name: 'Close the case' }).click()
+  await expect(finish.getByRole('alert')).toContainText('4 measurements are missing')
+  await finish.getByLabel('Why it is closed without').fill('Measured by the machine shop.')
+  await finish.getByRole('button', { name: 'Close the case' }).click()
+  await expect(page.getByRole('heading', { name: 'Closed', exact: true })).toBeVisible()
+  await allSent(page)
+
+  await repairAndClose()
+  await finish.getByLabel('Why it is opened again').fill('White exhaust again')
+  await finish.getByRole('button', { name: 'Open it again' }).click()
+  await finish.getByRole('button', { name: 'Back to the check' }).click()
+  const cameBack = page.getByTestId('came-back')
+  await cameBack.getByText('Came back: what was believed').click()
+  // It takes no room from the suspects.
+  await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toBeInViewport()
+  await expect(cameBack).toContainText(/Closed on \d+ \w+: Head gasket: coolant to cylinder\./)
+  await expect(cameBack).toContainText(/Believed then: .+ in 10/)
+  await expect(cameBack).toContainText('“White exhaust again”')
+
+  // Nothing is found the second time, and the case says so openly.
+  await repairAndClose()
+  await press(radio(page, 'The cause', 'Not found'), 'keyboard')
+  await finish.getByLabel('In words, for whoever opens it next').fill('Held tight three times.')
+  await finish.getByRole('button', { name: 'Close the case' }).click()
+  await expect(page.getByRole('heading', { name: 'Closed', exact: true })).toBeVisible()
+  await expect(cameBack).toBeHidden()
+  await allSent(page)
+
+  // The report tells all of it: what was not measured, that it came back, and how it ended.
+  await page.goto(`${new URL(page.url()).pathname}/report`)
+  const end = page.locator('section', {
+    has: page.getByRole('heading', { name: 'How it ended' }),
+  })
+  await expect(end).toContainText('Not measured: Head face')
+  await expect(end).toContainText('“Measured by the machine shop.”')
+  await expect(end).toContainText('opened again. “White exhaust again”')
+  await expect(end).toContainText(/closed without a cause\. “Held tight three times\.”/)
+})
+
 test('a look that is due after a repair stands on the board until it is taken', async ({
   page,
 }) => {

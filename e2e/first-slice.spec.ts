@@ -1,6 +1,15 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
-import { addReading, allSent, enter, newComplaint, openCheck, signIn, startHold } from './steps'
+import {
+  addReading,
+  allSent,
+  enter,
+  newComplaint,
+  openCheck,
+  signIn,
+  startHold,
+  timerOf,
+} from './steps'
 
 // With the motion that most people see; the other journeys ask for less.
 test.use({ contextOptions: { reducedMotion: 'no-preference' } })
@@ -141,29 +150,40 @@ test('the timer keeps true time through a reload, and a running hold is called o
   await page.reload()
   await expect(page.getByTestId('add-reading')).toHaveText(/Add at 00:0[2-9]/)
   await page.goto('/')
-  const pill = page.locator(`a[href^="${path}"].timer`)
+  const pill = await timerOf(page, path)
   await expect(pill).toContainText(/00:\d\d/)
   await expect(page).toHaveTitle('Thermognosis')
   await pill.click()
   await expect(page).toHaveTitle(/\d\d:\d\d Hold/)
 })
 
-test('timers of two cases run at once, and call out on any page when their time is over', async ({
+test('times of several cases run at once, leave a case its title, and call out on any page when over', async ({
   page,
 }) => {
   await page.clock.install()
   await enter(page, 'oren')
-  const first = await newComplaint(page, 'First timer')
-  await startHold(page, 'Timer gauge 1')
-  await page.goto('/')
-  const second = await newComplaint(page, 'Second timer')
-  await startHold(page, 'Timer gauge 2')
+  const paths: string[] = []
+  for (const name of ['First', 'Second', 'Third']) {
+    await page.goto('/')
+    paths.push(await newComplaint(page, `${name} timer`))
+    await startHold(page, `Timer gauge ${name}`)
+  }
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 844 })
+    const title = await page.getByRole('heading', { name: /Third timer/ }).boundingBox()
+    expect(title!.width).toBeGreaterThan(100)
+  }
+  await page.setViewportSize({ width: 1280, height: 800 })
   await page.goto('/instruments')
-  for (const path of [first, second])
-    await expect(page.locator(`a[href^="${path}"].timer`)).toBeVisible()
+  for (const path of paths) {
+    await timerOf(page, path)
+    await page.keyboard.press('Escape')
+  }
   await page.clock.fastForward(17 * 60_000)
-  for (const path of [first, second])
-    await expect(page.locator(`a[href^="${path}"].timer`)).toHaveClass(/due/)
+  for (const path of paths) {
+    await expect(await timerOf(page, path)).toHaveClass(/due/)
+    await page.keyboard.press('Escape')
+  }
 })
 
 test('units switch everywhere and the record keeps what was typed', async ({ page }) => {

@@ -83,9 +83,35 @@ for (const mode of ['touch', 'keyboard'] as const) {
         buffer: Buffer.from(text),
       })
       const log = page.locator('input[type=file][accept*=csv]')
+      const columns = page.getByRole('region', { name: 'What each column of the log is' })
+      const takeIn = columns.getByRole('button', { name: 'Take in the log' })
       await log.setInputFiles(file('bad.csv', 'a,b\nx,y\nz,w'))
+      await press(takeIn, mode)
       await expect(page.getByRole('alert')).toContainText('No column of this file looks like time')
-      await log.setInputFiles(file('run.csv', LOG))
+      await press(columns.getByRole('button', { name: 'Leave it' }), mode)
+      await expect(columns).toBeHidden()
+      if (mode === 'touch') await log.setInputFiles(file('run.csv', LOG))
+      else {
+        // A log in other words: each column is named by hand, one of them twice at first.
+        await log.setInputFiles(file('odd.csv', LOG.replace(/^.*\n/, 'T1,A1,A2,A3\n')))
+        const name = async (column: string, what: string) => {
+          await columns.getByRole('group', { name: column }).getByLabel('It is').press('Enter')
+          await page.getByRole('option', { name: what, exact: true }).click()
+          await expect(page.locator('.v-select__content')).toHaveCount(0)
+        }
+        for (const [column, what] of [
+          ['T1', 'Time'],
+          ['A1', 'Scan tool'],
+          ['A2', 'Scan tool'],
+          ['A3', 'Hose, radiator side'],
+        ] as const)
+          await name(column, what)
+        await press(takeIn, mode)
+        await expect(page.getByRole('alert')).toContainText('Two columns cannot both be')
+        await name('A2', 'Hose, engine side')
+        await press(takeIn, mode)
+        await expect(columns).toBeHidden()
+      }
       await expect(verdict(page)).toContainText('Thermostat opened.')
       await expect(page.getByText('Engine when it opened')).toBeVisible()
       await settled(page)
@@ -96,7 +122,27 @@ for (const mode of ['touch', 'keyboard'] as const) {
       const grid = page.getByLabel('Face of the core')
       await grid.fill('82 83 81 82\n81 82 x 80')
       await expect(page.getByText('Type numbers with blanks between them.')).toBeVisible()
-      await grid.fill('82 83 81 82\n81 82 80 80\n80 79 40 41\n78 77 39 40')
+      if (mode === 'keyboard') await grid.fill('82 83 81 82\n81 82 80 80\n80 79 40 41\n78 77 39 40')
+      else {
+        // Walked with the gun: a figure, and on; one is taken back and read again.
+        await grid.fill('')
+        await press(page.getByRole('button', { name: 'Walk across it, point by point' }), mode)
+        const walk = page.getByRole('region', { name: 'Walk across it, point by point' })
+        await walk.getByLabel('Points across').fill('4')
+        await walk.getByLabel('Points across').press('Tab')
+        const read = async (celsius: number) => {
+          await walk.getByLabel('It reads').fill(`${celsius}`)
+          await walk.getByLabel('It reads').press('Enter')
+        }
+        for (const c of [82, 83, 81, 82, 81, 82, 80, 80, 80, 79, 40, 41, 78, 77, 39, 99])
+          await read(c)
+        await expect(walk.getByRole('status')).toHaveText('Every point is read.')
+        await press(walk.getByRole('button', { name: 'Back one' }), mode)
+        await expect(walk.getByRole('status')).toContainText('row 4, point 4')
+        await read(40)
+        await press(page.getByRole('button', { name: 'Close the walk' }), mode)
+        await expect(grid).toHaveValue('82 83 81 82\n81 82 80 80\n80 79 40 41\n78 77 39 40')
+      }
       await press(radio(page, 'Thermostat open', 'Shown'), mode)
       await press(radio(page, 'Fan', 'Off'), mode)
       await press(page.getByRole('button', { name: 'Keep it' }), mode)

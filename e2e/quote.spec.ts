@@ -85,6 +85,11 @@ test('prices are the lead’s, and a tax of 190 % is none', async ({ page, brows
   await tax.fill('190')
   await expect(page.getByText('Tax lies between 0 and 50 %.')).toBeVisible()
   await page.getByRole('button', { name: 'Set the prices' }).click()
+  // What cannot be read is shown, and nothing is set without it.
+  await expect(tax).toBeFocused()
+  await expect(page.getByRole('status').filter({ hasText: 'Set.' })).toBeHidden()
+  await tax.fill('')
+  await page.getByRole('button', { name: 'Set the prices' }).click()
   await expect(page.getByText('Each field wants a figure.')).toBeVisible()
   await tax.fill('20')
   await page.getByRole('button', { name: 'Set the prices' }).click()

@@ -39,6 +39,19 @@ export async function enter(page: Page, name: string) {
   KEPT.set(name, await page.context().storageState())
 }
 
+/** The time that runs for a case: in the bar, or in the list of those the bar has no room for. */
+export async function timerOf(page: Page, path: string) {
+  const timer = page.locator(`a[href^="${path}"].timer`)
+  const inBar = page.getByRole('banner').locator(timer)
+  const more = page.getByRole('button', { name: /times? that runs?$/ })
+  await expect(inBar.or(more).first()).toBeVisible()
+  // A list that is closing still shows what it has; whether it is open, its button says.
+  if (!(await inBar.isVisible()) && (await more.getAttribute('aria-expanded')) !== 'true')
+    await more.click()
+  await expect(timer).toBeVisible()
+  return timer
+}
+
 /** Everything recorded has reached the server. */
 export async function allSent(page: Page) {
   // The attribute is asked for, not whether it can be seen: a page that draws no frame is not seen and may be right.

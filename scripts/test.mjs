@@ -74,7 +74,7 @@ async function vitest(suite, config, { env = {}, more = [], ...how } = {}) {
   report(suite, json?.numPassedTests ?? 0, failed === 0 && code !== 0 ? 1 : failed)
 }
 
-/** What needs neither server nor browser. Journeys leave one core idle half of the time; these fill it. */
+/** What needs neither server nor browser, with less of a claim to the cores than what a journey waits for. */
 async function besideTheJourneys() {
   const how = { background: true }
   await simple('types', process.execPath, ['scripts/typecheck.mjs', '--prepared'], how)
@@ -92,9 +92,17 @@ async function serverSuite(cluster, stops) {
   })
 }
 
-async function playwright(env) {
-  say('\n== journeys')
-  const file = join(DATA, 'test-results/journeys.json')
+/**
+ * Journeys are walked in two lanes beside each other, each on a server and a database of its own: one waits for a page
+ * most of its time.
+ */
+const LANES = [1, 2]
+
+async function lane(number, cluster, stops) {
+  const instance = await startInstance(cluster, `journeys-${number}`, { withCases: true })
+  stops.push(instance.stop)
+  const file = join(DATA, `test-results/journeys-${number}.json`)
+  const asked = process.env.ONLY_SPEC
   const { code, output } = await runProgram(
     'npx',
     [
@@ -102,17 +110,28 @@ async function playwright(env) {
       'playwright',
       'test',
       '--reporter=line,json',
-      ...(process.env.ONLY_SPEC ? [process.env.ONLY_SPEC] : []),
+      `--shard=${number}/${LANES.length}`,
+      '--pass-with-no-tests',
+      `--output=${join(DATA, `test-results/playwright-${number}`)}`,
+      ...(asked ? [asked] : []),
     ],
     {
-      label: 'journeys',
-      env: { ...process.env, ...env, CHROMIUM, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
+      label: `journeys ${number}`,
+      env: { ...process.env, ...instance.env, CHROMIUM, PLAYWRIGHT_JSON_OUTPUT_NAME: file },
     },
   )
   const stats = readJson(file)?.stats
   if (code !== 0) say(output.slice(-20000))
   const failed = (stats?.unexpected ?? 0) + (stats?.flaky ?? 0)
-  report('journeys', stats?.expected ?? 0, failed === 0 && code !== 0 ? 1 : failed)
+  return { passed: stats?.expected ?? 0, failed: failed === 0 && code !== 0 ? 1 : failed }
+}
+
+async function journeys(cluster, stops) {
+  say('\n== journeys')
+  await ensureChromium()
+  const walked = await Promise.all(LANES.map((number) => lane(number, cluster, stops)))
+  const sum = (key) => walked.reduce((total, one) => total + one[key], 0)
+  report('journeys', sum('passed'), sum('failed'))
 }
 
 await main(async () => {
@@ -139,12 +158,7 @@ await main(async () => {
       stops.push(cluster.stop)
     }
     await serverSuite(cluster, stops)
-    if (wanted('journeys')) {
-      await ensureChromium()
-      const instance = await startInstance(cluster, 'journeys', { withCases: true })
-      stops.push(instance.stop)
-      await playwright(instance.env)
-    }
+    if (wanted('journeys')) await journeys(cluster, stops)
     await beside
   } catch (error) {
     process.stderr.write(`${error.message}\n`)

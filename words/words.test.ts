@@ -19,12 +19,16 @@ function sourcesIn(folder: string): string[] {
 }
 /** Sentences that are looked up by an id put together: a stage, a caution of the start card. */
 const NAMED_BY_ID = [
+  'shop.cold.',
   'stage.',
   'policy.',
   'phase.',
   'complaint.',
   'start.',
   'tab.',
+  'drive.',
+  'case.strip-down.item.',
+  'frame.group.',
   'fan-circuit.control.',
   'outbox.entity.',
   'loop.fitting.',

@@ -12,7 +12,6 @@ import {
   followUpDue,
   followUpsOf,
   type Glance,
-  type GlanceNext,
   isClosed,
   millisecondsOf,
 } from '#core'
@@ -32,7 +31,9 @@ export interface CaseSummary {
   opened: string
   closed: boolean
   pinned: boolean
-  lead: { name: string; chance: string; probability: number; next?: GlanceNext } | undefined
+  lead: (Glance & { chance: string }) | undefined
+  /** who recorded last, and when, as a time of today or a day */
+  last: string
   /** when a cooling engine will be cold, as a time of day */
   coldAt: string | undefined
 }
@@ -46,7 +47,7 @@ const newestOf = rememberedBy((entries: readonly { id: string }[]) =>
 
 /** What a case's suspects depend on: the same stamp, the same answer. */
 function stampOf(
-  { case: { complaint }, records, events, experience }: CaseInput,
+  { case: { complaint }, records, events, policy, experience }: CaseInput,
   profileId: string | undefined,
 ): string {
   const [record, event] = [newestOf(records), newestOf(events)]
@@ -57,7 +58,7 @@ function stampOf(
     profileId,
     records.length + events.length,
     newest,
-    JSON.stringify(experience?.[complaint]),
+    JSON.stringify([policy, experience?.[complaint]]),
   ].join('/')
 }
 
@@ -103,6 +104,15 @@ const aboutCase = perCase<About>((input) => ({
   closed: isClosed(input.events),
   followUps: input.events.some(({ kind }) => kind === 'repaired') ? followUpsOf(input) : [],
 }))
+/** Who wrote in a case last, and when. */
+function lastOf({ case: { openedBy, openedAt }, records, events }: CaseInput) {
+  const items = [...records, ...events]
+  return items.reduce(
+    (newest, { by, observedAt, id }) => (id > newest.id ? { by, at: observedAt, id } : newest),
+    { by: openedBy, at: openedAt, id: '' },
+  )
+}
+
 /** What a card says of a case beside its suspects: the stage, and `opened` as a day in words. */
 const toldOf = perCase((input) => {
   const state = caseStateOf(input)
@@ -110,6 +120,7 @@ const toldOf = perCase((input) => {
   return {
     stage,
     opened: DateTime.fromISO(input.case.openedAt).toFormat('d LLL'),
+    last: lastOf(input),
     engineAt: (ms: number) => state.engineAt(new Date(ms).toISOString()),
   }
 })
@@ -118,6 +129,12 @@ const inWords = rememberedBy((glance: Glance) => ({
   ...glance,
   chance: formatChance(glance.probability),
 }))
+
+/** What was worked out of a case last; a device may hold one of an earlier version, which did not say all of it. */
+function glanceIn(kept: unknown): Glance | undefined {
+  const glance = kept as Partial<Glance> | undefined
+  return glance?.drive ? (glance as Glance) : undefined
+}
 
 /** Gives the summary that a case had before, where nothing differs: the same one leaves its card as it is drawn. */
 function keptSummaries() {
@@ -184,11 +201,17 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
     }
   })
 
+  const lastInWords = ({ by, at }: { by: string; at: string }) => {
+    const moment = DateTime.fromISO(at)
+    const isToday = moment.hasSame(DateTime.fromMillis(now.value), 'day')
+    const when = moment.toFormat(isToday ? 'HH:mm' : 'd LLL')
+    return [shop.people.get(by)?.name, when].filter(Boolean).join(' ')
+  }
   const same = keptSummaries()
   const cards = computed<CaseSummary[]>(() =>
     shown.value.map(({ id, input, about, engine, ownStamp }) => {
-      const lead = shop.results.get(id)?.value as Glance | undefined
-      const { stage, opened } = toldOf(input, ownStamp)
+      const lead = glanceIn(shop.results.get(id)?.value)
+      const { stage, opened, last } = toldOf(input, ownStamp)
       const coldMs = now.value + engine.coldInMinutes * MINUTE_MS
       return same(id, {
         id,
@@ -199,6 +222,7 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
         title: input.case.title,
         stage: say(`stage.${stage}`),
         opened,
+        last: lastInWords(last),
         closed: about.closed,
         pinned: shop.held.get(id)?.pinned === 1,
         lead: lead && inWords(lead),

@@ -25,6 +25,8 @@ export interface Settled {
   proof: string | undefined
   /** what is asked of a proof and is not there */
   notShown: string | undefined
+  /** what is tested while its part is out */
+  whileOut: CheckId[]
 }
 
 /** How many of the most telling checks are always offered beside the usual ones. */
@@ -58,6 +60,7 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
       names: found.map(({ name }) => name),
       proof: BOOK.faults.find(({ id }) => id === found[0]?.fault)?.proof,
       notShown: found[0]?.guards.find(({ met }) => !met)?.text,
+      whileOut: ranked?.whileOut ?? [],
     }
   })
   const nothingIsLeft = computed(

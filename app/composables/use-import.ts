@@ -1,4 +1,4 @@
-import { MAX_FILE_BYTES, type TakenIn, type TakingIn } from '#core'
+import { MAX_FILE_BYTES, MAX_ZIP_BYTES, type TakenIn, type TakingIn } from '#core'
 import { askInLines } from '../local-store/lines'
 
 /** Where an import stands: the server looks at the file, its person is asked, or it is taken in. */
@@ -16,7 +16,7 @@ export function useImport({ said, failed }: Heard) {
   const { say, sayProblem } = useWords()
   const shop = useShop()
   const step = shallowRef<ImportStep>()
-  let text = ''
+  let body: string | Blob = ''
   let stopping = new AbortController()
 
   const send = (is: 'looking' | 'taking', name: string) => {
@@ -25,7 +25,7 @@ export function useImport({ said, failed }: Heard) {
     return askInLines<TakenIn, TakingIn>(
       is === 'looking' ? '/api/cases/import?try=yes' : '/api/cases/import',
       {
-        body: text,
+        body,
         signal: stopping.signal,
         tell: (progress) => step.value?.is === is && (step.value = { is, name, progress }),
       },
@@ -33,14 +33,13 @@ export function useImport({ said, failed }: Heard) {
   }
 
   async function look(file: File) {
-    if (file.size > MAX_FILE_BYTES)
+    const isZip = file.name.toLowerCase().endsWith('.zip')
+    const most = isZip ? MAX_ZIP_BYTES : MAX_FILE_BYTES
+    if (file.size > most)
       return failed(
-        say('board.isTooLargeACase', {
-          name: file.name,
-          max_file_bytes: MAX_FILE_BYTES / 1048576,
-        }),
+        say('board.isTooLargeACase', { name: file.name, max_file_bytes: most / 1048576 }),
       )
-    text = await file.text()
+    body = isZip ? file : await file.text()
     try {
       const changes = await send('looking', file.name)
       if (changes.added > 0) step.value = { is: 'asking', name: file.name, changes }
@@ -79,7 +78,7 @@ export function useImport({ said, failed }: Heard) {
 
   function end(tell: () => void) {
     step.value = undefined
-    text = ''
+    body = ''
     tell()
   }
 

@@ -3,8 +3,15 @@ import { askRanker } from '../ranking/ranker'
 import type { Answer, Chances } from '../workers/answer'
 
 /** What a ranking depends on: the same key, the same answer. Receipts of the server change no key. */
-const keyOf = (input: CaseInput) =>
-  `${input.case.complaint} ${input.site.elevationMetres} ${JSON.stringify([input.vehicle.profile, input.experience])} ${[...input.records, ...input.events].map((item) => item.id).join()}`
+const keyOf = ({ case: { complaint }, site, vehicle, policy, experience, ...said }: CaseInput) =>
+  JSON.stringify([
+    complaint,
+    site.elevationMetres,
+    vehicle.profile,
+    policy,
+    experience,
+    [...said.records, ...said.events].map(({ id }) => id).join(),
+  ])
 
 /** Ranks a case in a web worker whenever it changes: one request at a time, and of those that wait only the newest. */
 export function useRanking(input: () => CaseInput | undefined) {

@@ -9,6 +9,7 @@ export interface RunningTimer {
   check: CheckId
   name: string
   startedAt: number
+  plannedMs: number
   due: boolean
 }
 

@@ -1,6 +1,7 @@
 import type { CheckId, Message, Part } from '#core'
 import { formatted, partName } from '../../words/catalogue'
 import { checkWhy, nameOfAny } from '../../words/check-names'
+import { goingOn } from '../../words/going-on'
 import { stateWords } from '../../words/states'
 import { formatQuantity } from '../../words/format'
 import type { Say, Told } from '../look/say'
@@ -21,11 +22,6 @@ export function useWords() {
     )
   /** A name as it stands inside a sentence: English writes it small there, German does not. */
   const inSentence = (name: string) => (preferences.language === 'en' ? name.toLowerCase() : name)
-  /** A sentence as it goes on after a colon or a dash: its first letter small, names and short words as they are. */
-  const goingOn = (text: string) =>
-    preferences.language === 'en' && !/^[A-Z]{2}/.test(text)
-      ? text.charAt(0).toLowerCase() + text.slice(1)
-      : text
   const checkName = (check: CheckId | (string & {})) => nameOfAny(check, preferences.language)
   /** What went wrong, in the reader's language where it says which sentence it is. */
   const sayProblem = (error: unknown) => {
@@ -37,7 +33,7 @@ export function useWords() {
     say,
     sayProblem,
     inSentence,
-    goingOn,
+    goingOn: (text: string) => goingOn(text, preferences.language),
     checkName,
     checkWhy: (check: CheckId) => checkWhy(check, preferences.language),
     stateWords: (check: string, states: readonly string[], nothing?: string) =>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { mdiChevronLeft, mdiCogOutline } from '@mdi/js'
-import { formatClock } from '../../words/format'
+import { mdiChevronLeft, mdiCogOutline, mdiMagnify } from '@mdi/js'
 import { minutesOff } from '../shop/clock'
 
 const { say } = useWords()
@@ -8,8 +7,8 @@ const { say } = useWords()
 const session = useSession()
 const preferences = usePreferences()
 const route = useRoute()
-const { running, now } = useTimers()
 
+const finding = ref(false)
 const sendState = useSendState()
 const clock = computed(() => minutesOff(session.clockOffsetMs))
 </script>
@@ -21,32 +20,39 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
         v-if="route.path !== '/'"
         to="/"
         class="back"
+        aria-keyshortcuts="b"
         :aria-label="say('frame.backToTheBoard')"
         ><v-icon :icon="mdiChevronLeft" size="34"
       /></NuxtLink>
       <NuxtLink to="/" class="name">{{ say('frame.thermognosis') }}</NuxtLink>
       <span id="bar-title" class="title" />
       <span class="space" />
-      <NuxtLink
-        v-for="timer in running"
-        :key="timer.id"
-        :to="`/cases/${timer.caseId}?check=${timer.check}`"
-        class="pill timer"
-        :class="{ due: timer.due }"
-      >
-        <span class="timer-name">{{ timer.name }}</span>
-        {{ formatClock((now - timer.startedAt) / 1000) }}
-      </NuxtLink>
+      <RunningTimers />
       <NuxtLink
         to="/outbox"
         class="pill state"
+        aria-keyshortcuts="o"
         :class="{ bad: sendState.bad }"
         data-testid="send-state"
         :aria-label="sendState.text"
         ><span class="long">{{ sendState.text }}</span
         ><span class="short">{{ sendState.short }}</span></NuxtLink
       >
-      <NuxtLink to="/settings" class="pill units" :aria-label="say('frame.unitsThemeAndSignOut')">
+      <button
+        type="button"
+        class="pill find"
+        aria-keyshortcuts="/"
+        :aria-label="say('frame.find')"
+        @click="finding = true"
+      >
+        <v-icon :icon="mdiMagnify" size="24" />
+      </button>
+      <NuxtLink
+        to="/settings"
+        class="pill units"
+        aria-keyshortcuts=","
+        :aria-label="say('frame.unitsThemeAndSignOut')"
+      >
         {{ preferences.units.pressure }} · {{ preferences.units.temperature }}
         <v-icon :icon="mdiCogOutline" size="22" />
       </NuxtLink>
@@ -67,6 +73,8 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
     <StoreNotices />
     <NewVersion />
     <slot />
+    <LazyCommandPalette v-if="finding" v-model:open="finding" />
+    <KeyboardHelp />
   </div>
 </template>
 
@@ -88,7 +96,7 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
   top: 0;
   z-index: 20;
 }
-.bar a {
+.bar :deep(a) {
   color: inherit;
   text-decoration: none;
 }
@@ -102,9 +110,6 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
 .name {
   font-weight: 600;
   font-size: 20px;
-}
-.title:not(:empty) + .space {
-  flex: 1;
 }
 .title {
   overflow: hidden;
@@ -123,7 +128,8 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
 .space {
   flex: 1;
 }
-.pill {
+.bar :deep(.pill) {
+  flex: none;
   border: 1.5px solid #5d6d72;
   border-radius: 4px;
   padding: 0 12px;
@@ -146,17 +152,26 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
   border-color: #f6dccd;
   font-weight: 600;
 }
-.pill.timer {
+.bar :deep(.pill.timer) {
   background: #fdfbf5;
   color: #1d2a2e;
   border-color: #fdfbf5;
   font-weight: 600;
 }
-.pill.timer.due {
+.bar :deep(.pill.timer.due) {
   background: #f0b18c;
   border-color: #f0b18c;
 }
+.find {
+  background: none;
+  color: inherit;
+  cursor: pointer;
+}
 @media (max-width: 700px) {
+  /* In a case its title has the room; outside one, what is looked for is found from the bar. */
+  .bar .title:not(:empty) ~ .find {
+    display: none;
+  }
   .name {
     display: none;
   }
@@ -164,7 +179,7 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
     padding: 4px 8px;
     gap: 6px;
   }
-  .pill {
+  .bar :deep(.pill) {
     padding: 0 8px;
   }
   .state {
@@ -175,7 +190,7 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
     min-width: 48px;
     justify-content: center;
   }
-  .timer-name {
+  .bar :deep(.timer-name) {
     display: none;
   }
   .state .long {

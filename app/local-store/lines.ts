@@ -5,7 +5,8 @@ import { Refusal, refusalOf, type Said, Unreachable } from './api'
 const SILENCE_LIMIT_MS = 30_000
 
 interface Asked<Progress> {
-  body: string
+  /** a case's file as text, or a zip of it */
+  body: string | Blob
   /** hears how far the work has come */
   tell: (progress: Progress) => void
   /** ends it */
@@ -28,7 +29,8 @@ export async function askInLines<Result, Progress>(
   { body, tell, signal }: Asked<Progress>,
 ): Promise<Result> {
   const silence = silent(SILENCE_LIMIT_MS)
-  const headers = { 'content-type': 'application/json', accept: 'application/x-ndjson' }
+  const type = typeof body === 'string' ? 'application/json' : 'application/zip'
+  const headers = { 'content-type': type, accept: 'application/x-ndjson' }
   try {
     const answer = await fetch(path, {
       method: 'POST',

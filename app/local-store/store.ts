@@ -7,13 +7,14 @@ import { follow } from './follow'
 import { useHeld } from './held'
 import { followLive } from './live'
 import { PACE_MS, useLoop } from './loop'
+import { useKeeping } from './keeping'
 import { openDatabase } from './opening'
 import { receive } from './receive'
 import { useRoom } from './room'
 import { send } from './send'
 import { sendAgain } from './send-again'
 import type { StoreSession } from './session'
-import { problemOf, useUnkept } from './unkept'
+import { problemOf } from './unkept'
 
 /** Another tab that sends for longer than this is left to it, and this one looks again later; ms. */
 const TURN_LIMIT_MS = 20_000
@@ -25,12 +26,9 @@ const TURN_LIMIT_MS = 20_000
 export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   const elevationMetres = () => session.current?.shop.elevationMetres ?? 0
   const copy = useCopy(elevationMetres)
-  const { unkept, add, take, sendDirectly } = useUnkept()
   const { littleLeftBytes, measure, askToStay } = useRoom()
   const loaded = ref(false)
   const reachable = ref(true)
-  /** entries on their way into the browser's database */
-  const storing = ref(0)
   /** what is recorded stands in this page's memory only */
   const isVolatile = ref(false)
   /** what the browser's database last said when it did not do as asked */
@@ -40,6 +38,12 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   let owner: string | undefined
   const stops: (() => void)[] = []
   const { followHeld, ...holding } = useHeld(() => local)
+
+  const { unkept, storing, keepItem, ...keeping } = useKeeping(() => local, {
+    show: (entries) => copy.show(entries),
+    isThere: () => void sending.go(),
+    isNotThere: () => void measure(),
+  })
 
   const loop = (round: () => Promise<boolean>) =>
     useLoop({ session, paceMs, isOpen: loaded, reachable, round })
@@ -136,35 +140,6 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
       ),
     )
 
-  async function keepItem({ problem: _, ...item }: OutboxItem): Promise<boolean> {
-    const into = local!
-    storing.value += 1
-    try {
-      const change = await into.change(async (next) => {
-        const change = next()
-        await into.entries.add({ ...item, change, order: change } as OutboxItem)
-        return change
-      })
-      // It stands among what waits before it is no longer on its way: at no moment is it in neither. What is stored of
-      // it from now on, `follow` shows, however much it has to read before that.
-      if (local === into) copy.show([{ ...item, change, order: change } as OutboxItem])
-      storing.value -= 1
-    } catch (error) {
-      storing.value -= 1
-      add(item as OutboxItem, problemOf(error))
-      void measure()
-      return false
-    }
-    take(item as OutboxItem)
-    void sending.go()
-    return true
-  }
-
-  /** Tries again to keep what could not be kept, in its order. */
-  async function keepAgain() {
-    for (const item of unkept.value) if (!(await keepItem(item))) return
-  }
-
   async function sendRound(): Promise<boolean> {
     const from = local
     const author = session.current?.person.id
@@ -248,12 +223,6 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
     await local!.change((next) => local!.entries.put({ id, kind, change: next(), gone: 1 }))
   }
 
-  /** Lets go of what could not be kept. */
-  function letGo(item: OutboxItem) {
-    take(item)
-    copy.show([{ id: item.id, kind: item.kind, change: 0, gone: 1 }])
-  }
-
   const outbox = computed(copy.outbox)
   const kept = computed(() => outbox.value.filter(isInLine))
   const refused = computed(() => outbox.value.filter((item) => !isInLine(item)))
@@ -265,6 +234,7 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
   return {
     ...copy.tables,
     ...holding,
+    ...keeping,
     outbox,
     loaded,
     reachable,
@@ -278,9 +248,6 @@ export function useLocalStore(session: StoreSession, paceMs = PACE_MS) {
     open,
     leave,
     keep,
-    keepAgain,
-    sendDirectly,
-    letGo,
     synchronise,
     resend,
     discard,

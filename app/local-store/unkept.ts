@@ -34,7 +34,7 @@ export function useUnkept() {
       : [...unkept.value, now]
   }
 
-  function take({ id }: OutboxItem) {
+  function take({ id }: { id: string }) {
     unkept.value = unkept.value.filter((item) => item.id !== id)
   }
 

@@ -68,10 +68,10 @@ const note = ref('')
         @said="note = $event"
         @failed="problem = $event"
       />
-      <v-btn to="/record">{{ say('record.title') }}</v-btn>
-      <v-btn to="/library">{{ say('library.title') }}</v-btn>
-      <v-btn to="/calculators">{{ say('board.calculators') }}</v-btn>
-      <v-btn v-if="session.current?.may.record" class="solid" to="/new">{{
+      <v-btn to="/record" aria-keyshortcuts="r">{{ say('record.title') }}</v-btn>
+      <v-btn to="/library" aria-keyshortcuts="l">{{ say('library.title') }}</v-btn>
+      <v-btn to="/calculators" aria-keyshortcuts="c">{{ say('board.calculators') }}</v-btn>
+      <v-btn v-if="session.current?.may.record" class="solid" to="/new" aria-keyshortcuts="n">{{
         say('board.newComplaint')
       }}</v-btn>
     </div>

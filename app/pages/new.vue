@@ -1,6 +1,12 @@
 <script setup lang="ts">
-import { type Complaint, COMPLAINTS, type ReportedLoss, type SystemProfile, toCore } from '#core'
-import { preferredUnit } from '../../words/format'
+import {
+  type Complaint,
+  COMPLAINTS,
+  profileWithAge,
+  type ReportedLoss,
+  type SystemProfile,
+  yearAndDistance,
+} from '#core'
 import FirstQuestions from '../checks/interview/FirstQuestions.vue'
 import InterviewQuestions from '../checks/interview/InterviewQuestions.vue'
 import LossField from '../checks/interview/LossField.vue'
@@ -12,12 +18,14 @@ const shop = useShop()
 const session = useSession()
 const preferences = usePreferences()
 const complaint = ref<Complaint>()
-const chosen = ref<string>()
+const route = useRoute()
+/** The palette leads here from a vehicle. */
+const chosen = ref(typeof route.query.vehicle === 'string' ? route.query.vehicle : undefined)
 const name = ref('')
 const model = ref('')
 const plate = ref('')
 const year = ref<number>()
-const distance = ref<number>()
+const kilometres = ref<number>()
 const bay = ref('')
 const words = ref('')
 const profile = ref<SystemProfile>({})
@@ -25,8 +33,28 @@ const answers = ref(new Map<string, 'yes' | 'no' | 'not-known'>())
 const loss = ref<ReportedLoss>()
 const problem = ref('')
 const busy = ref(false)
-const MOST_DISTANCE = 3_000_000
-const distanceUnit = computed(() => preferredUnit('distance', preferences.units))
+/** A vehicle that is known comes back with what is known of it, and mostly with a greater distance. */
+const known = computed(() => {
+  const vehicle = chosen.value ? shop.vehicles.get(chosen.value) : undefined
+  return vehicle && { ...vehicle, profile: shop.profileOf(vehicle.id)?.profile ?? {} }
+})
+const knownAge = computed(() => known.value && yearAndDistance(known.value))
+watch(
+  [chosen, () => knownAge.value?.year, () => knownAge.value?.kilometres],
+  ([, knownYear, knownKilometres]) => {
+    year.value = knownYear
+    kilometres.value = knownKilometres
+  },
+  { immediate: true },
+)
+/** Keeps what was said anew of a known vehicle's age and distance. */
+async function keepAge() {
+  const said = { year: year.value, kilometres: kilometres.value }
+  const isNew = said.year !== knownAge.value?.year || said.kilometres !== knownAge.value?.kilometres
+  if (!known.value || !isNew) return
+  const { id } = known.value
+  await shop.addProfile(id, profileWithAge(known.value, said), shop.profileOf(id)?.id)
+}
 const templates = computed(() => shop.templatesFor(model.value.trim() || name.value))
 const complaints = COMPLAINTS.map((value) => ({ value, text: say(`complaint.${value}`) }))
 
@@ -55,12 +83,11 @@ async function take() {
           ...(model.value.trim() ? { model: model.value.trim() } : {}),
           ...(plate.value.trim() ? { plate: plate.value.trim() } : {}),
           ...(year.value === undefined ? {} : { year: year.value }),
-          ...(distance.value === undefined
-            ? {}
-            : { kilometres: toCore('distance', distance.value, distanceUnit.value) }),
+          ...(kilometres.value === undefined ? {} : { kilometres: kilometres.value }),
         },
         profile.value,
       ))
+    await keepAge()
     const id = await shop.addCase({
       complaint: complaint.value,
       title: title(),
@@ -117,17 +144,7 @@ async function take() {
         />
         <v-text-field v-model="bay" :label="say('new.bay')" maxlength="40" class="grow" />
       </div>
-      <div v-if="!chosen" class="row">
-        <NumberField v-model="year" :label="say('new.year')" :min="1900" :max="2100" whole />
-        <NumberField
-          v-model="distance"
-          :label="say('new.distance')"
-          :unit="distanceUnit"
-          :min="0"
-          :max="MOST_DISTANCE"
-        />
-        <p class="small quiet grow">{{ say('new.yearAndDistanceMove') }}</p>
-      </div>
+      <YearAndDistance :key="chosen" v-model:year="year" v-model:kilometres="kilometres" />
     </section>
     <section v-if="complaint" class="sheet stack">
       <h2>{{ say('new.whatTheKeeperSays') }}</h2>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK, COMPLAINTS, type ShopRecord } from '#core'
+import { COMPLAINTS, faultName, type ShopRecord } from '#core'
 import { ask } from '../local-store/api'
 
 const { say, sayProblem, checkName } = useWords()
@@ -20,7 +20,6 @@ onMounted(read)
 const MOST_CAUSES = 12
 const FIRST_CHECKS = 10
 const all = ref(false)
-const nameOf = (fault: string) => BOOK.faults.find(({ id }) => id === fault)?.name ?? fault
 const counts = computed(() => {
   const all = record.value?.ends ?? []
   const sum = (some: typeof all) => some.reduce((total, { cases }) => total + cases, 0)
@@ -41,7 +40,7 @@ const causes = computed(() => {
     .sort(([, a], [, b]) => b - a)
     .slice(0, MOST_CAUSES)
     .map(([fault]) => ({
-      name: nameOf(fault),
+      name: faultName(fault),
       cases: Object.fromEntries(
         COMPLAINTS.map((complaint) => [complaint, experience[complaint]?.confirmed[fault] ?? 0]),
       ),

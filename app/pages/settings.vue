@@ -68,6 +68,14 @@ async function leave(everywhere: boolean) {
           { value: 'dark', text: say('settings.dark') },
         ]"
       />
+      <ChoiceRow
+        v-model="preferences.keys"
+        :label="say('settings.keys')"
+        :options="[
+          { value: 'on', text: say('settings.keysOn') },
+          { value: 'off', text: say('settings.keysOff') },
+        ]"
+      />
       <p class="quiet">
         {{ say('settings.eachReadingKeepsTheUnit') }}
       </p>
@@ -77,6 +85,12 @@ async function leave(everywhere: boolean) {
         ><strong>{{ say('settings.instruments') }}</strong
         ><br /><span class="quiet small">{{ say('settings.whatEachIsOffBy') }}</span></span
       ><v-btn to="/instruments">{{ say('settings.instrumentsOfTheShop') }}</v-btn>
+    </section>
+    <section class="sheet row">
+      <span class="grow"
+        ><strong>{{ say('shop.title') }}</strong
+        ><br /><span class="quiet small">{{ say('shop.what') }}</span></span
+      ><v-btn to="/shop">{{ session.current?.shop.name }}</v-btn>
     </section>
     <section v-if="session.current?.may.setPrices" class="sheet row">
       <span class="grow"

@@ -1,6 +1,7 @@
 import { usePreferences } from '../stores/preferences'
 import { computed, type ShallowRef } from 'vue'
 import {
+  type Policy,
   type CaseEvent,
   type CaseFile,
   type CaseInput,
@@ -29,8 +30,11 @@ const NONE: never[] = []
 /** What the screens read of the shop as it stands on this device. */
 export function useReader(
   tables: Tables,
-  shopName: () => string | undefined,
-  experience: () => ShopExperience | undefined,
+  shop: {
+    name: () => string | undefined
+    experience: () => ShopExperience | undefined
+    policy: () => Policy | undefined
+  },
 ) {
   const { people, vehicles, profiles, instruments, cases, records, events } = tables
 
@@ -64,13 +68,15 @@ export function useReader(
     if (!header || !vehicle) return undefined
     const { elevationMetres, attachments: _, written: __, ...rest } = header
     const { written: ___, ...known } = vehicle
-    const learnt = experience()
+    const learnt = shop.experience()
+    const policy = shop.policy()
     return {
       case: rest,
       vehicle: { ...known, profile: profileOf(vehicle.id)?.profile ?? {} },
       site: { elevationMetres },
       records: recordsOf(caseId),
       events: eventsOf(caseId),
+      ...(policy ? { policy } : {}),
       ...(learnt ? { experience: learnt } : {}),
     }
   }
@@ -80,10 +86,11 @@ export function useReader(
   function caseFileOf(caseId: string): CaseFile | undefined {
     const input = caseInput(caseId)
     if (!input) return undefined
-    const name = shopName()
+    const name = shop.name()
     return composeCaseFile(
       {
         ...(name ? { shop: { name: name.slice(0, MOST_OF_A_SHOP_NAME) } } : {}),
+        ...(input.policy ? { policy: input.policy } : {}),
         case: input.case,
         vehicle: input.vehicle,
         site: input.site,

@@ -27,6 +27,10 @@ export function newestProfiles(
   return newest
 }
 
+/** What is one vehicle's own, and no model's. */
+const systemAlone = ({ yearBuilt: _, kilometres: __, ...system }: SystemProfile): SystemProfile =>
+  system
+
 /** The model a vehicle is of; where nobody said, the name it goes by. */
 export const modelOf = (vehicle: Pick<Vehicle, 'name' | 'model'>) => vehicle.model ?? vehicle.name
 
@@ -51,7 +55,7 @@ export function templatesFor(
   }
   const same = (name: string) => Number(key(name) === key(model))
   return [...newest.values()]
-    .map(({ name, profile }) => ({ name, profile: profile.profile }))
+    .map(({ name, profile }) => ({ name, profile: systemAlone(profile.profile) }))
     .sort((a, b) => same(b.name) - same(a.name) || a.name.localeCompare(b.name))
     .slice(0, MOST)
 }

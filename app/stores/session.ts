@@ -41,6 +41,11 @@ export const useSession = defineStore('session', () => {
     const learnt = current.value?.shop.experience
     return learnt && markRaw(JSON.parse(JSON.stringify(learnt)) as ShopExperience)
   })
+  /** what the shop decides where practitioners differ, as plain data */
+  const policy = computed(() => {
+    const set = current.value?.shop.ways?.policy
+    return set && markRaw({ ...set })
+  })
   const state = ref<'unknown' | 'signed-in' | 'offline' | 'signed-out'>('unknown')
   const keepsNothing = ref(isToKeepNothing())
   watch(keepsNothing, (isChosen) => {
@@ -136,6 +141,7 @@ export const useSession = defineStore('session', () => {
   return {
     current,
     experience,
+    policy,
     state,
     keepsNothing,
     clockOffsetMs,

@@ -38,8 +38,11 @@ export const useShop = defineStore('shop', () => {
   } = useLocalStore(session)
   const reader = useReader(
     { people, vehicles, profiles, instruments, cases, records, events },
-    () => session.current?.shop.name,
-    () => session.experience,
+    {
+      name: () => session.current?.shop.name,
+      experience: () => session.experience,
+      policy: () => session.policy,
+    },
   )
   const { recordsOf: _, eventsOf: __, ...reading } = reader
   /** what was recorded last on this device since the page was opened */

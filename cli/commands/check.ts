@@ -12,7 +12,7 @@ import { sentence } from '../../words/catalogue'
 import { nameOfAny } from '../../words/check-names'
 import type { UnitPreferences } from '../../words/format'
 import { stateWords } from '../../words/states'
-import { figureLines, unitsTyped } from '../figures'
+import { figureLines, unitsTyped } from '../../words/figures'
 import { type Read, lines, told } from '../reading'
 
 export function checkCommand(read: Read, file: string | undefined, json: boolean): string {

@@ -1,8 +1,9 @@
+import { yearAndDistance } from '../vehicle/year-and-distance'
 import { renewedParts } from '../checks/earlier-work/renewed-parts'
 import { latestWear } from '../checks/look-round/latest-wear'
 import { BOOK } from '../knowledge/book'
 import type { Fault } from '../knowledge/types'
-import { millisecondsOf, yearOf } from '../quantity/moment'
+import { DAY_MS, millisecondsOf, yearOf } from '../quantity/moment'
 import type { CaseInput } from '../record/case-input'
 import { eventsOfKind, standing } from '../record/standing'
 import { mayHave } from '../vehicle/profile'
@@ -44,7 +45,7 @@ const LEAST_KILOMETRES_A_YEAR = 1_000
 const WORN_RISK = 0.6
 /** What was looked at and found sound fails half as often as its age says. */
 const SOUND_SHARE = 0.5
-const YEAR_MS = 365.25 * 86_400_000
+const YEAR_MS = 365.25 * DAY_MS
 
 /**
  * Components that this vehicle can have, what is worth most first. Age counts from when a part was renewed, as far as
@@ -88,9 +89,10 @@ const nowOf = (input: Pick<CaseInput, 'at' | 'case'>) => input.at ?? input.case.
 
 /** How long a component lasts, years: of years and distance, at what this vehicle goes in one, the one that ends first. */
 function lastsYearsOf({ vehicle, ...input }: CaseInput, { years, kilometres }: Life): number {
-  if (vehicle.kilometres === undefined) return years
-  const age = vehicle.year === undefined ? USUAL_YEARS : yearOf(nowOf(input)) - vehicle.year
-  const yearly = age >= 1 ? vehicle.kilometres / age : KILOMETRES_A_YEAR
+  const gone = yearAndDistance(vehicle)
+  if (gone.kilometres === undefined) return years
+  const age = gone.year === undefined ? USUAL_YEARS : yearOf(nowOf(input)) - gone.year
+  const yearly = age >= 1 ? gone.kilometres / age : KILOMETRES_A_YEAR
   return Math.min(years, kilometres / Math.max(LEAST_KILOMETRES_A_YEAR, yearly))
 }
 
@@ -99,7 +101,7 @@ function ageOf(
   input: CaseInput,
   { renewable, renewedWith }: Component,
 ): Pick<AuditRow, 'years' | 'ageFrom'> {
-  const { year } = input.vehicle
+  const { year } = yearAndDistance(input.vehicle)
   const since = renewedYearsAgo(input, renewedWith, renewable)
   if (since !== undefined) return { years: since, ageFrom: 'renewed' }
   return year === undefined

@@ -106,7 +106,12 @@ export const COMPONENTS: Readonly<Record<AuditPart, Component>> = {
   pump: {
     fault: 'pump-seal-leak',
     consequence: 'engine-at-risk',
-    renewedWith: ['pump-seal-leak', 'pump-impeller-loose', 'electric-pump-dead'],
+    renewedWith: [
+      'pump-seal-leak',
+      'pump-impeller-loose',
+      'pump-bearing-worn',
+      'electric-pump-dead',
+    ],
     renewable: 'pump',
     looked: 'pump',
   },

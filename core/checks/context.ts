@@ -27,12 +27,17 @@ export function dataOf<E extends Entry, K extends E['kind']>(
   return entries.filter((e): e is Extract<E, { kind: K }> => e.kind === kind).map((e) => e.data)
 }
 
+/** The most that the cap, or the whole system, was seen to hold: until the cap, or anything at all, is repaired. */
+export interface HeldAtMost {
+  of: 'cap' | 'system'
+  kPaGauge: number
+  observedAt: string
+}
+
 /** What checks find out that other checks reckon with. Absent: nobody found it out. */
 export interface Found {
-  /** lowest pressure that the cap was found to open at or to hold, kPa gauge */
-  capHoldsKPaGauge?: number | undefined
-  /** the most that the running system was seen to hold where it hardly holds anything, kPa gauge */
-  systemHoldsKPaGauge?: number | undefined
+  /** pressures that something was seen to hold and no more */
+  holds?: readonly HeldAtMost[] | undefined
   /** flow of the tester's own leak at test pressure, mL/min */
   testerFlowMLPerMinute?: Estimate | undefined
   /** what the keeper reports, litres a week */
@@ -52,8 +57,8 @@ export interface CheckContext {
   mix: { base: CoolantBase; massFraction: number; elevationMetres: number }
   /** pressure the system is known to hold, kPa gauge: the lowest of the cap's opening, holding and rating */
   heldKPaGauge: number
-  /** nobody found that pressure out: a cautious figure stands for it */
-  heldAssumed?: boolean
+  /** where that pressure is from: nobody found it out and a cautious figure stands for it, it is rated, or it was seen */
+  heldBy?: 'assumed' | 'rating' | HeldAtMost['of']
   capacityLitres: number | undefined
   found: Found
   /** number of the stretch between two works on the vehicle in which a moment lies */

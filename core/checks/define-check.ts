@@ -1,49 +1,13 @@
 import type { z } from 'zod'
+import type { Interval } from '../quantity/interval'
 import { message, type Message } from '../quantity/message'
 import type { Complaint } from '../vehicle/complaint'
-import type { Part } from '../vehicle/parts'
 import type { PolicyName } from '../vehicle/policy'
-import type { ProfileNeeds, SystemProfile } from '../vehicle/profile'
+import type { ProfileNeeds } from '../vehicle/profile'
 import type { Group } from '../knowledge/types'
+import type { Achievement, CheckScope, Locating, PartSeen, Phase, Waiting } from './check-terms'
 import type { CheckContext, CheckOutcome, Entry, Found, Judged } from './context'
 import { propagatedIntervals } from './propagated-error'
-
-/** Thermal phases of the work, in the order in which the day goes through them. */
-export const PHASES = ['any', 'cold', 'warm-up', 'hot', 'road', 'bench'] as const
-export type Phase = (typeof PHASES)[number]
-
-/** What a check brings about on the vehicle that others wait for. */
-export type Achievement = 'pressed'
-
-/** What the plan knows of a case when it asks a check what it can settle. */
-export interface CheckScope {
-  profile: SystemProfile
-  complaint: Complaint
-  has: (achievement: Achievement) => boolean
-}
-
-/** A part that a check saw, and how. */
-export interface PartSeen {
-  part: Part
-  as: 'good' | 'dry' | 'wet'
-}
-
-/** A time that a check of this case waits for by itself. */
-export interface Waiting {
-  /** id of the record that began it */
-  source: string
-  startedAt: string
-  minutes: number
-}
-
-/** Finds where exactly a likely fault is, before anything is opened for it. */
-export interface Locating {
-  faults: readonly string[]
-  says: Message
-  /** only where the place is the question: not once all guards of the fault are met */
-  unlessShown?: true
-  possible?: (profile: SystemProfile) => boolean
-}
 
 type Schemas = Readonly<Record<string, z.ZodType>>
 type KindsOf<R extends Schemas> = keyof R & string
@@ -138,6 +102,8 @@ export interface CheckDefinition<
   begins?: number
   /** complaints for which it is always offered */
   usualFor?: readonly Complaint[]
+  /** complaints of which it shows that nothing is behind them */
+  showsHarmless?: readonly Complaint[]
   /** it can always go on: open while anything it can settle is unread */
   openEnded?: true
   /** put to the keeper: a sign that tells less than a question is worth is left out, and no test of a part */
@@ -154,6 +120,8 @@ export interface CheckDefinition<
     outcomes: readonly CheckOutcome<F>[],
     context: CheckContext,
   ) => Found
+  /** what its records alone tell other checks, before any is judged */
+  tells?: (entries: readonly EntryOf<R>[]) => Found
   /** facts that guards ask for and that its records can show */
   shows?: readonly string[]
   /** facts that only the findings together show */
@@ -189,6 +157,7 @@ export interface Check<
   | 'judge'
   | 'judgeTogether'
   | 'finds'
+  | 'tells'
   | 'facts'
   | 'sees'
   | 'waits'
@@ -204,6 +173,7 @@ export interface Check<
     outcomes: readonly CheckOutcome[],
     context: CheckContext,
   ) => Found
+  tells: (entries: readonly Entry[]) => Found
   facts: (standing: AnyStanding) => readonly string[]
   sees: (standing: AnyStanding) => readonly PartSeen[]
   waits: (entries: readonly Entry[]) => readonly Waiting[]
@@ -217,8 +187,6 @@ export const these =
   () =>
     signs
 
-const runOf = (entry: Entry) => (entry.data as { run?: string }).run
-
 /**
  * Defines one check. Records handed to it were validated by its own schemas, which is why its kinds are taken at their word.
  * @example defineCheck({ id: 'note', records: {}, phase: 'any', minutes: 1 }).signs({}).length // 0
@@ -229,8 +197,8 @@ export function defineCheck<
   J extends Judges<R> = Judges<R>,
   F extends object = FiguresOf<J>,
 >(definition: CheckDefinition<Id, R, J, F>): Check<Id, R, F> {
-  const { judge, judgeTogether, finds, facts, sees, waits, coolantC, advises, signs, ...plain } =
-    definition
+  const { judge, judgeTogether, finds, tells, facts, sees, waits, ...rest } = definition
+  const { coolantC, advises, signs, ...plain } = rest
   const { id, records, cautions = [], doesNotProve = [] } = definition
   const ownOf = (entries: readonly Entry[]) =>
     entries.filter((entry) => entry.kind in records) as EntryOf<R>[]
@@ -239,13 +207,21 @@ export function defineCheck<
     entries: ownOf(entries),
     ever: ownOf(ever),
   })
-  const outcomeOf = (entry: Entry, judged: Judged): CheckOutcome<F> => ({
+  /** An outcome; its propagated intervals are reckoned when they are first asked for, which the ranking never does. */
+  const outcomeOf = (
+    entry: Entry,
+    judged: Judged,
+    propagated: () => Record<string, Interval> = () => ({}),
+    asked: { intervals?: CheckOutcome['intervals'] } = {},
+  ): CheckOutcome<F> => ({
     check: id,
     source: entry.id,
     observedAt: entry.observedAt,
     states: judged.states ?? [],
     figures: (judged.figures ?? {}) as F,
-    intervals: judged.intervals ?? {},
+    get intervals() {
+      return (asked.intervals ??= { ...propagated(), ...judged.intervals })
+    },
     signs: judged.signs ?? [],
     facts: judged.facts ?? [],
     doesNotProve: [...(judged.doesNotProve ?? []), ...doesNotProve.map((m) => message(m))],
@@ -258,20 +234,18 @@ export function defineCheck<
   function judgeOne(entry: EntryOf<R>, all: readonly EntryOf<R>[], context: CheckContext) {
     const judgeOf = (judge as Judges<R> | undefined)?.[entry.kind]
     if (!judgeOf) return []
-    const own = all.filter((other) => runOf(other) === entry.id)
+    const own = all.filter(({ data }) => (data as { run?: string }).run === entry.id)
     const { id: source, observedAt } = entry
     const judged = (data: typeof entry.data) =>
       judgeOf(data, context, { source, observedAt, own, all })
     const result = judged(entry.data)
-    const isRun = entry.kind.endsWith('.start')
-    const intervals = isRun
-      ? {}
-      : propagatedIntervals(
-          records[entry.kind]!,
-          entry.data,
-          (data) => judged(data as typeof entry.data).figures ?? {},
-        )
-    return [outcomeOf(entry, { ...result, intervals: { ...intervals, ...result.intervals } })]
+    if (entry.kind.endsWith('.start')) return [outcomeOf(entry, result)]
+    const figuresFor = (data: unknown) => judged(data as typeof entry.data).figures ?? {}
+    return [
+      outcomeOf(entry, result, () =>
+        propagatedIntervals(records[entry.kind]!, entry.data, figuresFor),
+      ),
+    ]
   }
 
   return {
@@ -290,6 +264,7 @@ export function defineCheck<
       finds: (entries, outcomes, context) =>
         finds(ownOf(entries), outcomes as readonly CheckOutcome<F>[], context),
     }),
+    tells: (entries) => tells?.(ownOf(entries)) ?? {},
     facts: (standing) => facts?.(ownStanding(standing)) ?? [],
     sees: (standing) => sees?.(ownStanding(standing)) ?? [],
     waits: (entries) => waits?.(ownOf(entries)) ?? [],

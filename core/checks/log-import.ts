@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { InputError, message, type Message } from '../quantity/message'
 import { RUN_CHANNELS, type RunChannel, type WarmUpTrace } from './warm-up-run/record'
-import { toCore, type QuantityKind } from '../quantity/units'
+import { toCore, type QuantityKind, UNITS } from '../quantity/units'
 import { millisecondsOf } from '../quantity/moment'
 
 /** Which column is what. Columns are named as in the file's first row. */
@@ -51,6 +51,15 @@ const KIND: Readonly<Record<RunChannel, { kind: QuantityKind; unit: string } | u
   level: undefined,
 }
 
+/**
+ * Units that a column of a channel may be in; none where it is counted, as revolutions are.
+ * @example unitsOfChannel('pressure').join(' ') // 'kPa psi bar'
+ */
+export function unitsOfChannel(channel: RunChannel): string[] {
+  const kind = KIND[channel]?.kind
+  return kind ? UNITS[kind].map(({ symbol }) => symbol) : []
+}
+
 const WORDS: readonly [RegExp, LogColumn['suggests']][] = [
   [/^(time|t|elapsed|timestamp|date|clock|seconds?)(\b|_)/i, 'time'],
   [/rpm|engine.?speed|speed of engine/i, 'engine-speed'],
@@ -74,6 +83,15 @@ const UNIT_WORDS: readonly [RegExp, string][] = [
   [/\bbar\b/i, 'bar'],
 ]
 
+/** Headers as columns are told apart by: one without a name by its place, one that stands twice by a number. */
+function columnNames(header: readonly string[]): string[] {
+  const names = header.map((name, i) => name.trim() || `#${i + 1}`)
+  return names.map((name, i) => {
+    const before = names.slice(0, i).filter((other) => other === name).length
+    return before === 0 ? name : `${name} (${before + 1})`
+  })
+}
+
 /**
  * Reads a log as a table: delimiter and decimal comma found by themselves, units from the header. InputError for
  * text that is no table.
@@ -95,16 +113,16 @@ export function readLogTable(text: string): LogTable {
     .flat()
     .filter((cell) => /^\s*-?\d+,\d+\s*$/.test(cell)).length
   const decimalComma = delimiter !== ',' && commas > 0
-  const columns = header.map((name, i): LogColumn => {
+  const columns = columnNames(header).map((name, i): LogColumn => {
     const unit = UNIT_WORDS.find(([pattern]) => pattern.test(name))?.[1]
-    const suggests = WORDS.find(([pattern]) => pattern.test(name.trim()))?.[1]
+    const suggests = WORDS.find(([pattern]) => pattern.test(name))?.[1]
     const guessed =
       unit ??
       (suggests && suggests !== 'time' && KIND[suggests]?.kind === 'temperature'
         ? guessTemperature(rows.map((r) => numberOf(r[i] ?? '', decimalComma)))
         : undefined)
     return {
-      name: name.trim(),
+      name,
       ...(guessed ? { unit: guessed } : {}),
       unitGuessed: unit === undefined && guessed !== undefined,
       ...(suggests ? { suggests } : {}),
@@ -155,6 +173,19 @@ export function suggestMapping(table: LogTable): Partial<LogMapping> {
       channels[column.suggests] = column.name
   const time = table.columns.find((c) => c.suggests === 'time')?.name
   return { ...(time ? { time } : {}), channels }
+}
+
+/**
+ * Whether a log says by itself what each column is, and in which unit: nobody has to be asked.
+ * @example isPlainLog(readLogTable('Time;Coolant °C\n0;80\n1;81')) // 'true'
+ */
+export function isPlainLog(table: LogTable): boolean {
+  const told = table.columns.map(({ suggests }) => suggests)
+  return (
+    told.includes('time') &&
+    new Set(told).size === told.length &&
+    table.columns.every(({ suggests, unitGuessed }) => suggests !== undefined && !unitGuessed)
+  )
 }
 
 /**

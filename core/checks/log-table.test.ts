@@ -18,6 +18,12 @@ const secondsOf = (...cells: string[]) => {
 }
 
 describe('a table', () => {
+  it('tells columns of one name apart, and names one without', () => {
+    const table = readLogTable('time,T,T,\n0,80,20,1\n1,81,21,2')
+    expect(table.columns.map((c) => c.name)).toEqual(['time', 'T', 'T (2)', '#4'])
+    const { traces } = importLog(table, { time: 'time', channels: { ambient: 'T (2)' } })
+    expect(traces[0]!.values).toEqual([20, 21])
+  })
   it('begins with a byte order mark, blank lines or neither', () => {
     const names = (text: string) => readLogTable(text).columns.map((c) => c.name)
     const plain = 't;coolant\n0;80\n1;81\n'

@@ -56,7 +56,7 @@ function contextLines(check: Check, base: Base, before: Map<string, string>): st
     ['driven 6 h a week', { found: { pressurised: SIX_HOURS } }],
     ['issuing', { found: { ...context.found, issuing: ISSUING } }],
     ['every part clamped off', { isIsolated: () => true }],
-    ['cap holds 80', { found: { ...context.found, capHoldsKPaGauge: 80 } }],
+    ['cap holds 60', { heldKPaGauge: 60, heldBy: 'cap' }],
     ['reported 2 L', { found: { ...context.found, reportedLossLitresPerWeek: 2 } }],
     [
       'tester leaks',

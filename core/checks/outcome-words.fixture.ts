@@ -42,7 +42,7 @@ export function described(
     ],
     ['coolant', String(check.coolantC(entries) ?? '')],
     ['advises', idsOf([check.advises(entries)].filter((m) => m !== undefined))],
-    ['finds', flat(check.finds?.(entries, outcomes, context) ?? {})],
+    ['finds', flat({ ...check.tells(entries), ...check.finds?.(entries, outcomes, context) })],
     ['signs it can read', signsInScope(check, context)],
   ]
   return new Map([...told, ...joint].filter(([, text]) => text !== ''))

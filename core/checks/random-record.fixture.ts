@@ -67,6 +67,8 @@ function quantityArbitrary(kind: QuantityKind): fc.Arbitrary<unknown> {
   })
 }
 
+const DAYS = ['2026-07-04', '2026-07-11', '2026-08-01', '2026-08-02', '2026-08-30']
+
 /** Any value that a schema lets through, drawn so that what is usual comes often. */
 export function arbitraryOf(schema: z.ZodType): fc.Arbitrary<unknown> {
   const kind = quantityKindOf(schema)
@@ -78,6 +80,7 @@ export function arbitraryOf(schema: z.ZodType): fc.Arbitrary<unknown> {
   if (schema instanceof z.ZodEnum) return fc.constantFrom(...(schema.options as unknown[]))
   if (schema instanceof z.ZodLiteral) return fc.constantFrom(...(schema.values as Set<unknown>))
   if (schema instanceof z.ZodBoolean) return fc.boolean()
+  if (schema instanceof z.ZodISODate) return fc.constantFrom(...DAYS)
   if (schema instanceof z.ZodNumber) return numberArbitrary(schema)
   if (schema instanceof z.ZodUnion)
     return fc.oneof(...schema.options.map((option) => arbitraryOf(option as z.ZodType)))
@@ -104,7 +107,7 @@ function numberArbitrary(schema: z.ZodNumber): fc.Arbitrary<number> {
     : drawn.map((value) => Math.min(high, Math.max(low, Number(value.toPrecision(4)))))
 }
 
-const ORDERED = ['seconds', 'minutes', 'elapsedSeconds']
+const ORDERED = ['seconds', 'minutes', 'elapsedSeconds', 'on']
 
 /** A list in which time goes on. */
 function listArbitrary(schema: z.ZodArray): fc.Arbitrary<unknown[]> {
@@ -112,9 +115,12 @@ function listArbitrary(schema: z.ZodArray): fc.Arbitrary<unknown[]> {
   const list = fc.array(element, { minLength: 0, maxLength: 6 })
   return list.map((drawn) => {
     const [first] = drawn as Record<string, unknown>[]
-    const name = ORDERED.find((one) => typeof first?.[one] === 'number')
+    const name = typeof first === 'object' ? ORDERED.find((one) => one in first) : undefined
     if (!name) return drawn
-    return [...(drawn as Record<string, number>[])].sort((a, b) => a[name]! - b[name]!)
+    const rising = [...(drawn as Record<string, number | string>[])].sort((a, b) =>
+      a[name]! < b[name]! ? -1 : 1,
+    )
+    return rising.filter((entry, i) => i === 0 || entry[name] !== rising[i - 1]![name])
   })
 }
 

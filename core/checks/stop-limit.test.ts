@@ -11,6 +11,6 @@ describe('where a run is stopped', () => {
   })
   it('says when the pressure it is reckoned with was assumed', () => {
     expect(heldNotes(CONTEXT)).toEqual([])
-    expect(heldNotes({ ...CONTEXT, heldAssumed: true })).toHaveLength(1)
+    expect(heldNotes({ ...CONTEXT, heldBy: 'assumed' })).toHaveLength(1)
   })
 })

@@ -14,10 +14,11 @@ export const stopLimitC = ({ profile, policy }: CheckContext, boilingC: number):
   Math.min(knownValue(profile.stopLimitC) ?? policy.stopLimitC, boilingC - BELOW_BOILING_K)
 
 /**
- * That the boiling point rests on a pressure which nobody found out.
- * @example heldNotes({ ...CONTEXT, heldAssumed: true })[0].id // 'note.heldAssumed'
+ * What the boiling point rests on, where that is not the cap's rating: a pressure that nobody found out, or the most
+ * that the cap or the system was seen to hold.
+ * @example heldNotes({ ...CONTEXT, heldBy: 'assumed' })[0].id // 'note.held.assumed'
  */
-export const heldNotes = ({ heldAssumed, heldKPaGauge }: CheckContext): Message[] =>
-  heldAssumed
-    ? [message('note.heldAssumed', { held: { kind: 'pressure', coreValue: heldKPaGauge } })]
-    : []
+export const heldNotes = ({ heldBy = 'rating', heldKPaGauge }: CheckContext): Message[] =>
+  heldBy === 'rating'
+    ? []
+    : [message(`note.held.${heldBy}`, { held: { kind: 'pressure', coreValue: heldKPaGauge } })]

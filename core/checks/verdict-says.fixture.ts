@@ -14,6 +14,9 @@ const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
     right: '-level-cold',
     low: '+level-cold',
     empty: '+level-cold',
+    'not-drawn-back': '+not-drawn-back +level-cold',
+    'radiator-low': '+level-cold',
+    'radiator-empty': '+level-cold',
     overfull: '-level-cold +filled-above-mark',
     'oil-in-coolant': '+oil-in-coolant',
     'coolant-in-oil': '+emulsion-in-oil',
@@ -59,6 +62,7 @@ const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
     'wrong-for-place': '+cap-wrong',
     'vacuum-stuck': '+cap-vacuum-stuck',
     'seal-damaged': '+cap-seal-damaged',
+    'found-loose': '+cap-left-loose',
   },
   'pressure-hold': {
     tight: '-hold-cold -hold-hot -hold-without-heater -hold-without-coolers',
@@ -69,7 +73,7 @@ const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   'fan-by-hand': {
     'clutch-seized': '+clutch-seized -clutch-free-cold',
     'clutch-dragging': '-clutch-seized -clutch-free-cold',
-    'pump-bearing': '+pulley-play',
+    'pump-bearing': '+pulley-play +bearing-rough',
     'clutch-bearing': '-pulley-play',
     streaks: '+clutch-streaks',
     'blades-damaged': '+blades-broken',
@@ -77,11 +81,17 @@ const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   'belt-and-pump': {
     still: '+pump-still',
     slipping: '+belt-slips',
-    bearing: '+pulley-play',
+    wobbles: '+pulley-play',
+    bearing: '+bearing-rough',
     misrouted: '+belt-misrouted',
-    'drive-good': '-pump-still -belt-slips -pulley-play -belt-misrouted',
+    'drive-good': '-pump-still -belt-slips -pulley-play -belt-misrouted -bearing-rough',
   },
-  'cold-soak': { agrees: '-sensor-off-cold', biased: '+sensor-off-cold' },
+  'cold-soak': {
+    agrees: '-sensor-off-cold',
+    biased: '+sensor-off-cold',
+    'resistance-right': '-sensor-resistance-off',
+    'resistance-off': '+sensor-resistance-off',
+  },
   'fan-circuit': {
     relay: '+fan-relay-fails',
     ground: '+fan-ground-bad',
@@ -110,6 +120,7 @@ const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
     works: '-fan-late -fan-always',
     late: '+fan-late -fan-always',
     never: '+fan-late -fan-always',
+    'second-never': '+fan-speed-missing',
     'always-on': '+fan-always',
     'not-called-for': '0fan-late',
   },
@@ -189,6 +200,7 @@ const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
     'impeller-worn': '+impeller-bad',
     'impeller-sound': '-impeller-bad',
     'seal-worn': '+pump-seal-worn',
+    'bearing-worn': '+bearing-rough',
   },
   'cylinder-leakage': {
     'leaks-to-coolant': '+leakage-bubbles',

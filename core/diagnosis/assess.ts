@@ -11,7 +11,9 @@ import type { CaseInput } from '../record/case-input'
 import { caseStateOf, type CaseState } from '../record/case-state'
 import { DEFAULT_POLICY } from '../vehicle/policy'
 import { knownValue } from '../vehicle/profile'
+import { type DriveAdvice, driveAdvice } from './drive-advice'
 import { factsOf } from './facts'
+import { heldPressure } from './held-pressure'
 
 /** Work that begins an epoch: repairs, and anything that let coolant out. */
 export interface EpochWork {
@@ -28,8 +30,8 @@ export interface Assessment {
   works: EpochWork[]
   engine: EngineTemperature
   facts: ReadonlySet<string>
-  /** what to tell the keeper at once */
-  advice?: Message
+  /** whether it may be driven as it stands */
+  drive: DriveAdvice
   /** what had to be assumed because it is unknown or was not asked */
   assumptions: Message[]
 }
@@ -45,14 +47,14 @@ export function assess(input: CaseInput): Assessment {
       epoch: state.epochOf(outcome.observedAt),
     })),
   )
-  const advice = ALL_CHECKS.map((check) => check.advises(state.records)).find((a) => a)
+  const facts = factsOf(state, outcomes)
   return {
     outcomes,
     readings,
     works: worksOf(state),
     engine: state.engineAt(),
-    facts: factsOf(state, outcomes),
-    ...(advice ? { advice } : {}),
+    facts,
+    drive: driveAdvice(input.case.complaint, state, outcomes, facts),
     assumptions: assumptionsOf(input, outcomes),
   }
 }
@@ -61,7 +63,7 @@ export function assess(input: CaseInput): Assessment {
 function outcomesOfAll(input: CaseInput, state: CaseState): CheckOutcome[] {
   const { profile } = input.vehicle
   const ratings = (profile.caps ?? []).flatMap((cap) => knownValue(cap.ratingKPa) ?? [])
-  const plain: Omit<CheckContext, 'found' | 'heldKPaGauge' | 'heldAssumed'> = {
+  const plain: Omit<CheckContext, 'found' | 'heldKPaGauge' | 'heldBy'> = {
     complaint: input.case.complaint,
     profile,
     policy: input.policy ?? DEFAULT_POLICY,
@@ -74,16 +76,16 @@ function outcomesOfAll(input: CaseInput, state: CaseState): CheckOutcome[] {
   const knowing = (found: Found): CheckContext => ({
     ...plain,
     found,
-    ...heldPressure(found, ratings),
+    ...heldPressure(found, ratings, state),
   })
-  let found: Found = {}
+  let found = foundByRecords(state)
   const before = knowing(found)
   const outcomes: CheckOutcome[] = []
   for (const check of ALL_CHECKS) {
     if (!check.finds) continue
     const own = check.assess(state.records, before)
     outcomes.push(...own)
-    found = { ...found, ...check.finds(state.records, own, before) }
+    found = together(found, check.finds(state.records, own, before))
   }
   const after = knowing(found)
   for (const check of ALL_CHECKS)
@@ -116,20 +118,16 @@ function worksOf(state: CaseState): EpochWork[] {
   )
 }
 
-const HELD_ASSUMED_KPA = 70
+/** What is known already and what another check finds besides. */
+const together = (found: Found, more: Found): Found => ({
+  ...found,
+  ...more,
+  holds: [...(found.holds ?? []), ...(more.holds ?? [])],
+})
 
-/**
- * Pressure the system is known to hold: the lowest of the cap's opening and holding, of the ratings, and of what the
- * running system was seen to hold; 70 kPa, and said to be assumed, when nothing is known.
- */
-function heldPressure(found: Found, ratings: readonly number[]) {
-  const known = [...ratings, found.capHoldsKPaGauge, found.systemHoldsKPaGauge].filter(
-    (kPa) => kPa !== undefined,
-  )
-  return known.length > 0
-    ? { heldKPaGauge: Math.min(...known), heldAssumed: false }
-    : { heldKPaGauge: HELD_ASSUMED_KPA, heldAssumed: true }
-}
+/** What records tell other checks before any of them is judged. */
+const foundByRecords = (state: CaseState): Found =>
+  ALL_CHECKS.reduce<Found>((found, check) => together(found, check.tells(state.records)), {})
 
 const coolantOf = (input: CaseInput): CoolantBase =>
   knownValue(input.vehicle.profile.coolant) ?? 'ethylene-glycol'

@@ -5,13 +5,17 @@ import { caseStateOf } from '../record/case-state'
 import { readCaseFile } from '../record/read'
 import type { CaseInput } from '../record/case-input'
 import { assess } from './assess'
+import { DEFAULT_POLICY } from '../vehicle/policy'
 import { beforeStart } from './before-start'
 
 const read = (name: string): CaseInput =>
   readCaseFile(readFileSync(`data/demo/cases/${name}.json`, 'utf8'))
 const lost = read('03-rescue-coolant-to-cylinder')
 const told = (input: CaseInput) =>
-  beforeStart(caseStateOf(input), assess(input).outcomes, input.vehicle)
+  beforeStart(caseStateOf(input), assess(input).outcomes, {
+    profile: input.vehicle.profile,
+    policy: input.policy,
+  })
 const withoutCranking = {
   ...lost,
   events: [],
@@ -26,13 +30,15 @@ const started = (observedAt: string): CaseEvent => ({
 })
 
 describe('before an engine is started', () => {
-  it('it stands safe and its limit is said, the vehicle’s own first', () => {
+  it('it stands safe and its limit is said, the vehicle’s own before the shop’s', () => {
     const { cautions } = told(withoutCranking)
     expect(cautions.map(({ id }) => id)).toEqual(['caution.starting', 'caution.stopLimit'])
     const own = { ...lost.vehicle, profile: { ...lost.vehicle.profile, stopLimitC: 104 } }
-    expect(told({ ...lost, vehicle: own }).cautions[1]!.parameters.limit).toMatchObject({
-      coreValue: 104,
-    })
+    const policy = { ...DEFAULT_POLICY, stopLimitC: 108 }
+    const limit = (input: CaseInput) => told(input).cautions[1]!.parameters.limit
+    expect(limit(lost)).toMatchObject({ coreValue: DEFAULT_POLICY.stopLimitC })
+    expect(limit({ ...lost, policy })).toMatchObject({ coreValue: 108 })
+    expect(limit({ ...lost, vehicle: own, policy })).toMatchObject({ coreValue: 104 })
   })
   it('a cylinder may be full after a hold whose loss nobody saw, until it was turned or ran', () => {
     expect(told(withoutCranking).cylinderMayBeFull).toBe(true)

@@ -22,7 +22,7 @@ const TURNED = 'turned-by-hand'
 export function beforeStart(
   state: CaseState,
   outcomes: readonly CheckOutcome[],
-  { profile, policy = DEFAULT_POLICY }: { profile: SystemProfile; policy?: Policy },
+  { profile, policy }: { profile: SystemProfile; policy: Policy | undefined },
 ): BeforeStart {
   const lost = outcomes.findLast(({ cautions }) => cautions.some(({ id }) => id === FULL))
   const isAfter = (moment: string) =>
@@ -30,7 +30,7 @@ export function beforeStart(
   const isCleared =
     outcomes.some(({ facts, observedAt }) => facts.includes(TURNED) && isAfter(observedAt)) ||
     state.events.some(({ kind, observedAt }) => kind === 'engine-started' && isAfter(observedAt))
-  const limit = knownValue(profile.stopLimitC) ?? policy.stopLimitC
+  const limit = knownValue(profile.stopLimitC) ?? (policy ?? DEFAULT_POLICY).stopLimitC
   return {
     cautions: [
       message('caution.starting'),

@@ -1,12 +1,11 @@
 import { levelLooks } from '../checks/level-follow-up/looks'
 import { BOOK, currentFault } from '../knowledge/book'
-import { millisecondsOf } from '../quantity/moment'
+import { DAY_MS, millisecondsOf } from '../quantity/moment'
 import type { CaseInput } from '../record/case-input'
 import { caseStateOf } from '../record/case-state'
 
 /** Days after a repair of a loss on which the level is looked at again. */
 export const FOLLOW_UP_DAYS = [1, 3, 7] as const
-const DAY_MS = 86_400_000
 
 /** A look at the level that a repair asks for. `dueMs` since 1970, UTC. */
 export interface FollowUp {

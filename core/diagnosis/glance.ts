@@ -3,7 +3,7 @@ import { suspectsOf } from '../inference/rank'
 import { foundSuspects, nextSteps, stepsAtHand } from '../planning/next-step'
 import type { CaseInput } from '../record/case-input'
 import { caseStateOf } from '../record/case-state'
-import { believe, leadIn, workOf } from './rank-case'
+import { believe, type Lead, leadIn, workOf } from './rank-case'
 
 /** What is next in a case: a check, or the repair of what was found. */
 export type GlanceNext =
@@ -11,9 +11,7 @@ export type GlanceNext =
   | { is: 'found'; names: string[]; isShown: boolean }
 
 /** What a board of many cases says of one. */
-export interface Glance {
-  name: string
-  probability: number
+export interface Glance extends Lead {
   next?: GlanceNext
 }
 

@@ -1,6 +1,6 @@
 import type { CheckOutcome } from '../checks/context'
 import { ALL_CHECKS } from '../checks/registry'
-import type { PartSeen } from '../checks/define-check'
+import type { PartSeen } from '../checks/check-terms'
 import type { CaseState } from '../record/case-state'
 import type { Part } from '../vehicle/parts'
 

@@ -28,7 +28,6 @@ const PROVEN_OTHERWISE: Readonly<Record<string, string>> = {
   'fan-clutch-locked': 'Hot and cold hand tests together.',
   'air-dam-missing': 'Undertrays get lost and little happens; with one fitted it is cured or not.',
   'fan-always-on': 'It is heard, and may be asked for by the air conditioning.',
-  'coolant-sensor-biased': 'Cold and hot against a second thermometer, together.',
   'blower-or-filter': 'Weak air is felt; the filter is looked at.',
   'engine-makes-heat': 'What else it may be is shown good.',
   overload: 'Within its rating it stays cool: two drives together.',
@@ -48,6 +47,8 @@ const TOO_LITTLE_ALONE: Readonly<Record<string, string>> = {
   'heater-core-leak by traced:heater-box': 'Seen through a flap: the look adds to it.',
   'egr-cooler-internal by issuing:egr-cooler': 'What is seen outside is seldom the inside.',
   'cap-weak by issuing:cap': 'A good cap lets go when it is too hot; it is tested.',
+  'cap-left-loose by issuing:cap':
+    'A good cap lets go when it is too hot; before it is opened it is looked at.',
   'gasket-to-cylinder by cylinder-wet': 'Fuel and oil are wet too; twice pressed is proof.',
   'head-cracked by cylinder-wet': 'Fuel and oil are wet too; taken off, the crack is found.',
   'block-cracked by cylinder-wet': 'Fuel and oil are wet too; taken off, the crack is found.',

@@ -1,3 +1,4 @@
+import { yearAndDistance } from '../vehicle/year-and-distance'
 import { Belief } from '../inference/belief'
 import { buildModel, type Model } from '../inference/model'
 import { nothingWrongIn, rankBelief, type Ranking, type Suspect } from '../inference/rank'
@@ -14,7 +15,9 @@ import { firstTwo, isSettled, shownFaults } from '../planning/settled'
 import { locatingCheck, type Locate } from '../planning/locate'
 import { openQuestions, type OpenQuestion } from '../planning/questions'
 import { ENGINE_VERSION } from '../record/written-by'
+import { whileOut } from '../planning/while-out'
 import { proofOf } from './repeat'
+import type { DriveAdvice } from './drive-advice'
 import { assess, type Assessment, type EpochWork } from './assess'
 import { type CaseInput } from '../record/case-input'
 
@@ -26,6 +29,8 @@ interface Work {
   prove: CheckId[]
   /** the lead needs no more: it is as likely as a plan wants it, and no second suspect is open */
   settled: boolean
+  /** checks of a part that comes out for the repair of a settled lead anyway */
+  whileOut: CheckId[]
   /** faults that are shown: as good as certain, and all that is asked of a proof is there */
   shown: string[]
   next: NextCheck[]
@@ -49,9 +54,9 @@ function wearWhenOpened({
   case: { openedAt },
   vehicle,
 }: Pick<CaseInput, 'case' | 'vehicle'>): Wear {
-  const { year, kilometres, profile } = vehicle
+  const { year, kilometres } = yearAndDistance(vehicle)
   const years = year === undefined ? undefined : Math.max(0, yearOf(openedAt) - year)
-  return wearOf({ years, kilometres }, profile.heavyDiesel === true)
+  return wearOf({ years, kilometres }, vehicle.profile.heavyDiesel === true)
 }
 
 /** The model of a vehicle is the same until its profile, wear or complaint changes; the last few are kept. */
@@ -115,16 +120,23 @@ export function believe(input: CaseInput, earlier?: Believed): Believed {
   }
 }
 
+/** The leading suspect, or "Nothing wrong" where that is likelier, and whether the vehicle may be driven. */
+export interface Lead {
+  name: string
+  probability: number
+  drive: DriveAdvice
+}
+
 /** The leading suspect alone, or "Nothing wrong" where that is likelier: what a board of many cases shows first. */
 export const leadOf = (input: CaseInput) => leadIn(believe(input))
 
 /** The same, from what is believed already. */
-export function leadIn({ belief, model }: Believed): { name: string; probability: number } {
+export function leadIn({ belief, model, assessment: { drive } }: Believed): Lead {
   const f = belief.faults.reduce((best, p, i) => (p > belief.faults[best]! ? i : best), 0)
   const nothingWrong = nothingWrongIn(belief)
   return nothingWrong > belief.faults[f]!
-    ? { name: 'Nothing wrong', probability: nothingWrong }
-    : { name: model.faults[f]!.name, probability: belief.faults[f]! }
+    ? { name: 'Nothing wrong', probability: nothingWrong, drive }
+    : { name: model.faults[f]!.name, probability: belief.faults[f]!, drive }
 }
 
 /** Probability of each fault by its id, and nothing more: what is told first, and what a change is compared with. */
@@ -148,11 +160,13 @@ export function workOf(
   const prove = provingChecks(prediction, planned, assessment.facts)
   const shown = shownFaults(belief, assessment.facts)
   const locate = locatingCheck(suspects, planned.state, input.vehicle.profile)
+  const lead = firstTwo(prediction.weights, prediction, shown)
   return {
     ...(locate ? { locate } : {}),
     repeat: proofOf(assessment.outcomes, planned.state).left,
     prove,
-    settled: prove.length === 0 && isSettled(firstTwo(prediction.weights, prediction, shown)),
+    settled: prove.length === 0 && isSettled(lead),
+    whileOut: whileOut(prediction, planned, lead),
     shown: [...shown].map((f) => belief.model.faults[f]!.id),
     next: nextChecks(belief, input, planned),
     questions: openQuestions(belief),

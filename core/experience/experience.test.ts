@@ -1,7 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { vignettes } from '../diagnosis/vignette.fixture'
-import { BOOK_WEIGHT_CASES, MOST_MOVED, movedPrior } from '../inference/shop-prior'
+import { Belief } from '../inference/belief'
+import { buildModel } from '../inference/model'
+import { BOOK_WEIGHT_CASES, MOST_MOVED, movedPrior, movedPriors } from '../inference/shop-prior'
+import { BOOK } from '../knowledge/book'
+import { writtenPrior } from '../knowledge/priors'
+import { REPORTED_COMPLAINTS } from '../vehicle/complaint'
 import { believe, leadOf } from '../diagnosis/rank-case'
 import { beforeRepair, closedCaseOf } from './closed-case'
 import { priorHere, priorsMoved } from './priors'
@@ -109,6 +114,31 @@ describe('what the shop has confirmed', () => {
     )
     expect(movedPrior(0.1, 'x', undefined)).toBe(0.1)
     expect(BOOK_WEIGHT_CASES).toBe(40)
+  })
+  it('whatever was confirmed, all priors together stay what they are, and every case can be ranked', () => {
+    const ids = BOOK.faults.map(({ id }) => id)
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...REPORTED_COMPLAINTS),
+        fc.nat(5000),
+        fc.uniqueArray(fc.constantFrom(...ids), { maxLength: 6 }),
+        (complaint, cases, causes) => {
+          // Every case closed on each of the causes, or on none.
+          const shop = { cases, confirmed: Object.fromEntries(causes.map((id) => [id, cases])) }
+          const written = BOOK.faults.map((fault) => writtenPrior(fault, complaint))
+          const moved = movedPriors(written, ids, shop)
+          const sum = (list: readonly number[]) => list.reduce((total, p) => total + p, 0)
+          expect(sum(moved)).toBeCloseTo(sum(written), 9)
+          moved.forEach((p, f) => {
+            expect(p).toBeLessThanOrEqual(written[f]! * MOST_MOVED + 1e-12)
+            expect(p).toBeGreaterThanOrEqual(written[f]! / MOST_MOVED - 1e-12)
+          })
+          const model = buildModel(BOOK, complaint, {}, { shop })
+          expect(new Belief(model, []).faults.every((p) => p >= 0 && p < 1)).toBe(true)
+        },
+      ),
+      { numRuns: 40 },
+    )
   })
   it('moves the ranking, and shows by how much', () => {
     const file = CLOSED.find(({ case: { complaint } }) => complaint === 'overheats')!

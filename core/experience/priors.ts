@@ -1,7 +1,6 @@
-import { movedPrior, type ShopCounts } from '../inference/shop-prior'
+import { movedPriors, type ShopCounts } from '../inference/shop-prior'
 import { BOOK } from '../knowledge/book'
 import { writtenPrior } from '../knowledge/priors'
-import type { Fault } from '../knowledge/types'
 import type { Complaint } from '../vehicle/complaint'
 
 /** What the book says of a fault behind a complaint, and what the shop's cases make of it. */
@@ -14,15 +13,19 @@ export interface PriorMoved {
   confirmed: number
 }
 
-const priorMoved = (fault: Fault, complaint: Complaint, shop: ShopCounts): PriorMoved => {
-  const written = writtenPrior(fault, complaint)
-  return {
-    fault: fault.id,
-    name: fault.name,
-    written,
-    moved: movedPrior(written, fault.id, shop),
-    confirmed: shop.confirmed[fault.id] ?? 0,
-  }
+/** The same of every fault of the book. */
+function everyPrior(complaint: Complaint, shop: ShopCounts): PriorMoved[] {
+  const { faults } = BOOK
+  const written = faults.map((fault) => writtenPrior(fault, complaint))
+  const ids = faults.map(({ id }) => id)
+  const moved = movedPriors(written, ids, shop)
+  return faults.map(({ id, name }, f) => ({
+    fault: id,
+    name,
+    written: written[f]!,
+    moved: moved[f]!,
+    confirmed: shop.confirmed[id] ?? 0,
+  }))
 }
 
 /**
@@ -30,9 +33,8 @@ const priorMoved = (fault: Fault, complaint: Complaint, shop: ShopCounts): Prior
  * @example priorsMoved('overheats', { cases: 10, confirmed: { 'cap-weak': 4 } })[0].confirmed // 4
  */
 export function priorsMoved(complaint: Complaint, shop: ShopCounts): PriorMoved[] {
-  return BOOK.faults
-    .filter(({ id }) => (shop.confirmed[id] ?? 0) > 0)
-    .map((fault) => priorMoved(fault, complaint, shop))
+  return everyPrior(complaint, shop)
+    .filter(({ confirmed }) => confirmed > 0)
     .sort((a, b) => Math.abs(b.moved - b.written) - Math.abs(a.moved - a.written))
 }
 
@@ -42,6 +44,7 @@ export function priorHere(
   complaint: Complaint,
   shop: ShopCounts | undefined,
 ): PriorMoved | undefined {
-  const fault = BOOK.faults.find((one) => one.id === id)
-  return fault && shop && shop.cases > 0 ? priorMoved(fault, complaint, shop) : undefined
+  return shop && shop.cases > 0
+    ? everyPrior(complaint, shop).find(({ fault }) => fault === id)
+    : undefined
 }

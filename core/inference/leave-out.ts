@@ -45,15 +45,18 @@ export function ratiosOf(changes: readonly Change[], believed: Believed): ClassT
     const after = ofEpoch.changed(own)
     return ofEpoch.summed.flatMap((group, at) => {
       if ((group.conditions & mask) === 0) return []
-      const ratio = after[at]!.values.map((value, x) => share(value, group.values[x]!))
-      return [believed.groupTable(group, ratio)]
+      return [believed.groupTable(group, sharesOf(after[at]!.values, group.values))]
     })
   })
   return [...plain, ...ofConditions]
 }
 
-/** A part over its whole; nothing of a whole so small that it is told as nothing, for such sets weigh nothing. */
-const share = (part: number, whole: number): number => (whole > 0 ? part / whole : 0)
+/** Parts over their wholes; nothing of a whole so small that it is told as nothing, for such sets weigh nothing. */
+function sharesOf(parts: Float64Array, wholes: Float64Array): Float64Array {
+  const shares = new Float64Array(parts.length)
+  for (let x = 0; x < parts.length; x++) if (wholes[x]! > 0) shares[x] = parts[x]! / wholes[x]!
+  return shares
+}
 
 /** What is left when conditions are summed out, and P(one of them | set, evidence) by its multisets. */
 export interface ConditionGiven {
@@ -70,7 +73,7 @@ export function conditionGiven(
   const group = ofEpoch.summed[at]
   if (!group) return undefined
   const holding = ofEpoch.joint(1 << condition, 1)[at]!.values
-  return { group, values: holding.map((value, x) => share(value, group.values[x]!)) }
+  return { group, values: sharesOf(holding, group.values) }
 }
 
 /** By how much the weight of a set changes with one piece of evidence, whose sign may tell other faults apart than it did. */

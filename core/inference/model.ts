@@ -6,7 +6,7 @@ import { fittedShare } from '../knowledge/fitted'
 import type { Book, Fault } from '../knowledge/types'
 import { USUAL_WEAR, type Wear, wearFactor } from '../knowledge/wear'
 import { fitOdds, type PriorWeights } from './odds'
-import { movedPrior, type ShopCounts } from './shop-prior'
+import { movedPriors, type ShopCounts } from './shop-prior'
 import { signModel, type SignModel } from './sign-model'
 
 export const MAX_CONCURRENT = 3
@@ -89,6 +89,9 @@ function signModels(
   return { has: (id) => byId.has(id), get, all: () => book.signs.map(({ id }) => get(id)!) }
 }
 
+/** No fault is likelier than this before anything is read. */
+const MOST_OF_A_PRIOR = 0.6
+
 /** What of a vehicle and a shop moves the book's priors. */
 export interface PriorMovers {
   profile: SystemProfile
@@ -115,10 +118,9 @@ function priorsOf(
   const share =
     book.faults.reduce((total, fault) => total + written(fault), 0) /
     here.reduce((total, p) => total + p, 0)
-  return Float64Array.from(faults, (fault, f) => {
-    const p = here[f]! * share
-    return Math.min(0.6, movedPrior(p, fault.id, shop))
-  })
+  const byBook = here.map((p) => p * share)
+  const ids = faults.map(({ id }) => id)
+  return Float64Array.from(movedPriors(byBook, ids, shop), (p) => Math.min(MOST_OF_A_PRIOR, p))
 }
 
 function conditionModels(

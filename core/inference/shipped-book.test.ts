@@ -104,7 +104,11 @@ describe('the shipped book', () => {
     )
     const plug = book.faultIndex.get('core-plug-leak')!
     const seam = book.faultIndex.get('radiator-seam-leak')!
-    expect(new Belief(shop, []).faults[plug]!).toBeCloseTo((40 * book.prior[plug]! + 2) / 50, 10)
+    const sum = (list: Float64Array) => list.reduce((total, p) => total + p, 0)
+    const counted = (40 * book.prior[plug]! + 2) / (40 * book.prior[seam]!)
+    expect(shop.prior[plug]! / shop.prior[seam]!).toBeCloseTo(counted, 9)
+    expect(sum(shop.prior)).toBeCloseTo(sum(book.prior), 9)
+    expect(new Belief(shop, []).faults[plug]!).toBeCloseTo(shop.prior[plug]!, 10)
     expect(shop.prior[seam]!).toBeLessThan(book.prior[seam]!)
   })
   it('priors that sets of so few faults cannot carry are refused', () => {

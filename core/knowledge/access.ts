@@ -19,6 +19,7 @@ const LOOP_OPENED: Access = {
     'thermostat-wrong-rating',
     'map-heater-lost',
     'pump-impeller-loose',
+    'pump-bearing-worn',
     'pump-seal-leak',
     'pump-gasket-leak',
     'electric-pump-dead',
@@ -84,7 +85,13 @@ export const ACCESS: readonly Access[] = [
   {
     id: 'pump-side-open',
     minutes: 60,
-    faults: ['pump-impeller-loose', 'pump-seal-leak', 'pump-gasket-leak', 'switchable-pump-off'],
+    faults: [
+      'pump-impeller-loose',
+      'pump-bearing-worn',
+      'pump-seal-leak',
+      'pump-gasket-leak',
+      'switchable-pump-off',
+    ],
   },
   {
     id: 'head-off',

@@ -15,7 +15,7 @@ const ROWS: readonly [string, number, string][] = [
   ['quick-connect or pipe seal', 1, 'quick-connect-leak'],
   ['radiator', 3, 'radiator-core-leak radiator-seam-leak drain-plug-leak'],
   ['expansion tank', 2, 'expansion-tank-leak tank-seal-leak'],
-  ['pressure cap', 3, 'cap-weak cap-vacuum-stuck cap-wrong'],
+  ['pressure cap', 4, 'cap-weak cap-vacuum-stuck cap-wrong cap-left-loose'],
   ['pump leaking', 2, 'pump-seal-leak pump-gasket-leak'],
   [
     'housing, manifold, module, pipe, plug, cooler joint',
@@ -38,7 +38,7 @@ const ROWS: readonly [string, number, string][] = [
     4,
     'thermostat-stuck-closed thermostat-opens-late thermostat-stuck-open thermostat-wrong-rating',
   ],
-  ['impeller', 1, 'pump-impeller-loose'],
+  ['impeller, bearing', 2, 'pump-impeller-loose pump-bearing-worn'],
   ['pump drive', 3, 'pump-drive-slipping electric-pump-dead switchable-pump-off'],
   ['trapped air', 1, 'trapped-air'],
   ['low coolant', 1, 'low-coolant'],

@@ -53,7 +53,7 @@ const FAULTS: readonly Fault[] = [
 ].map((fault) => withRenewals(withIsolatedHolds(fault)))
 
 export const BOOK: Book = {
-  version: '2026.11-8',
+  version: '2026.11-10',
   faults: FAULTS,
   conditions: CONDITIONS,
   signs: [...SIGNS.map((sign) => withLasting(sign, FAULTS)), ...RENEWAL_SIGNS],
@@ -66,6 +66,13 @@ export const BOOK: Book = {
 
 /** A fault's id in this book, for an id of any earlier one. */
 export const currentFault = (id: string): string => BOOK.aliases.faults[id] ?? id
+
+/**
+ * What a fault is called; its id, where this book does not know it.
+ * @example faultName('cap-weak') // 'Cap: weak or leaking'
+ */
+export const faultName = (id: string): string =>
+  BOOK.faults.find((fault) => fault.id === currentFault(id))?.name ?? id
 /** A sign's id in this book, for an id of any earlier one. */
 export const currentSign = (id: string): string => BOOK.aliases.signs[id] ?? id
 

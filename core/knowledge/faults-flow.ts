@@ -187,6 +187,38 @@ export const FLOW_FAULTS: readonly Fault[] = [
     proof: 'Delivery and a load run covering the complaint.',
   }),
   fault({
+    id: 'pump-bearing-worn',
+    name: 'Pump: bearing worn',
+    what: 'The shaft rocks and grinds; seal, belt and a fan that sits on it go next.',
+    part: 'pump',
+    group: 'flow',
+    needs: { pumpDrive: ['accessory-belt', 'timing-belt', 'gear'] },
+    prior: priors('rare', 'rare', 'exceptional'),
+    priorBecause:
+      'It wears long before it stops the pump; mostly it comes in as a weep or a noise.',
+    effects: [
+      yes('bearing-rough', 'nearlyAlways', 'Turned by hand without its belt it grinds or rocks.'),
+      yes('pulley-play', 'mostly', 'The pulley rocks with the shaft.'),
+      yes('belt-squeal', 'seldom', 'It drags, and the belt runs askew.'),
+      yes('belt-slips', 'rarely', 'A bearing that drags wears the belt off.'),
+      yes('vibration', 'seldom', 'With a fan on its shaft it shakes.'),
+      yes('pump-still', 'almostNever', 'Seized, it stops or throws the belt.'),
+    ],
+    causes: [POOR('seldom', 'A shaft that rocks lets the impeller rub, or the belt slip.')],
+    guards: [guard('bearing-felt', 'Bearing felt to grind or to rock', 'bearing-rough')],
+    links: [
+      overheating,
+      leadsTo('pump-seal-leak', 'often', 'A shaft that rocks wears its seal.'),
+      leadsTo('pump-drive-slipping', 'seldom', 'It throws or wears the belt.'),
+    ],
+    cost: cost(2, 150),
+    disturbs: [
+      { fault: 'trapped-air', level: 'seldom', because: 'The block is drained for it.' },
+      { fault: 'pump-gasket-leak', level: 'rarely', because: 'A new joint can be badly made.' },
+    ],
+    proof: 'Pulley runs true and turns without a sound; a load run.',
+  }),
+  fault({
     id: 'pump-drive-slipping',
     name: 'Pump drive: belt slipping or off',
     what: 'The belt slips on the pump pulley, or does not drive it at all.',

@@ -16,6 +16,7 @@ export const READING_FAULTS: readonly Fault[] = [
     effects: [
       yes('sensor-off-cold', 'mostly', 'Cold it disagrees with the air.'),
       yes('scan-disagrees', 'nearlyAlways', 'Scan against a second source.'),
+      yes('sensor-resistance-off', 'mostly', 'Its resistance is not what the maker’s table says.'),
       at('fan-late', { late: 'often', never: 'sometimes' }, 'The fan comes late, or early.'),
       yes('hot-at-idle', 'seldom', 'The fan comes late.'),
       yes('cooling-code', 'sometimes', 'Implausible values.'),
@@ -27,8 +28,18 @@ export const READING_FAULTS: readonly Fault[] = [
       yes('hot-at-load', 'seldom', 'Reading high, it cries wolf.'),
     ],
     guards: [
-      guard('second-temperature-differs', 'A second temperature at the same place, and it differs'),
-      guard('wiring-good', 'Wiring moved, and the reading steady'),
+      guard(
+        'second-temperature-differs',
+        'A second temperature at the same place, and it differs, or its resistance beside the maker’s table',
+        'second-temperature-differs',
+        'sensor-resistance-off',
+      ),
+      guard(
+        'wiring-good',
+        'Wiring moved, and the reading steady, or measured with the plug pulled',
+        'wiring-good',
+        'sensor-resistance-off',
+      ),
     ],
     cost: cost(0.4, 40),
     proof: 'Agrees within 3 K after a cold soak.',

@@ -6,8 +6,9 @@ import type { ProfileNeeds, SystemProfile } from '../vehicle/profile'
  */
 const FITTED: { readonly [K in keyof SystemProfile]?: Readonly<Record<string, number>> } = {
   fan: {
-    'viscous-clutch': 0.25,
-    'electric-relay': 0.4,
+    'engine-driven': 0.02,
+    'viscous-clutch': 0.24,
+    'electric-relay': 0.39,
     'electric-module': 0.25,
     'thermo-switch': 0.1,
   },
@@ -29,7 +30,8 @@ const FITTED: { readonly [K in keyof SystemProfile]?: Readonly<Record<string, nu
 /** The same where the engine is known to be a heavy diesel. */
 const FITTED_TO_HEAVY_DIESELS: typeof FITTED = {
   fan: {
-    'viscous-clutch': 0.8,
+    'engine-driven': 0.04,
+    'viscous-clutch': 0.76,
     'electric-relay': 0.1,
     'electric-module': 0.09,
     'thermo-switch': 0.01,

@@ -16,7 +16,13 @@ const CURED_BY: Readonly<Record<Renewable, { name: string; faults: readonly stri
   },
   pump: {
     name: 'pump',
-    faults: ['pump-impeller-loose', 'pump-seal-leak', 'electric-pump-dead', 'switchable-pump-off'],
+    faults: [
+      'pump-impeller-loose',
+      'pump-bearing-worn',
+      'pump-seal-leak',
+      'electric-pump-dead',
+      'switchable-pump-off',
+    ],
   },
   radiator: {
     name: 'radiator',
@@ -29,7 +35,7 @@ const CURED_BY: Readonly<Record<Renewable, { name: string; faults: readonly stri
       'radiator-debris',
     ],
   },
-  cap: { name: 'cap', faults: ['cap-weak', 'cap-vacuum-stuck'] },
+  cap: { name: 'cap', faults: ['cap-weak', 'cap-vacuum-stuck', 'cap-left-loose'] },
   'fan-clutch': {
     name: 'fan clutch',
     faults: ['fan-clutch-slipping', 'fan-clutch-locked', 'electro-viscous-control'],

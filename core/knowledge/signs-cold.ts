@@ -276,6 +276,20 @@ export const LEVEL_SIGNS: readonly Sign[] = [
     leak: { low: 'rarely', empty: 'practicallyNever' },
     leakBecause: 'Read against the wrong mark.',
   },
+  yesNo(
+    'not-drawn-back',
+    'Radiator low beside a full bottle',
+    LEVEL,
+    'rarely',
+    'It was topped up in the bottle alone.',
+    [
+      {
+        by: 'pressure-lost',
+        atLeast: { yes: 'even' },
+        because: 'What does not hold takes in air as it cools, and draws nothing back.',
+      },
+    ],
+  ),
   {
     id: 'residual-pressure',
     name: 'Pressure left after a cold night',
@@ -485,6 +499,13 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
     'It is the fault itself.',
   ),
   yesNo(
+    'cap-left-loose',
+    'Cap is not turned to its stop',
+    'cap',
+    'never',
+    'It is the fault itself.',
+  ),
+  yesNo(
     'cap-seal-damaged',
     'Seal of the cap is cut or swollen',
     'cap',
@@ -527,6 +548,13 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
     'Clutch play is taken for it.',
   ),
   yesNo(
+    'bearing-rough',
+    'Pump bearing grinds or rocks',
+    'belt-and-pump',
+    'never',
+    'It is the fault itself.',
+  ),
+  yesNo(
     'belt-slips',
     'Belt slips or is loose',
     'belt-and-pump',
@@ -553,6 +581,13 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
     'cold-soak',
     'almostNever',
     'Sun on the bonnet.',
+  ),
+  yesNo(
+    'sensor-resistance-off',
+    'Resistance of the coolant sensor is not the maker’s',
+    'cold-soak',
+    'never',
+    'It is the fault itself.',
   ),
   yesNo(
     'wiring-bad',

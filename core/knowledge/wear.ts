@@ -36,6 +36,7 @@ const WEARS = new Set([
   'pump-seal-leak',
   'pump-gasket-leak',
   'pump-impeller-loose',
+  'pump-bearing-worn',
   'pump-drive-slipping',
   'electric-pump-dead',
   'aux-pump-dead',

@@ -1,4 +1,5 @@
-import { type Check, type Phase, PHASES } from '../checks/define-check'
+import { type Check } from '../checks/define-check'
+import { type Phase, PHASES } from '../checks/check-terms'
 import { ALL_CHECKS, type CheckId } from '../checks/registry'
 import type { Belief } from '../inference/belief'
 import type { SignModel } from '../inference/sign-model'

@@ -1,7 +1,8 @@
 import type { CaseInput } from '../record/case-input'
 import type { Belief } from '../inference/belief'
 import type { SignModel } from '../inference/sign-model'
-import type { Check, Phase } from '../checks/define-check'
+import type { Check } from '../checks/define-check'
+import type { Phase } from '../checks/check-terms'
 import type { CheckId } from '../checks/registry'
 import type { PolicyName } from '../vehicle/policy'
 import { coolDownMinutesOf } from '../vehicle/profile'
@@ -21,6 +22,7 @@ import {
 import { admits, opening } from './policies'
 import { type Prediction, predictionOf } from './predict'
 import { provingChecks } from './prove'
+import { minutesOnTheBench, whileOut } from './while-out'
 import { waitBefore, waitsAfter, waitsOf, type Waits } from './waits'
 import { firstTwo, isSettled, type Lead, shownFaults, WANTED_LEAD } from './settled'
 import { chanceIn, normalise, takeShown, type Shown } from './shown'
@@ -35,6 +37,8 @@ export interface PlanStep {
   bits: number
   /** expected probability of the leading suspect once this step is done */
   expectedLead: number
+  /** the part is out for the repair: it is tested before the new one goes in */
+  whileOut?: true
 }
 
 export interface Plan {
@@ -66,7 +70,7 @@ const evenly = (i: number) => (0.5 + i * 0.6180339887498949) % 1
 
 /**
  * A whole plan, step by step: the check that gives most information per minute, waiting and cool-downs counted,
- * until the leading suspect is expected to have 90 %; before that what lays bare a lead that is likely already, as far as
+ * until the leading suspect is expected to have 90 %, and for a lead that has it what is tested while its part is out; before that what lays bare a lead that is likely already, as far as
  * `facts` do not show it yet. What the checks will show is played through on a fixed
  * lattice of possible truths drawn from the belief, so that the plan is the same every time.
  */
@@ -135,6 +139,17 @@ export function makePlan(
     })
     waits = waitsAfter(check.phase, waits, coolDownMinutes)
   }
+  for (const check of whileOut(prediction, planned, now))
+    if (!done.has(check))
+      steps.push({
+        check,
+        phase: 'bench',
+        minutes: minutesOnTheBench(check),
+        waitMinutes: 0,
+        bits: 0,
+        expectedLead: reached.first,
+        whileOut: true,
+      })
   return {
     policy,
     steps,

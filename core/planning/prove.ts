@@ -1,6 +1,6 @@
 import type { Check } from '../checks/define-check'
 import type { CheckId } from '../checks/registry'
-import { guardMet } from '../inference/rank'
+import { guardMet, nothingWrongIn } from '../inference/rank'
 import { locatingCheck } from './locate'
 import { minutesOf, openSigns, possibleChecks, type Planned } from './next-check'
 import { abnormalWith, type Prediction } from './predict'
@@ -11,16 +11,37 @@ import { waitBefore, waitsOf } from './waits'
 const WORTH_PROVING = 0.25
 /** and from here on, by what takes a warm-up, or waiting until it is hot, or cold again, too. */
 const WORTH_WAITING = 0.33
+/** From here on it is likely that nothing is wrong, and the vehicle is let go and looked at again. */
+const WORTH_LETTING_GO = 0.6
 /** Work that is worth doing for a lead that is certain, minutes; less for one that may be wrong. */
 const PATIENCE_MINUTES = 300
 /** How much oftener a check shows something abnormal with the fault than without, to be called a proof of it. */
-const LEAST_POWER = 0.5
+export const LEAST_POWER = 0.5
 
 /**
  * The checks that lay a lead bare, where it is likely and not proven yet: the one that names its place, and the one that
  * shows it far oftener with the fault than without, the shortest first among those that can be done now.
  */
 export function provingChecks(
+  prediction: Prediction,
+  planned: Planned,
+  facts: ReadonlySet<string>,
+): CheckId[] {
+  return [...new Set([...leadProofs(prediction, planned, facts), ...harmlessProofs(planned)])]
+}
+
+/** What shows that nothing is behind the complaint, where that is likely and was not shown. */
+function harmlessProofs(planned: Planned): CheckId[] {
+  const { belief, state, input } = planned
+  const { complaint } = input.case
+  if (nothingWrongIn(belief) < WORTH_LETTING_GO) return []
+  return possibleChecks(planned)
+    .filter(({ id, showsHarmless }) => showsHarmless?.includes(complaint) && !state.done.has(id))
+    .map(({ id }) => id)
+}
+
+/** What shows the fault that leads. */
+function leadProofs(
   prediction: Prediction,
   planned: Planned,
   facts: ReadonlySet<string>,
@@ -47,7 +68,7 @@ export function provingChecks(
 }
 
 /** By how much oftener the best open sign of a check is abnormal with the fault than without it. */
-function powerOf(
+export function powerOf(
   check: Check<CheckId>,
   prediction: Prediction,
   planned: Planned,

@@ -1,4 +1,5 @@
-import type { Check, Phase } from '../checks/define-check'
+import type { Check } from '../checks/define-check'
+import type { Phase } from '../checks/check-terms'
 import { WARM_UP_MINUTES, type EngineTemperature } from '../physics/engine-temperature'
 
 /** Waiting from where the engine stands until it is hot and until it is cold again, minutes. */

@@ -67,6 +67,13 @@ function daysIn(month: number, year: number): number {
   return [4, 6, 9, 11].includes(month) ? 30 : 31
 }
 
+/** A day, ms. */
+export const DAY_MS = 86_400_000
+
+/** Days from one date to another, both as year-month-day. */
+export const daysFrom = (from: string, to: string): number =>
+  (millisecondsOf(`${to}T00:00:00Z`) - millisecondsOf(`${from}T00:00:00Z`)) / DAY_MS
+
 export function compareMoments(a: string, b: string): number {
   return millisecondsOf(a) - millisecondsOf(b)
 }

@@ -1,4 +1,4 @@
-import type { Achievement } from '../checks/define-check'
+import type { Achievement } from '../checks/check-terms'
 import { ALL_CHECKS, checkOfKind, checkOfRecord, type CheckId } from '../checks/registry'
 import { engineTemperatureAt, type EngineTemperature } from '../physics/engine-temperature'
 import { compareMoments, millisecondsOf } from '../quantity/moment'

@@ -8,6 +8,7 @@ export type CaseParts = Pick<
   | 'case'
   | 'vehicle'
   | 'shop'
+  | 'policy'
   | 'site'
   | 'people'
   | 'instruments'
@@ -41,6 +42,7 @@ export function composeCaseFile(parts: CaseParts, exportedAt: string): CaseFile 
     },
     exportedAt,
     ...(parts.shop ? { shop: parts.shop } : {}),
+    ...(parts.policy ? { policy: parts.policy } : {}),
     site: parts.site,
     case: parts.case,
     vehicle: parts.vehicle,

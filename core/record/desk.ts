@@ -1,12 +1,10 @@
-import { millisecondsOf } from '../quantity/moment'
+import { DAY_MS, millisecondsOf } from '../quantity/moment'
 
 /**
  * What a device keeps of the shop beside what somebody pinned there: the open cases, and those that were worked on, or
  * opened on it, in the last days. The rest is searched for and fetched.
  */
 export const DESK = { recentDays: 21, mostOpen: 500, mostRecent: 300 } as const
-
-const DAY_MS = 86_400_000
 
 /** From when on work on a case, or a look at it, is recent; both in ms since 1970. */
 export const recentSinceMs = (nowMs: number): number => nowMs - DESK.recentDays * DAY_MS

@@ -1,3 +1,4 @@
+import { STRIP_DOWN_ITEMS } from '../checks/teardown/strip-down'
 import { z } from 'zod'
 import { writtenText } from '../quantity/text'
 import { part } from '../vehicle/parts'
@@ -28,6 +29,23 @@ export const EVENT_DATA = {
     outcome: z.enum(['cause-confirmed', 'not-found']),
     causes: z.array(writtenText(80)).max(5),
     words: writtenText(1000).optional(),
+    /** the leading suspects as they were ranked when it was closed */
+    believed: z
+      .array(
+        z.strictObject({
+          fault: writtenText(80),
+          probability: given(z.number().min(0).max(1)),
+        }),
+      )
+      .max(5)
+      .optional(),
+    /** measurements of a job with the head off that were not taken, and why it is closed all the same */
+    unmeasured: z
+      .strictObject({
+        items: z.array(z.enum(STRIP_DOWN_ITEMS)).min(1),
+        because: writtenText(500).min(1),
+      })
+      .optional(),
   }),
   reopened: z.strictObject({ why: writtenText(500).optional() }),
   /** takes back the event it supersedes, which did not happen; both stay */

@@ -1,3 +1,4 @@
+import type { ShopWays } from '../vehicle/shop-ways'
 import type { ShopExperience } from '../inference/shop-prior'
 import type { ShopLives } from '../audit/lives'
 import type { ShopPrices } from '../quote/prices'
@@ -78,6 +79,8 @@ export interface SessionDescription {
     lives?: ShopLives
     /** whether its confirmed cases move the book's priors, and which these are where they do */
     usesExperience?: boolean
+    /** how it works, as its lead has set it */
+    ways?: ShopWays
     experience?: ShopExperience
   }
   may: {

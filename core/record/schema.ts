@@ -2,6 +2,8 @@ import { z } from 'zod'
 import { moment } from '../quantity/moment'
 import { writtenText } from '../quantity/text'
 import { complaint } from '../vehicle/complaint'
+import { shopPolicy } from '../vehicle/policy'
+import { MOST_OF_A_SHOP_NAME } from '../vehicle/shop-ways'
 import { systemProfile } from '../vehicle/profile'
 import { caseEvent } from './events'
 import { caseRecord } from './envelope'
@@ -10,13 +12,12 @@ export const FORMAT = 'thermognosis-case'
 export const FORMAT_VERSION = 2
 /** An import larger than this is refused before it is read. */
 export const MAX_FILE_BYTES = 8 * 1024 * 1024
+/** A case with its photographs. */
+export const MAX_ZIP_BYTES = 128 * 1024 * 1024
 
 /** Entries of a case file. */
 export const MOST_RECORDS = 50_000
 export const MOST_EVENTS = 5_000
-
-/** Signs of a shop's name, of which a longer one is cut. */
-export const MOST_OF_A_SHOP_NAME = 80
 
 export const instrument = z.strictObject({
   id: z.uuid(),
@@ -74,6 +75,8 @@ export const caseFile = z.strictObject({
   exportedAt: moment,
   /** the shop that wrote it */
   shop: z.strictObject({ name: writtenText(MOST_OF_A_SHOP_NAME).min(1) }).optional(),
+  /** what that shop decides where practitioners differ; the product's defaults when absent */
+  policy: shopPolicy.optional(),
   site: z.strictObject({ elevationMetres: z.number().min(-500).max(6000) }),
   case: caseHeader,
   vehicle,

@@ -13,6 +13,8 @@ export interface TakenIn {
   already: number
   isNewCase: boolean
   isNewVehicle: boolean
+  /** pictures that came along and were not here */
+  photographs: number
   records: number
   events: number
   instruments: number

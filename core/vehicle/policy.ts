@@ -1,12 +1,22 @@
+import { z } from 'zod'
+
+/** Figures that a shop may set, and how far: nobody can set a stop limit at which an engine is harmed. */
+export const POLICY_RANGES = {
+  clutchTurnsAfterSwitchOff: { min: 0.5, max: 5 },
+  stopLimitC: { min: 95, max: 120 },
+} as const
+const within = ({ min, max }: { min: number; max: number }) => z.number().min(min).max(max)
+
 /** What a shop decides where practitioners differ; the defaults are the product's. */
-export interface Policy {
+export const shopPolicy = z.strictObject({
   /** turns of a fan after switch-off that still count as gripping */
-  clutchTurnsAfterSwitchOff: number
+  clutchTurnsAfterSwitchOff: within(POLICY_RANGES.clutchTurnsAfterSwitchOff),
   /** which cold result of a viscous clutch counts as normal */
-  clutchColdNormal: 'free' | 'some-drag' | 'either'
+  clutchColdNormal: z.enum(['free', 'some-drag', 'either']),
   /** coolant temperature at which a run is stopped, °C, unless the vehicle has its own */
-  stopLimitC: number
-}
+  stopLimitC: within(POLICY_RANGES.stopLimitC),
+})
+export type Policy = z.infer<typeof shopPolicy>
 
 export const DEFAULT_POLICY: Policy = {
   clutchTurnsAfterSwitchOff: 1.5,

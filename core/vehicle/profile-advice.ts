@@ -6,8 +6,8 @@ const CAP_BAND_KPA = 8
 
 /**
  * What does not fit together in a profile: a cap of another rating than the system's, a pressure cap on a bottle that
- * should be vented, a vented one where pressure is held, fan temperatures the wrong way round, a thermostat above the
- * fan's start. Empty when nothing speaks against it; unknown fields say nothing.
+ * should be vented, a vented one where pressure is held, fan temperatures the wrong way round, a second fan that starts before the
+ * first, a thermostat above the fan's start. Empty when nothing speaks against it; unknown fields say nothing.
  */
 export function profileAdvice(profile: SystemProfile): Message[] {
   const out: Message[] = []
@@ -34,6 +34,9 @@ export function profileAdvice(profile: SystemProfile): Message[] {
   const off = knownValue(profile.fanOffC)
   if (on !== undefined && off !== undefined && off >= on)
     out.push(message('profile.fanTemperatures'))
+  const second = knownValue(profile.secondFanOnC)
+  if (on !== undefined && second !== undefined && second < on)
+    out.push(message('profile.secondFanFirst'))
   const rating = knownValue(profile.thermostatRatingC)
   if (on !== undefined && rating !== undefined && on <= rating)
     out.push(message('profile.fanBeforeThermostat'))

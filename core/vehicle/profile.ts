@@ -11,7 +11,15 @@ export const capPlace = z.enum(['radiator-neck', 'tank'])
 export const systemProfile = z.strictObject({
   thermostatSide: known(z.enum(['outlet', 'inlet'])),
   thermostatRatingC: known(z.number().min(50).max(130)),
-  fan: known(z.enum(['viscous-clutch', 'electric-relay', 'electric-module', 'thermo-switch'])),
+  fan: known(
+    z.enum([
+      'engine-driven',
+      'viscous-clutch',
+      'electric-relay',
+      'electric-module',
+      'thermo-switch',
+    ]),
+  ),
   vessel: known(z.enum(['pressurised-tank', 'overflow-bottle'])),
   caps: z
     .array(
@@ -45,10 +53,16 @@ export const systemProfile = z.strictObject({
   engineOrientation: known(z.enum(['lengthwise', 'crosswise'])),
   fanOnC: known(z.number().min(60).max(130)),
   fanOffC: known(z.number().min(60).max(130)),
+  /** where a second fan, or the higher speed of the one, starts */
+  secondFanOnC: known(z.number().min(60).max(130)),
   /** coolant temperature at which a run of this vehicle is stopped, °C; the shop's limit where it has none of its own */
   stopLimitC: known(z.number().min(80).max(140)),
   /** minutes from working temperature to cold, the engine standing */
   coolDownMinutes: known(z.number().min(15).max(600)),
+  /** corrects what was said when the vehicle was taken in */
+  yearBuilt: known(z.number().int().min(1900).max(2100)),
+  /** how far it has gone by now, km */
+  kilometres: known(z.number().min(0).max(5_000_000)),
   /** where the figures of this profile come from, in the technician's words */
   figuresFrom: writtenText(120).optional(),
 })

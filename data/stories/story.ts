@@ -114,7 +114,15 @@ export function writeStory(story: Story, number: number, isClosed = true): CaseF
   }
 }
 
-const TABLES = ['coolant-out', 'coolant-inside', 'overheats', 'no-heat', 'told', 'inspection']
+const TABLES = [
+  'coolant-out',
+  'coolant-inside',
+  'overheats',
+  'no-heat',
+  'told',
+  'inspection',
+  'later',
+]
 
 /** Every third story is kept apart, in a folder of its own: the book is never tuned on those. */
 export const allVignettes = () =>

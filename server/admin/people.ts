@@ -1,6 +1,6 @@
 import { and, eq, sql } from 'drizzle-orm'
 import { uuidv7 } from 'uuidv7'
-import { ROLES, type Role } from '#core'
+import { ELEVATION_METRES, ROLES, type Role } from '#core'
 import { formatted, sentence } from '../../words/catalogue'
 import { writeAudit } from '../auth/audit'
 import { newPassword } from '../auth/new-password'
@@ -28,12 +28,9 @@ export interface NewPerson {
 const isRole = (role: string): role is Role => (ROLES as readonly string[]).includes(role)
 const isId = (text: string) => /^[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}$/i.test(text)
 
-/** Elevations at which somebody could have a shop, m. */
-const ELEVATION_METRES = { least: -430, most: 6000 }
-
 export async function createShop(name: string, elevation: string): Promise<string> {
   const elevationMetres = Number(elevation)
-  const { least, most } = ELEVATION_METRES
+  const { min: least, max: most } = ELEVATION_METRES
   if (!name.trim()) throw problem('nameMissing')
   if (
     !elevation.trim() ||

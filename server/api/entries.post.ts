@@ -5,13 +5,12 @@ import { type Actor, requireActor } from '../auth/actor'
 import { inTransaction } from '../database/client'
 import type { Transaction } from '../database/edge'
 import { learnSoon } from '../database/learning'
-import { defineApi, isDatabaseAway, readChecked, saidOf } from '../utils/define-api'
+import { defineApi, ENTRIES_BYTES, isDatabaseAway, readChecked, saidOf } from '../utils/define-api'
 import { takeEntry } from '../utils/entry-rules'
 import { doneTogether } from '../utils/together'
 
-/** Entries of one batch, and what they may be together, bytes. */
+/** Entries of one batch. */
 const MOST_ENTRIES = 50
-const MOST_BYTES = 4 * 1024 * 1024
 
 const entry = z.strictObject({
   kind: z.enum(ROW_ENTITIES),
@@ -104,7 +103,7 @@ const isRefusal = (error: unknown) => (saidOf(error)?.status ?? 500) < 500
 export default defineApi(async (event) => {
   const actor = await requireActor(event, 'record')
   const tooLarge = message('refusal.entryTooLarge')
-  const { entries } = await readChecked(event, body, MOST_BYTES, tooLarge)
+  const { entries } = await readChecked(event, body, ENTRIES_BYTES, tooLarge)
   const outcomes = await writtenTogether(actor.shopId, { actor, entries })
   if (entries.some(({ kind }) => kind === 'events')) learnSoon(actor.shopId)
   return { outcomes, serverNow: new Date().toISOString() }

@@ -7,7 +7,14 @@ import { isIdle, noteActivity } from './activity'
 import { type SealedSession, sealedSession } from './opened-cookies'
 import { countRequest } from '../utils/busy'
 import { refuse } from '../utils/api-error'
-import { may, type Permission, type Role, type ShopLives, type ShopPrices } from '#core'
+import {
+  may,
+  type Permission,
+  type Role,
+  type ShopLives,
+  type ShopPrices,
+  type ShopWays,
+} from '#core'
 
 export interface Actor {
   shopId: string
@@ -16,6 +23,7 @@ export interface Actor {
   prices?: ShopPrices | undefined
   usesExperience: boolean
   lives?: ShopLives | undefined
+  ways?: ShopWays | undefined
   personId: string
   name: string
   role: Role
@@ -65,6 +73,7 @@ export async function actorIn({ sessionId, shopId }: SealedSession): Promise<Act
     prices: row.shop.prices ?? undefined,
     usesExperience: row.shop.usesExperience,
     lives: row.shop.lives ?? undefined,
+    ways: row.shop.ways ?? undefined,
     personId: row.account.id,
     name: row.person.name ?? formatted('shared.nameErased', {}),
     role: row.account.role,

@@ -17,6 +17,7 @@ export type AuditedAction =
   | 'prices-set'
   | 'experience-set'
   | 'lives-set'
+  | 'settings-set'
   | 'case-imported'
 
 export interface Audited {

@@ -11,6 +11,7 @@ export async function describeSession(actor: Actor): Promise<SessionDescription>
       elevationMetres: actor.elevationMetres,
       ...(actor.prices ? { prices: actor.prices } : {}),
       ...(actor.lives ? { lives: actor.lives } : {}),
+      ...(actor.ways ? { ways: actor.ways } : {}),
       usesExperience: actor.usesExperience,
       ...(actor.usesExperience ? { experience: await experienceOf(actor.shopId) } : {}),
     },

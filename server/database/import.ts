@@ -50,7 +50,7 @@ export async function importCase(
   { shopId, personId: actorId }: { shopId: string; personId: string },
   file: CaseFile,
   { isTrial = false, tell, signal }: Watching = {},
-): Promise<TakenIn> {
+): Promise<Omit<TakenIn, 'photographs'>> {
   const imported: Imported = { by: actorId, ...(file.shop ? { shop: file.shop.name } : {}) }
   const opened = { by: file.case.openedBy, observedAt: file.case.openedAt, imported }
   return inTransaction(

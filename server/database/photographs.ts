@@ -1,6 +1,7 @@
-import { and, eq, sql } from 'drizzle-orm'
+import { and, eq, inArray, sql } from 'drizzle-orm'
 import { message } from '#core'
 import { refuse } from '../utils/api-error'
+import { writtenAnew } from '../utils/picture'
 import { database, inTransaction } from './client'
 import { photographs, shops } from './schema'
 
@@ -51,3 +52,35 @@ export const keepPhotograph = (photograph: Photograph): Promise<boolean> =>
       )
     return true
   })
+
+/** The bytes of some photographs of a shop, by their hash; those that are not kept here are left out. */
+export async function photographsOf(
+  shopId: string,
+  hashes: readonly string[],
+): Promise<Map<string, Buffer>> {
+  if (hashes.length === 0) return new Map()
+  const rows = await database()
+    .select({ sha256: photographs.sha256, bytes: photographs.bytes })
+    .from(photographs)
+    .where(and(eq(photographs.shopId, shopId), inArray(photographs.sha256, [...hashes])))
+  return new Map(rows.map(({ sha256, bytes }) => [sha256, bytes]))
+}
+
+/** Those of some photographs that are not kept here, each written anew; refused where one of them is no picture. */
+export async function missingOf(
+  shopId: string,
+  sent: ReadonlyMap<string, Buffer>,
+): Promise<Map<string, Buffer>> {
+  const missing = new Map<string, Buffer>()
+  for (const [sha256, bytes] of sent)
+    if (!(await isKept({ shopId, sha256 }))) missing.set(sha256, await writtenAnew(bytes))
+  return missing
+}
+
+/** Keeps photographs under the hashes by which the records that came with them know them. */
+export async function keepAll(
+  { shopId, personId: authorId }: { shopId: string; personId: string },
+  anew: ReadonlyMap<string, Buffer>,
+): Promise<void> {
+  for (const [sha256, bytes] of anew) await keepPhotograph({ shopId, sha256, bytes, authorId })
+}

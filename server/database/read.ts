@@ -115,11 +115,12 @@ export async function loadCase(shopId: string, caseId: string) {
   const [everyone, tools, [shop]] = await Promise.all([
     rowsOf(db, people, shopId, [...new Set(named)]),
     rowsOf(db, instruments, shopId, [...new Set(used)]),
-    db.select({ name: shops.name }).from(shops).where(eq(shops.id, shopId)),
+    db.select({ name: shops.name, ways: shops.ways }).from(shops).where(eq(shops.id, shopId)),
   ])
   return {
     case: header,
     shop: { name: shop!.name.slice(0, MOST_OF_A_SHOP_NAME) },
+    ...(shop!.ways ? { policy: shop!.ways.policy } : {}),
     site: { elevationMetres },
     vehicle: { ...vehicle, profile: of.profiles[0]?.profile ?? {} },
     records: recorded,

@@ -1,3 +1,4 @@
+import { type H3Event, setResponseHeader } from 'h3'
 import PdfPrinter from 'pdfmake'
 import type { TDocumentDefinitions } from 'pdfmake/interfaces'
 
@@ -24,4 +25,12 @@ export async function pdfOf(paper: TDocumentDefinitions): Promise<Buffer> {
     document.on('error', failed)
     document.end()
   })
+}
+
+/** Answers with a PDF that the browser shows, and saves under a name. */
+export function sendPdf(event: H3Event, name: string, bytes: Buffer): Buffer {
+  setResponseHeader(event, 'content-type', 'application/pdf')
+  setResponseHeader(event, 'content-security-policy', "default-src 'none'")
+  setResponseHeader(event, 'content-disposition', `inline; filename="${name}.pdf"`)
+  return bytes
 }

@@ -2,8 +2,8 @@ import { DateTime } from 'luxon'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import { lineMinor, NEEDS, type QuoteAnswered, type QuoteDrawn, totalsOf } from '#core'
 import { formatMoney } from '../../words/format'
-import { formatted } from '../../words/catalogue'
 import { SOURCE_LANGUAGE } from '../../words/languages'
+import { dayOf, pagesOf, type PaperSize, QUIET, RULES, say } from './paper'
 
 /** A quote as it is printed, of which case and by whom. */
 export interface QuoteOnPaper {
@@ -16,72 +16,40 @@ export interface QuoteOnPaper {
   answer?: { data: QuoteAnswered; observedAt: string } | undefined
 }
 
-const say = (id: string, told: Record<string, string | number> = {}) => formatted(id, told)
-const INK = '#1d2a2e'
-const QUIET = '#56666b'
-const LINE = '#cfc8b8'
-const day = (moment: DateTime) => moment.toFormat('d LLLL yyyy')
-
 /** The page of a quote: who and which vehicle, the lines by how much they matter, the sums, what was accepted. */
-export function quotePaper(paper: QuoteOnPaper, size: 'A4' | 'LETTER'): TDocumentDefinitions {
+export function quotePaper(paper: QuoteOnPaper, size: PaperSize): TDocumentDefinitions {
   const { quote, answer, shop, vehicle, plate } = paper
   const drawn = DateTime.fromISO(paper.drawnAt, { setZone: true })
-  return {
-    pageSize: size,
-    pageMargins: [56, 56, 56, 64],
-    defaultStyle: { font: 'Barlow', fontSize: 10.5, color: INK, lineHeight: 1.15 },
-    info: { title: `${say('quote.title')} ${vehicle} ${plate ?? ''}`.trim(), author: shop },
-    footer: (page, pages) => ({
+  const about = [vehicle, plate].filter(Boolean).join(' · ')
+  return pagesOf({ title: say('quote.title'), shop, about }, size, [
+    {
       columns: [
-        { text: [vehicle, plate].filter(Boolean).join(' · '), color: QUIET },
-        { text: say('quote.paper.page', { page, pages }), alignment: 'right', color: QUIET },
+        [
+          { text: say('quote.paper.for'), color: QUIET },
+          { text: about, bold: true },
+        ],
+        [
+          { text: say('quote.paper.drawn', { date: dayOf(drawn) }), alignment: 'right' },
+          {
+            text: say('quote.paper.validUntil', {
+              date: dayOf(drawn.plus({ days: quote.validDays })),
+            }),
+            alignment: 'right',
+          },
+        ],
       ],
-      margin: [56, 20, 56, 0],
-      fontSize: 9,
-    }),
-    content: [
-      {
-        columns: [
-          { text: say('quote.title'), fontSize: 24, bold: true },
-          { text: shop, alignment: 'right', bold: true, margin: [0, 10, 0, 0] },
-        ],
-      },
-      {
-        columns: [
-          [
-            { text: say('quote.paper.for'), color: QUIET },
-            { text: [vehicle, plate].filter(Boolean).join(' · '), bold: true },
-          ],
-          [
-            { text: say('quote.paper.drawn', { date: day(drawn) }), alignment: 'right' },
-            {
-              text: say('quote.paper.validUntil', {
-                date: day(drawn.plus({ days: quote.validDays })),
-              }),
-              alignment: 'right',
-            },
-          ],
-        ],
-        margin: [0, 14, 0, 18],
-      },
-      linesOf(quote),
-      sumsOf(quote),
-      ...(quote.words ? [{ text: quote.words, margin: [0, 14, 0, 0] } satisfies Content] : []),
-      ...(answer ? [acceptedBy(quote, answer)] : []),
-      { text: say('quote.paper.deference'), color: QUIET, fontSize: 9, margin: [0, 22, 0, 0] },
-    ],
-  }
+      margin: [0, 14, 0, 18],
+    },
+    linesOf(quote),
+    sumsOf(quote),
+    ...(quote.words ? [{ text: quote.words, margin: [0, 14, 0, 0] } satisfies Content] : []),
+    ...(answer ? [acceptedBy(quote, answer)] : []),
+    { text: say('quote.paper.deference'), color: QUIET, fontSize: 9, margin: [0, 22, 0, 0] },
+  ])
 }
 
 const shown = (minor: number, { currency }: QuoteDrawn) =>
   formatMoney(minor, currency, SOURCE_LANGUAGE)
-const RULES = {
-  hLineWidth: () => 0.6,
-  vLineWidth: () => 0,
-  hLineColor: () => LINE,
-  paddingTop: () => 5,
-  paddingBottom: () => 5,
-}
 
 function linesOf(quote: QuoteDrawn): Content {
   const head = ['quote.what', 'quote.quantity', 'quote.price', 'quote.paper.amount']
@@ -151,7 +119,7 @@ function acceptedBy(
   return {
     text: say('quote.paper.accepted', {
       keeper: data.keeper,
-      date: day(DateTime.fromISO(observedAt, { setZone: true })),
+      date: dayOf(DateTime.fromISO(observedAt, { setZone: true })),
       count: data.accepted.filter(Boolean).length,
       lines: quote.lines.length,
     }),

@@ -16,6 +16,8 @@ import { log, toldOf } from './log'
 import { addressOf, isBehindProxy } from './proxy'
 
 const SMALL_BODY_BYTES = 256 * 1024
+/** What entries may be, bytes: many in one request, or one by itself. What is taken among others is taken alone. */
+export const ENTRIES_BYTES = 4 * 1024 * 1024
 
 /**
  * A route: runs the handler and answers every error in the one shape `{ error: { code, sentence, message, path? } }`.
@@ -106,8 +108,12 @@ function unexpected(error: unknown, requestId: string | undefined): ApiError {
   return refuse.unexpected()
 }
 
-/** The request's body as text, at most `limit` bytes; larger ones are refused without being kept in memory. */
-export async function readText(event: H3Event, limit: number, tooLarge: Message): Promise<string> {
+/** The request's body as text, as `readBytes` reads it. */
+export const readText = async (event: H3Event, limit: number, tooLarge: Message): Promise<string> =>
+  (await readBytes(event, limit, tooLarge)).toString('utf8')
+
+/** The request's body, at most `limit` bytes; larger ones are refused without being kept in memory. */
+export async function readBytes(event: H3Event, limit: number, tooLarge: Message): Promise<Buffer> {
   const request = event.node.req
   const chunks: Buffer[] = []
   let size = 0
@@ -118,7 +124,7 @@ export async function readText(event: H3Event, limit: number, tooLarge: Message)
     if (size > limit + 100 * 1024 * 1024) request.destroy()
   }
   if (size > limit) throw refuse.tooLarge(tooLarge)
-  return Buffer.concat(chunks).toString('utf8')
+  return Buffer.concat(chunks)
 }
 
 /** The request's JSON body. */

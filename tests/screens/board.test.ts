@@ -66,12 +66,20 @@ describe('the board', () => {
     await nextTick()
     const [{ stamp }] = AtOnce.asked as [BoardRequest]
     AtOnce.asked = []
-    const lead = { name: 'Radiator: tank seam or neck', probability: 0.4 }
+    const drive = { may: 'with-care', why: { id: 'drive.loses', parameters: {} } }
+    const lead = { name: 'Radiator: tank seam or neck', probability: 0.4, drive }
     const again = board(seam)
     const { results } = again.shop as unknown as { results: Map<string, object> }
     results.set(seam.case.id, { key: seam.case.id, stamp, value: lead })
     expect(first.cards.value[0]!.lead).toBeUndefined()
     expect(again.cards.value[0]!.lead).toMatchObject({ ...lead, chance: '4 in 10' })
+  })
+  it('tells nothing of what an earlier version worked out and did not say all of', () => {
+    const { cards, shop } = board(seam)
+    const { results } = shop as unknown as { results: Map<string, object> }
+    const value = { name: 'Radiator: tank seam or neck', probability: 0.4 }
+    results.set(seam.case.id, { key: seam.case.id, stamp: 'of an earlier version', value })
+    expect(cards.value[0]!.lead).toBeUndefined()
   })
   it('has another stamp for another record, and for the system described otherwise', async () => {
     const stamps = new Set<string>()

@@ -1,7 +1,14 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { shallowRef } from 'vue'
-import { type CaseFile, checkCaseFile, type Instrument, readCaseFile } from '#core'
+import {
+  type CaseFile,
+  checkCaseFile,
+  DEFAULT_POLICY,
+  type Instrument,
+  type Policy,
+  readCaseFile,
+} from '#core'
 import { readFileSync } from 'node:fs'
 import type { Rows, ToldKind } from '../../app/local-store/rows'
 import { useReader } from '../../app/shop/reader'
@@ -17,7 +24,12 @@ const byId = <Row extends { id: string }>(rows: readonly Row[]) =>
   shallowRef(new Map(rows.map((row) => [row.id, row])))
 
 /** A device on which this case stands, and what else is said. */
-function reader(more: { profiles?: Rows['profiles'][]; instruments?: Rows['instruments'][] } = {}) {
+interface More {
+  profiles?: Rows['profiles'][]
+  instruments?: Rows['instruments'][]
+  policy?: Policy
+}
+function reader(more: More = {}) {
   const { profile, ...vehicle } = file.vehicle
   const tables = {
     people: byId<Rows['people']>(file.people.map(({ id, name }) => ({ id, name: name ?? null }))),
@@ -35,11 +47,11 @@ function reader(more: { profiles?: Rows['profiles'][]; instruments?: Rows['instr
     ),
   } satisfies { [K in ToldKind]: unknown }
   return {
-    ...useReader(
-      tables,
-      () => 'Saddle Line',
-      () => undefined,
-    ),
+    ...useReader(tables, {
+      name: () => 'Saddle Line',
+      experience: () => undefined,
+      policy: () => more.policy,
+    }),
     tables,
   }
 }
@@ -55,6 +67,13 @@ describe('a case as it stands on a device', () => {
     expect(input.site).toEqual(file.site)
     expect(new Set(input.records)).toEqual(new Set(file.records))
     expect(new Set(input.events)).toEqual(new Set(file.events))
+  })
+  it('is judged by what the shop decides, and its file says so', () => {
+    const policy = { ...DEFAULT_POLICY, stopLimitC: 108 }
+    const { caseInput, caseFileOf } = reader({ policy })
+    expect(caseInput(file.case.id)!.policy).toEqual(policy)
+    expect(caseFileOf(file.case.id)!.policy).toEqual(policy)
+    expect(reader().caseFileOf(file.case.id)).not.toHaveProperty('policy')
   })
   it('is written out as a file that reads back as the same', () => {
     const written = reader().caseFileOf(file.case.id)!

@@ -1,6 +1,6 @@
 import { uuidv7 } from 'uuidv7'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { Client, makeCase, PEOPLE, recordOf, sqlOf, type Parsed } from './client'
+import { Client, makeCase, PEOPLE, putRecord, recordOf, sqlOf, type Parsed } from './client'
 
 let ilka: Client
 let mave: Client
@@ -30,6 +30,41 @@ const changeSeq = async () =>
       await sql`select change_seq from shops s join cases c on c.shop_id = s.id where c.id = ${own.id}`
     )[0].change_seq,
   )
+
+describe('an entry that is large', () => {
+  const start = recordOf(PEOPLE.ilka, 'warm-up-run.start', {
+    airConditioning: 'off',
+    fanWatched: false,
+    level: 'full',
+    surface: 'not-known',
+  })
+  const logged = () => {
+    const seconds = Array.from({ length: 36_000 }, (_, i) => i / 10)
+    return recordOf(PEOPLE.ilka, 'warm-up-run.trace', {
+      run: start.id,
+      channel: 'pressure',
+      seconds,
+      values: seconds.map((at) => 40 + (at % 60) / 100),
+    })
+  }
+  it('is taken by itself as it is among others: an hour of a log at ten readings a second', async () => {
+    const [alone, among] = [logged(), logged()]
+    expect((await putRecord(ilka, own.id, start)).status).toBe(201)
+    const { status } = await putRecord(ilka, own.id, alone)
+    expect(status).toBe(201)
+    expect(await outcomes(ilka, [asEntry(among), asEntry(note('after it'))])).toMatchObject([
+      { status: 201 },
+      { status: 201 },
+    ])
+  })
+  it('is refused in one sentence where it is larger than any can be', async () => {
+    const { status, body } = await ilka.ask('PUT', `/api/records/${uuidv7()}`, {
+      case: own.id,
+      record: { ...note('x'), data: { text: 'x'.repeat(5_000_000) } },
+    })
+    expect([status, body.error.sentence]).toEqual([413, 'This entry is too large to be kept.'])
+  })
+})
 
 describe('a batch of entries', () => {
   it('is written in its order, each once, and moves the cursor by as many', async () => {

@@ -79,6 +79,14 @@ export const EXPECT: Record<
     request: ({ own }) => ['GET', `/api/cases/${own.id}/quote`],
     status: whoReads(404),
   },
+  'GET /api/cases/:id/archive': {
+    request: ({ own }) => ['GET', `/api/cases/${own.id}/archive`],
+    status: whoReads(200, 404),
+  },
+  'GET /api/cases/:id/report': {
+    request: ({ own }) => ['GET', `/api/cases/${own.id}/report`],
+    status: whoReads(200, 404),
+  },
   'GET /api/cases/:id/like': {
     request: ({ own }) => ['GET', `/api/cases/${own.id}/like`],
     status: whoReads(200, 404),
@@ -89,6 +97,25 @@ export const EXPECT: Record<
   },
   'PUT /api/shop/experience': {
     request: () => ['PUT', '/api/shop/experience', { uses: true }],
+    status: WHO_LEADS,
+  },
+  'GET /api/shop/settings': {
+    request: () => ['GET', '/api/shop/settings'],
+    status: whoReads(200),
+  },
+  'PUT /api/shop/settings': {
+    request: () => [
+      'PUT',
+      '/api/shop/settings',
+      {
+        name: 'Hochwart Pass Depot',
+        elevationMetres: 1300,
+        ways: {
+          school: 'certainty',
+          policy: { clutchTurnsAfterSwitchOff: 1.5, clutchColdNormal: 'either', stopLimitC: 115 },
+        },
+      },
+    ],
     status: WHO_LEADS,
   },
   'PUT /api/shop/lives': {

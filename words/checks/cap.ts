@@ -11,6 +11,8 @@ export const cap: CheckWords = {
     'wrong-for-place': 'Not the one for this place.',
     'vacuum-stuck': 'Vacuum valve stuck.',
     'seal-damaged': 'Seal damaged.',
+    sealed: 'Sealed: it has no valve.',
+    'found-loose': 'Found not turned to its stop.',
   },
   panel: {
     'cap.onlyColdWithoutPressureOpen':
@@ -30,8 +32,10 @@ export const cap: CheckWords = {
     'cap.onTheTank': 'On the tank',
     'cap.onTheRadiator': 'On the radiator',
     'cap.marking': 'Marking',
-    'cap.noMarking': 'No marking',
-    'cap.looksWrongHere': 'Looks wrong here',
+    'cap.noMarking': 'None',
+    'cap.looksWrongHere': 'Looks wrong',
+    'cap.sealed': 'Sealed',
+    'cap.noValve': 'no valve',
     'cap.askedForHere': 'Asked for here: {rating}',
     'cap.aMinuteAfter': 'A minute after',
     'cap.afterItOpenedAndClosed': 'After it opened and closed again',
@@ -50,6 +54,18 @@ export const cap: CheckWords = {
     'cap.right': 'Right',
     'cap.wrong': 'Wrong',
     'cap.notKnown': 'Not known',
+    'cap.asFound': 'Before you open it: turned to its stop?',
+    'cap.closed': 'To its stop',
+    'cap.loose': 'Loose',
+    'cap.bleedDown': 'How it bleeds down, read again and again',
+    'cap.readAgain': 'Read again',
+    'cap.secondsAfter': 'Seconds after',
+    'cap.pressureThen': 'Pressure then',
+    'cap.takeReadingOut': 'Take reading {at} out',
+    'cap.timesMustRise':
+      'The seconds must rise from reading to reading, and each needs its pressure.',
+    'cap.oneReadingIsNone': 'A bleed-down takes two readings or more.',
+    'cap.restsAt': 'Last read',
     'cap.keepTheCapTest': 'Keep the cap test',
     'cap.leaveAsItWas': 'Leave as it was',
     'cap.typeTheCapsMarkingOr': 'Type the cap’s marking, or say that it has none.',
@@ -66,9 +82,22 @@ export const cap: CheckWords = {
     'cap.pass.neck': 'the neck it seats on',
     'cap.pass.vacuumNotTested': 'the vacuum valve, which was not tried',
     'says.capOpens': 'Cap marked {marking} opens at {opening}',
+    'note.capHoldsMoreThanItOpens':
+      'It is said to hold more than it opens at: one of the two was misread. Test it again.',
+    'note.capReadLonger':
+      'Read it until a minute has gone by: a cap is judged by what it keeps then.',
+    'note.capStillFalls':
+      'It still fell by {fall} when it was read last: what it holds for good is less than {last}.',
+    'says.capFound.closed': 'Cap was turned to its stop when it was found',
+    'says.capFound.loose': 'Cap was found loose, not turned to its stop',
     'says.capHolds': 'Cap holds {held} after a minute',
     'says.vacuum.free': 'Vacuum valve moves freely',
     'says.vacuum.stuck': 'Vacuum valve is stuck',
+    'note.capSealed':
+      'A sealed cap only closes: pressure is let go at another one. Test the cap that opens.',
+    'note.capLetsNothingGo':
+      'Nothing here lets pressure go, or coolant back: fit the cap that belongs here before the engine runs.',
+    'says.capSealed': 'A sealed cap sits where one with a valve belongs',
     'says.capWrong': 'Cap is not the one for this place',
     'says.capRight': 'Cap is right for this place',
     'says.capSeals.good': 'Seals of the cap look good',

@@ -9,6 +9,9 @@ export const coldSoak: CheckWords = {
     doubtful: 'Nearly: the block may not have stood in the air that was measured.',
     'not-soaked': 'Not stood long enough to judge.',
     'nothing-to-compare': 'Nothing to compare with yet.',
+    'resistance-right': 'The sensor’s resistance is right.',
+    'resistance-doubtful': 'The sensor’s resistance lies just beside its range.',
+    'resistance-off': 'The sensor’s resistance is not what it should be.',
   },
   panel: {
     'cold-soak.beforeAnyStartAfterHours':
@@ -16,6 +19,11 @@ export const coldSoak: CheckWords = {
     'cold-soak.coolantSensorAgainstTheAir': 'Coolant sensor against the air',
     'cold-soak.theyAgreeWhenTheyLie':
       'They agree when they lie within {agrees_within_k} of each other.',
+    'cold-soak.theSensorByItself': 'The sensor by itself, plug pulled',
+    'form.cold-soak.measuredOhm': 'Resistance measured',
+    'form.cold-soak.at': 'Sensor is at',
+    'form.cold-soak.specifiedFromOhm': 'Maker’s table, from',
+    'form.cold-soak.specifiedToOhm': 'Maker’s table, to',
     'cold-soak.stoodFor': 'Stood for',
     'cold-soak.coolantScanTool': 'Coolant, scan tool',
     'cold-soak.airOutside': 'Air outside',
@@ -41,6 +49,11 @@ export const coldSoak: CheckWords = {
     'coldSoak.pass.hot': 'a sensor that fails only hot',
     'coldSoak.shortSoak':
       'Stood for less than {hours, plural, one {# hour} other {# hours}}: the block is still warm, and this counts little.',
+    'coldSoak.lookAtTheWiring':
+      'The sensor itself is right at this temperature. If what it tells is not, look at plug, wire and ground.',
+    'says.resistance.right': 'The sensor’s resistance is what it should be',
+    'says.resistance.warmer': 'By its resistance the sensor reads {off} too warm',
+    'says.resistance.colder': 'By its resistance the sensor reads {off} too cold',
     'says.coldSoak':
       'Coolant sensor {bias} off the air after {hours, plural, one {# hour} other {# hours}}',
     'says.wiring.steady': 'Reading steady while the wiring is moved',

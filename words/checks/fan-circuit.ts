@@ -58,6 +58,7 @@ export const fanCircuit: CheckWords = {
     'fan-circuit.control.thermo-switch': 'Switch in the radiator',
     'fan-circuit.control.electric-relay': 'Control of the relay',
     'fan-circuit.control.viscous-clutch': 'Control',
+    'fan-circuit.control.engine-driven': 'Control',
     'fan-circuit.commandedByScanTool': 'Commanded on by the scan tool: is the command at the plug?',
     'fan-circuit.calledFor': 'Called for: does the control side pull the relay?',
     'fan-circuit.byItself': '{what} by itself',
@@ -68,7 +69,7 @@ export const fanCircuit: CheckWords = {
     'fan-circuit.circuit-drawing.theBreakCouldStillBe': '{link}: the break could still be here',
     'fan-circuit.circuit-drawing.cleared': '{link}: cleared',
     'fan-circuit.thisVehicleIsSaidTo':
-      'This vehicle is said to have a viscous clutch: a circuit walk is for an electric fan. Correct the system profile if it has one.',
+      'This vehicle’s fan is said to be driven by the engine: a circuit walk is for an electric fan. Correct the system profile if it has one.',
     'fan-circuit.theBreakIsAt': 'The break is at: {l}.',
     'fan-circuit.theseMeasurementsContradictOneSingle':
       'These measurements contradict one single break: measure again, or look for two.',

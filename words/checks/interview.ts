@@ -26,6 +26,14 @@ export const interview: CheckWords = {
     'interview.askNext': 'Ask next',
     'interview.canStillMoveTheRanking': '{worth} {worth2} can still move the ranking.',
     'interview.nothingMoreToAskThat': 'Nothing more to ask that would change the ranking.',
+    'interview.top-ups.writtenDown': 'Top-ups written down, day by day',
+    'interview.top-ups.on': 'Filled to the mark on',
+    'interview.top-ups.amount': 'Went in',
+    'interview.top-ups.add': 'One more top-up',
+    'interview.top-ups.keep': 'Keep the top-ups',
+    'interview.top-ups.takeOut': 'Take top-up {at} out',
+    'interview.top-ups.dayAndAmount':
+      'Each top-up needs its day and its amount, and no day stands twice.',
     'interview.topsUp': 'Tops up:',
     'interview.notKnown': 'not known',
     'interview.aboutAWeek': 'about {week} a week',
@@ -68,6 +76,10 @@ export const interview: CheckWords = {
     'advice.doNotDrive': 'Better not driven until this is settled.',
     'says.keeperYes': '“{question}” Yes',
     'says.keeperNo': '“{question}” No',
+    'says.lossByTopUps': 'By what was topped up on which days it loses {loss} a week',
+    'assumes.filledToMark':
+      'each of the {times} times it was filled to the same mark, over {days, plural, one {# day} other {# days}}',
+    'note.oneTopUpIsNoRate': 'One top-up is no rate yet: note the next one too.',
     'says.lossPerWeek': 'Keeper tops up {loss} a week',
   },
 }

@@ -10,6 +10,7 @@ export const pumpOff: CheckWords = {
     'impeller-worn': 'Impeller is worn.',
     'impeller-broken': 'Impeller is broken.',
     'seal-worn': 'Seal is worn.',
+    'bearing-worn': 'Bearing is worn.',
   },
   panel: {
     'form.pump-off.impeller': 'Impeller',

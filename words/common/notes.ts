@@ -1,5 +1,7 @@
 /** What several checks say. */
 export const NOTES: Readonly<Record<string, string>> = {
+  'note.clutchOnPlainFan':
+    'The profile says this fan turns with the engine: there is no clutch to test. Look at the profile.',
   'note.circuitOnViscousFan':
     'The profile says this fan is driven by the engine: an electric fan circuit does not belong to it. Look at the profile.',
   'note.clutchOnElectricFan':
@@ -10,7 +12,9 @@ export const NOTES: Readonly<Record<string, string>> = {
     'Cylinder {cylinder} of an engine with {cylinders}: this reading is not used.',
   'note.sensorMayBeDry':
     'Level low and a cool, steady reading: the sensor may be out of the liquid. It says nothing until the level is right.',
-  'note.heldAssumed':
+  'note.held.cap': 'Boiling is reckoned with {held}: the cap was found to hold no more.',
+  'note.held.system': 'Boiling is reckoned with {held}: the system was seen to hold no more.',
+  'note.held.assumed':
     'What the system holds is not known: boiling is reckoned with {held}. Test the cap.',
   'note.unitSlip':
     'The two agree after one is converted: probably one temperature in two units. Which is it?',

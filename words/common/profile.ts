@@ -10,6 +10,8 @@ export const PROFILE: Readonly<Record<string, string>> = {
     'A vented cap on the radiator neck holds no pressure: wrong for this place.',
   'profile.tankCapVented':
     'A vented cap on a pressurised tank holds no pressure: wrong for this place.',
+  'profile.secondFanFirst':
+    'The second fan, or the higher speed, is said to start before the first.',
   'profile.fanTemperatures':
     'The fan would stop above where it starts: look at the two temperatures again.',
   'profile.fanBeforeThermostat':

@@ -28,6 +28,9 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.madeBySomeoneElse':
     'This entry was made by someone else and can only be sent when that person is signed in.',
   'refusal.noJpeg': 'This is no JPEG picture.',
+  'refusal.zipDamaged': 'This zip is damaged, or was cut off: fetch it again where it came from.',
+  'refusal.zipWithoutCase':
+    'There is no case in this zip: it holds no “case.json” of a size that is read.',
   'refusal.photographDamaged': 'This photograph arrived damaged.',
   'refusal.noSuchRun': 'This reading belongs to no hold or run of this case.',
   'refusal.withdrawsNothing': 'A withdrawal must say what it takes back.',

@@ -126,6 +126,7 @@ const BOARD = {
     'Die Datei beschreibt das System dieses Fahrzeugs anders, ist aber älter als das, was hier bekannt ist: das bleibt.',
   'board.import.instruments':
     '{instruments, plural, one {# Messgerät} other {# Messgeräte}} der anderen Werkstatt.',
+  'board.import.photographs': '{photographs, plural, one {# Foto} other {# Fotos}} dazu.',
   'board.import.people':
     '{people, plural, one {# Person} other {# Personen}} der anderen Werkstatt.',
   'board.import.take': 'Übernehmen',
@@ -138,6 +139,10 @@ const BOARD = {
   'case.case-card.found':
     '{shown, select, yes {Gezeigt: instand setzen, dann beweisen} other {Fast geklärt: zeigen, bevor ein Teil bestellt wird}}',
   'case.case-card.coldAt': 'Kalt um {at}',
+  'case.case-card.last': 'zuletzt {last}',
+  'drive.may.not': 'Nicht fahren',
+  'drive.may.with-care': 'Mit Vorsicht fahren',
+  'drive.may.yes': 'Darf gefahren werden',
   'case.case-card.opened': '{stage} · seit {opened}',
 }
 
@@ -145,6 +150,22 @@ const FRAME = {
   'frame.backToTheBoard': 'Zurück zur Übersicht',
   'frame.unitsThemeAndSignOut': 'Einheiten, Aussehen und Abmelden',
   'frame.signIn': 'Anmelden',
+  'frame.find': 'Prüfung, Fall, Fahrzeug oder Fehler finden',
+  'frame.found': 'Gefunden',
+  'frame.nothingFound': 'Unter diesen Wörtern ist nichts bekannt.',
+  'frame.group.check': 'Prüfung',
+  'frame.group.case': 'Fall',
+  'frame.group.vehicle': 'Fahrzeug',
+  'frame.group.fault': 'Fehler',
+  'frame.group.place': 'Seite',
+  'frame.keys': 'Tasten auf dieser Seite',
+  'frame.keysBeside':
+    'Escape schließt, was offen ist. Tabulator geht weiter, Pfeile gehen in einer Auswahl. Strg und K findet auch aus einem Feld heraus.',
+  'frame.close': 'Schließen',
+  'frame.moreTimers':
+    '{n, plural, one {# weitere laufende Zeit} other {# weitere laufende Zeiten}}',
+  'frame.timersThatRun': '{n} laufende Zeiten',
+  'frame.timeIsOver': 'Die Zeit ist um',
   'frame.notKept': '{unkept} nicht gesichert',
   'frame.notKeptHereNotSent': 'Hier nicht gesichert · {kept} zu senden',
   'frame.nothingKeptHereAllSent': 'Hier nichts gesichert · alles gesendet',
@@ -217,6 +238,7 @@ const CASE = {
   'case.next-box.settled': 'Gezeigt: {name}',
   'case.next-box.nearlySettled': 'So gut wie gefunden: {name}',
   'case.next-box.mendItThenProveIt': 'Beheben, dann die Reparatur nachweisen: {proof}',
+  'case.next-box.whileItIsOut': 'Solange es ausgebaut ist, vor dem Einbau des neuen:',
   'case.next-box.beforeAPartIsOrdered': 'Bevor ein Teil bestellt wird: {guard}.',
   'case.next-box.itShowsTheLead': '{why} Das zeigt den führenden Verdacht selbst, wenn er stimmt.',
   'case.next-box.theWholeWay': 'Der ganze Weg',
@@ -228,6 +250,7 @@ const CASE = {
   'case.plan-dialog.minutes': '{minutes} min',
   'case.plan-dialog.hours': '{hours} h',
   'case.plan-dialog.days': '{days, plural, one {# Tag} other {# Tage}}',
+  'case.plan-dialog.whileItIsOut': 'Solange es ausgebaut ist, {minutes} min',
   'case.plan-dialog.stepTakes': '{phase}, {minutes} min',
   'case.plan-dialog.stepWaits': '{phase}, {minutes} min, nach {wait} Warten',
   'case.plan-dialog.leadThen': 'Spitze dann {chance}',

@@ -61,6 +61,8 @@ export const BOARD: Readonly<Record<string, string>> = {
     'The file describes the system of this vehicle otherwise, but is older than what is known here: that stays.',
   'board.import.instruments':
     '{instruments, plural, one {# instrument} other {# instruments}} of the other shop.',
+  'board.import.photographs':
+    '{photographs, plural, one {# photograph} other {# photographs}} with it.',
   'board.import.people': '{people, plural, one {# person} other {# people}} of the other shop.',
   'board.import.take': 'Take it in',
   'board.import.leave': 'Leave it',

@@ -1,11 +1,4 @@
 export const CASE: Readonly<Record<string, string>> = {
-  'case.case-card.ranking': 'Ranking …',
-  'case.case-card.next':
-    'Next: {what}, {minutes} min{waits, select, yes {, engine running} other {}}',
-  'case.case-card.found':
-    '{shown, select, yes {Shown: mend it, then prove it} other {Nearly settled: show it before a part is ordered}}',
-  'case.case-card.coldAt': 'Cold at {at}',
-  'case.case-card.opened': '{stage} · opened {opened}',
   'case.check-column.history': 'History',
   'case.check-column.moreBelow': 'More below',
   'case.check-column.kept': 'Kept: {kind}.',
@@ -38,6 +31,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.next-box.settled': 'Shown: {name}',
   'case.next-box.nearlySettled': 'As good as found: {name}',
   'case.next-box.mendItThenProveIt': 'Mend it, then prove the repair: {proof}',
+  'case.next-box.whileItIsOut': 'While it is out, before the new one goes in:',
   'case.next-box.beforeAPartIsOrdered': 'Before a part is ordered: {guard}.',
   'case.next-box.itShowsTheLead': '{why} It shows the leading suspect itself, if it is there.',
   'case.next-box.theWholeWay': 'The whole way',
@@ -89,6 +83,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.plan-dialog.minutes': '{minutes} min',
   'case.plan-dialog.hours': '{hours} h',
   'case.plan-dialog.days': '{days, plural, one {# day} other {# days}}',
+  'case.plan-dialog.whileItIsOut': 'While it is out for the repair, {minutes} min',
   'case.plan-dialog.stepTakes': '{phase}, {minutes} min',
   'case.plan-dialog.stepWaits': '{phase}, {minutes} min, after {wait} of waiting',
   'case.plan-dialog.leadThen': 'lead then {chance}',
@@ -229,6 +224,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'profile.propyleneGlycol': 'Propylene glycol',
   'profile.water': 'Water',
   'profile.fan': 'Fan',
+  'profile.engineDrivenFan': 'Driven by the engine, no clutch',
   'profile.viscousClutch': 'Viscous clutch',
   'profile.electricRelay': 'Electric, relay',
   'profile.electricModule': 'Electric, module',
@@ -244,6 +240,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'profile.rating': 'Rating',
   'profile.stopsRunAt': 'Stop a run at',
   'profile.coolantInTheSystem': 'Coolant in the system',
+  'profile.secondStartsAt': 'Second fan or speed starts at',
   'profile.startsAt': 'Starts at',
   'profile.stopsAt': 'Stops at',
   'profile.theSystemIsMadeFor': 'The system is made for',
@@ -264,6 +261,8 @@ export const CASE: Readonly<Record<string, string>> = {
   'profile.cylinders': 'number of cylinders',
   'profile.glycol': 'share of glycol',
   'profile.coolDown': 'time to cool down',
+  'profile.yearBuilt': 'year built',
+  'profile.distance': 'distance so far',
   'profile.figuresFrom': 'where its figures come from',
   'case.history-dialog.what':
     '{how, select, corrected {Corrected} done {Done} other {Recorded}}: {name}',

@@ -15,6 +15,7 @@ import { QUOTE } from './quote'
 import { RECORD } from './record'
 import { REPORT } from './report'
 import { SETTINGS } from './settings'
+import { SHOP } from './shop'
 import { SIGNIN } from './sign-in'
 import { SHARED } from './shared'
 import { STORE } from './store'
@@ -39,6 +40,7 @@ export const SCREENS: Readonly<Record<string, string>> = {
   ...RECORD,
   ...REPORT,
   ...SETTINGS,
+  ...SHOP,
   ...SIGNIN,
   ...STORE,
 }

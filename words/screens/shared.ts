@@ -4,6 +4,23 @@ export const SHARED: Readonly<Record<string, string>> = {
   'complaint.overheats': 'Overheats',
   'complaint.no-heat': 'No heat',
   'complaint.inspection': 'Inspection',
+  'drive.cylinder': 'Not to be started or driven: coolant stood in a cylinder.',
+  'drive.oil': 'Not to be driven: oil and coolant are mixed, which ruins bearings within minutes.',
+  'drive.gearbox':
+    'Not to be driven: gearbox fluid and coolant are mixed, which ruins the gearbox.',
+  'drive.empty': 'Not to be driven: hardly any coolant is left in it.',
+  'drive.gross':
+    'Not to be driven: under pressure it loses coolant faster than it can be topped up.',
+  'drive.limit': 'Not to be driven: it came to the highest temperature it may have.',
+  'drive.overheats': 'Not to be driven until its cause is mended: it overheats.',
+  'drive.loses':
+    'Drive with care: look at the level, cold, before every trip, and stop at once if the needle rises.',
+  'drive.mended': 'Mended and not proven yet: keep an eye on needle and level.',
+  'drive.noHeat': 'May be driven: the engine is cooled, the cabin is not heated.',
+  'drive.freely': 'May be driven: nothing was found that speaks against it.',
+  'drive.may.not': 'Do not drive',
+  'drive.may.with-care': 'Drive with care',
+  'drive.may.yes': 'May be driven',
   'stage.closed': 'Closed',
   'stage.repaired': 'Repaired, to be proven',
   'stage.pressed': 'Pressed',

@@ -11,6 +11,7 @@ const NOTHING: BeltAndPump = {
   pumpTurns: 'not-known',
   slip: 'not-known',
   wobble: 'not-known',
+  bearing: 'not-known',
   routing: 'not-checked',
 }
 const seen = computed(() => last.value?.data ?? NOTHING)
@@ -48,6 +49,19 @@ const ROWS = computed(() => [
       { value: 'not-known', text: say('belt-and-pump.notLooked') },
     ],
   },
+  ...(drive.value === 'electric'
+    ? []
+    : [
+        {
+          key: 'bearing',
+          label: say('belt-and-pump.bearingByHand'),
+          options: [
+            { value: 'smooth', text: say('belt-and-pump.smooth') },
+            { value: 'rough', text: say('belt-and-pump.grinds') },
+            { value: 'not-known', text: say('belt-and-pump.beltStaysOn') },
+          ],
+        },
+      ]),
   {
     key: 'pumpTurns',
     label:
@@ -77,7 +91,7 @@ const set = (key: string, value: string) => amend({ ...seen.value, [key]: value 
     <ChoiceRows :rows="ROWS" :values="seen" :disabled="!mayRecord" @set="set" />
     <CheckResult :outcome="outcome" :nothing="say('belt-and-pump.nothingFoundSoFar')" />
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('belt-and-pump.takeItBack')
       }}</v-btn>
     </div>

@@ -4,8 +4,14 @@ import { capCheck } from '#core'
 const { say, stateWords } = useWords()
 
 /** What the last test of the cap came to, and what it does not clear. */
-const { last, figures: analysis } = useCheck(capCheck, 'cap.test')
+const { last, outcome, figures: analysis } = useCheck(capCheck, 'cap.test')
 const preferences = usePreferences()
+const MARKING = {
+  unmarked: 'cap.notMarked',
+  'looks-wrong': 'cap.looksWrong',
+  sealed: 'cap.noValve',
+} as const
+const notes = computed(() => (outcome.value?.notes ?? []).map(preferences.say))
 </script>
 
 <template>
@@ -25,9 +31,7 @@ const preferences = usePreferences()
         <dd>
           {{
             typeof last.data.marking === 'string'
-              ? last.data.marking === 'unmarked'
-                ? say('cap.notMarked')
-                : say('cap.looksWrong')
+              ? say(MARKING[last.data.marking])
               : preferences.show('pressure', last.data.marking.coreValue)
           }}
         </dd>
@@ -39,6 +43,10 @@ const preferences = usePreferences()
       <div v-if="analysis?.heldKPaGauge !== undefined">
         <dt>{{ say('cap.holdsAfterAMinute') }}</dt>
         <dd>{{ preferences.show('pressure', analysis.heldKPaGauge) }}</dd>
+      </div>
+      <div v-if="analysis?.bleedDown">
+        <dt>{{ say('cap.restsAt') }}</dt>
+        <dd>{{ preferences.show('pressure', analysis.bleedDown.lastKPaGauge) }}</dd>
       </div>
       <div v-if="analysis?.boilingPointC !== undefined">
         <dt>{{ say('cap.coolantBoilsAt') }}</dt>
@@ -54,6 +62,7 @@ const preferences = usePreferences()
         </dd>
       </div>
     </dl>
+    <p v-for="note in notes" :key="note">{{ note }}</p>
     <p>
       <strong>{{ say('cap.thisDoesNotClear') }}</strong>
       {{ analysis?.doesNotProve.map(preferences.say).join('; ') }}.

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { capCheck, type CapTest, type Instrument, knownValue, type QuantityRecord } from '#core'
+import BleedDown, { type Line } from './BleedDown.vue'
 import CapResult from './CapResult.vue'
 
 const { say } = useWords()
@@ -13,13 +14,17 @@ const profile = computed(() => open.input.value?.vehicle.profile ?? {})
 const place = ref<CapTest['place']>(
   knownValue(profile.value.vessel) === 'overflow-bottle' ? 'radiator-neck' : 'tank',
 )
-const markingKind = ref<'marked' | 'unmarked' | 'looks-wrong'>('marked')
+const markingKind = ref<'marked' | Extract<CapTest['marking'], string>>('marked')
+const hasValve = computed(() => markingKind.value !== 'sealed')
 const marking = ref<QuantityRecord>()
 const opening = ref<QuantityRecord>()
 const held = ref<QuantityRecord>()
 const vacuumValve = ref<CapTest['vacuumValve']>('not-known')
 const seals = ref<CapTest['seals']>('not-known')
 const fitsPlace = ref<CapTest['fitsPlace']>('not-known')
+const asFound = ref<NonNullable<CapTest['asFound']>>('not-known')
+const lines = ref<Line[]>([])
+const bleedDown = useTemplateRef('bleed')
 const problem = ref('')
 const rating = computed(
   () => knownValue(profile.value.systemRatingKPa) ?? knownValue(profile.value.caps?.[0]?.ratingKPa),
@@ -46,6 +51,8 @@ function change() {
   vacuumValve.value = data.vacuumValve
   seals.value = data.seals
   fitsPlace.value = data.fitsPlace
+  asFound.value = data.asFound ?? 'not-known'
+  lines.value = (data.bleedDown ?? []).map((reading, id) => ({ id, ...reading }))
   editing.value = true
 }
 const gauge = ref<Instrument>()
@@ -56,20 +63,29 @@ async function keep() {
   if (
     !opening.value &&
     !held.value &&
+    lines.value.length === 0 &&
+    asFound.value === 'not-known' &&
     markingKind.value === 'marked' &&
     seals.value === 'not-known' &&
     vacuumValve.value === 'not-known' &&
     fitsPlace.value === 'not-known'
   )
     return void (problem.value = say('cap.nothingWasMeasuredOrSeen'))
+  const readings = bleedDown.value?.readings()
+  if (readings && 'problem' in readings) return void (problem.value = readings.problem)
   const data: CapTest = {
     place: place.value,
     marking: markingKind.value === 'marked' ? marking.value! : markingKind.value,
-    opening: opening.value,
-    after60Seconds: held.value,
-    vacuumValve: vacuumValve.value,
+    vacuumValve: 'not-known',
+    ...(hasValve.value && {
+      opening: opening.value,
+      after60Seconds: held.value,
+      vacuumValve: vacuumValve.value,
+    }),
     seals: seals.value,
     fitsPlace: fitsPlace.value,
+    ...(hasValve.value && readings && { bleedDown: readings }),
+    ...(asFound.value !== 'not-known' && { asFound: asFound.value }),
   }
   await shop.addRecord(
     open.id,
@@ -99,24 +115,47 @@ async function keep() {
       </div>
     </template>
     <template v-else>
-      <ChoiceRow
-        v-model="place"
-        :label="say('cap.whereTheCapSits')"
-        :options="[
-          { value: 'tank', text: say('cap.onTheTank') },
-          { value: 'radiator-neck', text: say('cap.onTheRadiator') },
-        ]"
-      />
-      <ChoiceRow
-        v-model="markingKind"
-        :label="say('cap.marking')"
-        :options="[
-          { value: 'marked', text: say('cap.marked') },
-          { value: 'unmarked', text: say('cap.noMarking') },
-          { value: 'looks-wrong', text: say('cap.looksWrongHere') },
-        ]"
-      />
-      <div class="row top">
+      <div class="row pair">
+        <ChoiceRow
+          v-model="asFound"
+          :label="say('cap.asFound')"
+          :options="[
+            { value: 'closed', text: say('cap.closed') },
+            { value: 'loose', text: say('cap.loose') },
+            { value: 'not-known', text: say('cap.notLookedAt') },
+          ]"
+        />
+        <ChoiceRow
+          v-model="place"
+          :label="say('cap.whereTheCapSits')"
+          :options="[
+            { value: 'tank', text: say('cap.onTheTank') },
+            { value: 'radiator-neck', text: say('cap.onTheRadiator') },
+          ]"
+        />
+      </div>
+      <div class="row pair">
+        <ChoiceRow
+          v-model="markingKind"
+          :label="say('cap.marking')"
+          :options="[
+            { value: 'marked', text: say('cap.marked') },
+            { value: 'unmarked', text: say('cap.noMarking') },
+            { value: 'looks-wrong', text: say('cap.looksWrongHere') },
+            { value: 'sealed', text: say('cap.sealed') },
+          ]"
+        />
+        <ChoiceRow
+          v-model="fitsPlace"
+          :label="say('cap.rightTypeAndRatingFor')"
+          :options="[
+            { value: 'right', text: say('cap.right') },
+            { value: 'wrong', text: say('cap.wrong') },
+            { value: 'not-known', text: say('cap.notKnown') },
+          ]"
+        />
+      </div>
+      <div v-if="hasValve" class="row top">
         <QuantityField
           v-if="markingKind === 'marked'"
           v-model="marking"
@@ -146,13 +185,15 @@ async function keep() {
           optional
           :hint="say('cap.afterItOpenedAndClosed')"
         />
+      </div>
+      <div v-if="hasValve" class="row pair">
         <InstrumentPick
           v-model="gauge"
           :kinds="['cap-adapter', 'pressure-tester']"
           :start="last?.data.opening?.instrument"
         />
+        <CheckTimer check="cap" :minutes="1" :label="say('cap.itHasOpenedAndClosed')" />
       </div>
-      <CheckTimer check="cap" :minutes="1" :label="say('cap.itHasOpenedAndClosed')" />
       <p v-if="wrongMarking" class="problem" role="alert">
         {{
           say('cap.wrongCapForThisPlace', {
@@ -161,38 +202,36 @@ async function keep() {
           })
         }}
       </p>
-      <ChoiceRow
-        v-model="vacuumValve"
-        :label="say('cap.vacuumValve')"
-        :options="[
-          { value: 'free', text: say('cap.free') },
-          { value: 'stuck', text: say('cap.stuck') },
-          { value: 'not-known', text: say('cap.notTried') },
-        ]"
-      />
-      <ChoiceRow
-        v-model="seals"
-        :label="say('cap.seals')"
-        :options="[
-          { value: 'good', text: say('cap.good') },
-          { value: 'damaged', text: say('cap.damaged') },
-          { value: 'not-known', text: say('cap.notLookedAt') },
-        ]"
-      />
-      <ChoiceRow
-        v-model="fitsPlace"
-        :label="say('cap.rightTypeAndRatingFor')"
-        :options="[
-          { value: 'right', text: say('cap.right') },
-          { value: 'wrong', text: say('cap.wrong') },
-          { value: 'not-known', text: say('cap.notKnown') },
-        ]"
-      />
+      <div class="row pair">
+        <ChoiceRow
+          v-if="hasValve"
+          v-model="vacuumValve"
+          :label="say('cap.vacuumValve')"
+          :options="[
+            { value: 'free', text: say('cap.free') },
+            { value: 'stuck', text: say('cap.stuck') },
+            { value: 'not-known', text: say('cap.notTried') },
+          ]"
+        />
+        <ChoiceRow
+          v-model="seals"
+          :label="say('cap.seals')"
+          :options="[
+            { value: 'good', text: say('cap.good') },
+            { value: 'damaged', text: say('cap.damaged') },
+            { value: 'not-known', text: say('cap.notLookedAt') },
+          ]"
+        />
+      </div>
+      <BleedDown v-if="hasValve" ref="bleed" v-model="lines" :instrument="gauge" />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn class="solid" :disabled="!open.mayRecord.value" @click="keep">{{
-          say('cap.keepTheCapTest')
-        }}</v-btn><v-btn v-if="editing" @click="editing = false">{{
+        <v-btn
+          class="solid"
+          aria-keyshortcuts="k"
+          :disabled="!open.mayRecord.value"
+          @click="keep"
+          >{{ say('cap.keepTheCapTest') }}</v-btn><v-btn v-if="editing" @click="editing = false">{{
           say('cap.leaveAsItWas')
         }}</v-btn>
       </div>
@@ -203,5 +242,13 @@ async function keep() {
 <style scoped>
 .top {
   align-items: flex-start;
+}
+/* From the first field to the button without a scroll. */
+.stack {
+  gap: 8px;
+}
+.pair {
+  align-items: flex-end;
+  gap: 10px 28px;
 }
 </style>

@@ -102,9 +102,13 @@ async function toggle(part: Part) {
       </div>
     </div>
     <div class="row">
-      <v-btn class="solid" :disabled="!mayRecord || left.length === 0" @click="amend({ parts })">{{
-        say('clean-and-dry.allJointsWiped')
-      }}</v-btn>
+      <v-btn
+        class="solid"
+        aria-keyshortcuts="k"
+        :disabled="!mayRecord || left.length === 0"
+        @click="amend({ parts })"
+        >{{ say('clean-and-dry.allJointsWiped') }}</v-btn
+      >
       <v-btn v-if="wiped.size > 0" @click="open.goTo(pressureHoldCheck.id)">{{
         say('clean-and-dry.pressItNow')
       }}</v-btn>

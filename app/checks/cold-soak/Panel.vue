@@ -15,6 +15,8 @@ const { last, outcome, mayRecord, keep, takeBack, figures } = useCheck(
   coldSoakCheck,
   'cold-soak.test',
 )
+const { last: resistance } = useCheck(coldSoakCheck, 'cold-soak.resistance')
+const hasResistance = computed(() => resistance.value !== undefined)
 const preferences = usePreferences()
 const hours = ref<number | undefined>(last.value?.data.hoursStood)
 const coolant = ref<QuantityRecord | undefined>(last.value?.data.coolant)
@@ -166,14 +168,18 @@ async function save() {
       ]"
     />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+    <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
       say('cold-soak.keepTheComparison')
     }}</v-btn>
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('cold-soak.takeItBack')
       }}</v-btn>
     </div>
+    <details class="unfold" :open="hasResistance">
+      <summary>{{ say('cold-soak.theSensorByItself') }}</summary>
+      <RecordForm :check="coldSoakCheck" kind="cold-soak.resistance" />
+    </details>
   </div>
 </template>
 

@@ -59,9 +59,13 @@ const of = (which: string) => all.value.findLast((t) => t.data.which === which)
         :model-value="of(w.value)?.data.result"
         @update:model-value="keep({ which: w.value, result: $event }, of(w.value)?.id)"
       />
-      <v-btn v-if="of(w.value)" :disabled="!mayRecord" @click="takeBack(of(w.value)!.id)">{{
-        say('cooler-test.takeItBack')
-      }}</v-btn>
+      <v-btn
+        v-if="of(w.value)"
+        aria-keyshortcuts="t"
+        :disabled="!mayRecord"
+        @click="takeBack(of(w.value)!.id)"
+        >{{ say('cooler-test.takeItBack') }}</v-btn
+      >
     </div>
     <CheckTimer check="cooler-test" :minutes="10" :label="say('cooler-test.pressedWatching')" />
     <CheckResult :outcome="outcomeOf(all.at(-1)?.id)" />

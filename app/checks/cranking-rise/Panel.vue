@@ -200,7 +200,7 @@ const next = computed(() => figures.value?.nextRun)
       <p v-if="fileNote" class="small" role="status">{{ fileNote }}</p>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+        <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
           say('cranking-rise.keepTheRun')
         }}</v-btn>
         <label class="plain-button file"

@@ -82,12 +82,12 @@ async function save() {
       />
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+    <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
       say('cylinder-leakage.keepCylinder', { chosen })
     }}</v-btn>
     <CheckResult :outcome="outcomeOf(of(chosen)?.id)" />
     <div v-if="of(chosen)" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(of(chosen)!.id)">{{
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(of(chosen)!.id)">{{
         say('cylinder-leakage.takeItBack')
       }}</v-btn>
     </div>

@@ -71,7 +71,7 @@ const looked = computed(() => of(chosen.value))
     />
     <CheckResult :outcome="outcomeOf(looked?.id)" />
     <div v-if="looked" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(looked.id)">{{
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(looked.id)">{{
         say('endoscope.takeItBack')
       }}</v-btn>
     </div>

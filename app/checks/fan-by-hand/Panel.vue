@@ -77,7 +77,7 @@ watchDebounced(
     />
     <CheckResult :outcome="outcome" :nothing="say('fan-by-hand.nothingFoundByHand')" />
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('fan-by-hand.takeItBack')
       }}</v-btn>
     </div>

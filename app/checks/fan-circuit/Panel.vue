@@ -109,7 +109,7 @@ const says = computed(
 <template>
   <div class="stack">
     <Cautions :ids="['fansStart', fan === 'electric-module' ? 'ownElectronics' : 'fusedFeed']" />
-    <p v-if="fan === 'viscous-clutch'" class="caution">
+    <p v-if="fan === 'viscous-clutch' || fan === 'engine-driven'" class="caution">
       {{ say('fan-circuit.thisVehicleIsSaidTo') }}
     </p>
     <CircuitDrawing :names="NAMES" :left="left" :here="step.field" @choose="choose" />
@@ -145,7 +145,7 @@ const says = computed(
           kind="temperature"
           :limits="{ min: 40, max: 130 }"
         />
-        <v-btn class="solid low" :disabled="!mayRecord" @click="keepPlace">{{
+        <v-btn class="solid low" aria-keyshortcuts="k" :disabled="!mayRecord" @click="keepPlace">{{
           say('fan-circuit.keep')
         }}</v-btn>
       </div>
@@ -164,7 +164,7 @@ const says = computed(
           :min="0"
           :max="60"
         />
-        <v-btn class="solid low" :disabled="!mayRecord" @click="keepSupply">{{
+        <v-btn class="solid low" aria-keyshortcuts="k" :disabled="!mayRecord" @click="keepSupply">{{
           say('fan-circuit.keep')
         }}</v-btn>
       </div>
@@ -177,6 +177,7 @@ const says = computed(
           :max="60"
         />
         <v-btn
+          aria-keyshortcuts="k"
           class="solid low"
           :disabled="!mayRecord"
           @click="
@@ -221,7 +222,7 @@ const says = computed(
       ]"
     />
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('fan-circuit.takeItBack')
       }}</v-btn>
     </div>

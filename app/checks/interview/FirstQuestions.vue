@@ -68,6 +68,7 @@ const input = computed<CaseInput>(() => {
     site: { elevationMetres: session.current?.shop.elevationMetres ?? 0 },
     records: [...said, ...lost],
     events: [],
+    ...(session.policy ? { policy: session.policy } : {}),
     ...(session.experience ? { experience: session.experience } : {}),
   }
 })

@@ -11,6 +11,7 @@ import {
 import { worthAsking } from './worth-asking'
 import InterviewQuestions from './InterviewQuestions.vue'
 import LossField from './LossField.vue'
+import TopUps from './TopUps.vue'
 
 const { say } = useWords()
 
@@ -30,7 +31,10 @@ const usage = computed(() => ofKind(open.records.value, 'interview.usage').at(-1
 const hours = ref(String(usage.value?.data.hoursPerWeek ?? ''))
 const problem = ref('')
 const words = computed(() => ofKind(open.records.value, 'interview.words').at(-1)?.data.text)
-const advice = computed(() => open.answer.value?.ranked.assessment.advice)
+const advice = computed(() => {
+  const drive = open.answer.value?.ranked.assessment.drive
+  return drive?.may === 'not' ? drive.why : undefined
+})
 const week = computed(
   () =>
     outcomesOf(open.answer.value?.ranked.assessment.outcomes ?? [], interviewCheck).findLast(
@@ -146,11 +150,16 @@ async function keepHours() {
       </template>
       <template v-else>
         <LossField v-model="newLoss" />
-        <v-btn class="solid" :disabled="!newLoss || !open.mayRecord.value" @click="keepLoss">{{
-          say('interview.keep')
-        }}</v-btn>
+        <v-btn
+          class="solid"
+          aria-keyshortcuts="k"
+          :disabled="!newLoss || !open.mayRecord.value"
+          @click="keepLoss"
+          >{{ say('interview.keep') }}</v-btn
+        >
       </template>
     </div>
+    <TopUps v-if="complaint === 'coolant-loss'" :key="open.id" />
     <div class="row">
       <v-text-field
         v-model="hours"
@@ -168,7 +177,7 @@ async function keepHours() {
       <span class="grow">{{ say('interview.renewedBefore') }}</span>
       <v-btn @click="open.goTo(earlierWorkCheck.id)">{{ say('interview.noteEarlierWork') }}</v-btn>
     </p>
-    <details class="rest" :open="next.length === 0">
+    <details class="rest unfold" :open="next.length === 0">
       <summary>{{ say('interview.saidSoFarAndAll') }}</summary>
       <InterviewQuestions
         :complaint="complaint"
@@ -224,19 +233,5 @@ async function keepHours() {
 .question.first :deep(button) {
   min-height: 60px;
   font-size: 19px;
-}
-summary {
-  cursor: pointer;
-  min-height: 48px;
-  display: flex;
-  align-items: center;
-  font-weight: 600;
-}
-summary::before {
-  content: '+';
-  width: 24px;
-}
-details[open] > summary::before {
-  content: '−';
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type CheckOutcome, interviewCheck, ofKind, outcomesOf, QUESTIONS } from '#core'
+import { type CheckOutcome, interviewCheck, keeperSaid, outcomesOf } from '#core'
 
 const { say } = useWords()
 
@@ -7,13 +7,7 @@ const { say } = useWords()
 const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
 const { records } = useOpenCase()
 const preferences = usePreferences()
-const answers = computed(() =>
-  ofKind(records.value, 'interview.answer').map((a) => ({
-    ...a.data,
-    id: a.id,
-    asks: QUESTIONS.find((q) => q.id === a.data.question)?.asks ?? a.data.question,
-  })),
-)
+const answers = computed(() => keeperSaid(records.value))
 const litresPerWeek = computed(
   () =>
     outcomesOf(props.outcomes, interviewCheck).findLast(

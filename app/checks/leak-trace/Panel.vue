@@ -216,7 +216,7 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
         }}
       </p>
       <div class="row">
-        <v-btn class="solid count" :disabled="!mayRecord" @click="tapDrop">{{
+        <v-btn class="solid count" aria-keyshortcuts="k" :disabled="!mayRecord" @click="tapDrop">{{
           say('leak-trace.tapAtEveryDrop', {
             since: taps.length > 0 ? say('leak-trace.inS', { taps: taps.length, since }) : '',
           })
@@ -253,7 +253,7 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
       }}
     </p>
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('leak-trace.takeItBack')
       }}</v-btn>
     </div>

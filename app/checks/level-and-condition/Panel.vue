@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type LevelAndCondition, levelAndConditionCheck } from '#core'
+import { knownValue, type LevelAndCondition, levelAndConditionCheck } from '#core'
 
 const { say } = useWords()
 
@@ -20,6 +20,15 @@ const ROWS = [
     options: [
       { value: 'overfull', text: say('level-and-condition.aboveTheMark') },
       { value: 'right', text: say('level-and-condition.right') },
+      { value: 'low', text: say('level-and-condition.low') },
+      { value: 'empty', text: say('level-and-condition.nearlyEmpty') },
+    ],
+  },
+  {
+    key: 'radiatorLevel',
+    label: say('level-and-condition.levelInTheRadiator'),
+    options: [
+      { value: 'full', text: say('level-and-condition.full') },
       { value: 'low', text: say('level-and-condition.low') },
       { value: 'empty', text: say('level-and-condition.nearlyEmpty') },
     ],
@@ -111,6 +120,15 @@ const ROWS = [
     ],
   },
 ] as const
+/** A tank under pressure is the place to look at; a cap on the radiator is there beside a bottle without. */
+const rows = computed(() =>
+  ROWS.filter(
+    ({ key }) =>
+      key !== 'radiatorLevel' ||
+      seen.value.radiatorLevel ||
+      knownValue(open.input.value!.vehicle.profile.vessel) !== 'pressurised-tank',
+  ),
+)
 const set = (key: string, value: string) =>
   amend({ ...seen.value, [key]: value } as LevelAndCondition)
 </script>
@@ -121,7 +139,7 @@ const set = (key: string, value: string) =>
       {{ say('level-and-condition.openOnlyWhenColdCoolant') }}
     </p>
     <ChoiceRow
-      v-for="row in ROWS"
+      v-for="row in rows"
       :key="row.key"
       :disabled="!open.mayRecord.value"
       :label="row.label"
@@ -130,9 +148,14 @@ const set = (key: string, value: string) =>
       @update:model-value="set(row.key, $event)"
     />
     <CheckResult :outcome="outcome" :nothing="say('level-and-condition.nothingOddSeen')" />
-    <v-btn v-if="last" class="back" :disabled="!open.mayRecord.value" @click="takeBack(last.id)">{{
-      say('level-and-condition.takeItBack')
-    }}</v-btn>
+    <v-btn
+      v-if="last"
+      class="back"
+      aria-keyshortcuts="t"
+      :disabled="!open.mayRecord.value"
+      @click="takeBack(last.id)"
+      >{{ say('level-and-condition.takeItBack') }}</v-btn
+    >
   </div>
 </template>
 

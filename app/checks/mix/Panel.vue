@@ -154,11 +154,13 @@ async function save() {
       />
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+    <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
       last ? say('mix.keepTheNewReading') : say('mix.keepTheReading')
     }}</v-btn>
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{ say('mix.takeItBack') }}</v-btn>
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
+        say('mix.takeItBack')
+      }}</v-btn>
     </div>
   </div>
 </template>

@@ -81,7 +81,7 @@ async function keep() {
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn class="solid" @click="keep">{{
+        <v-btn class="solid" aria-keyshortcuts="k" @click="keep">{{
           old
             ? say('pressure-hold.hold-ending.keepTheCorrection')
             : say('pressure-hold.hold-ending.keepTheEnd')

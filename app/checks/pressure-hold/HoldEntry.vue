@@ -154,7 +154,7 @@ defineExpose({ correct })
       >
         +
       </button>
-      <v-btn type="submit" class="solid add" data-testid="add-reading">{{
+      <v-btn type="submit" class="solid add" aria-keyshortcuts="k" data-testid="add-reading">{{
         correcting
           ? say('pressure-hold.hold-entry.keepCorrection')
           : atShown && at

@@ -33,13 +33,10 @@ const step = ref<QuantityRecord | undefined>(undefined)
 const offset = ref<QuantityRecord | undefined>(undefined)
 const strokeVolume = ref<QuantityRecord | undefined>(undefined)
 const gauge = computed(() => gauges.value.find((g) => g.id === gaugeId.value))
-const offsetInCoreUnit = computed(() =>
-  gauge.value
-    ? typeof gauge.value.offsetInCoreUnit === 'number'
-      ? gauge.value.offsetInCoreUnit
-      : 0
-    : (offset.value?.coreValue ?? 0),
-)
+const offsetInCoreUnit = computed(() => {
+  const known = gauge.value ? gauge.value.offsetInCoreUnit : offset.value?.coreValue
+  return typeof known === 'number' ? known : 0
+})
 const resolution = computed(() => gauge.value?.resolutionInCoreUnit ?? step.value?.coreValue)
 const strokeML = computed(() => gauge.value?.strokeVolumeML ?? strokeVolume.value?.coreValue)
 
@@ -247,6 +244,7 @@ async function start() {
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn
       class="solid start"
+      aria-keyshortcuts="k"
       :disabled="!open.mayRecord.value || refusal !== '' || notCold"
       @click="start"
       >{{

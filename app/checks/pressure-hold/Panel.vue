@@ -107,9 +107,13 @@ useTitle(() =>
       <li v-for="note in analysis.notes" :key="note.id">{{ preferences.say(note) }}</li>
     </ul>
     <div v-if="!running" class="row">
-      <v-btn class="solid" :disabled="!open.mayRecord.value" @click="again = true">{{
-        say('pressure-hold.holdAgain')
-      }}</v-btn>
+      <v-btn
+        class="solid"
+        aria-keyshortcuts="k"
+        :disabled="!open.mayRecord.value"
+        @click="again = true"
+        >{{ say('pressure-hold.holdAgain') }}</v-btn
+      >
       <v-btn @click="open.goTo(lookRoundCheck.id)">{{
         say('pressure-hold.lookForThePlace')
       }}</v-btn>

@@ -174,11 +174,16 @@ async function keep() {
       />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
-        <v-btn class="solid" :disabled="!open.mayRecord.value" @click="keep">{{
-          say('tester-self-check.keepTheSelfCheck')
-        }}</v-btn><v-btn v-if="editing" @click="editing = false">{{
-          say('tester-self-check.leaveAsItWas')
-        }}</v-btn>
+        <v-btn
+          class="solid"
+          aria-keyshortcuts="k"
+          :disabled="!open.mayRecord.value"
+          @click="keep"
+          >{{ say('tester-self-check.keepTheSelfCheck') }}</v-btn><v-btn
+          v-if="editing"
+          @click="editing = false"
+          >{{ say('tester-self-check.leaveAsItWas') }}</v-btn
+        >
       </div>
     </template>
   </div>

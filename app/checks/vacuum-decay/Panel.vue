@@ -69,11 +69,11 @@ async function save() {
       @stopped="minutes = Math.max(0.5, Math.round($event * 2) / 2)"
     />
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" :disabled="!mayRecord" @click="save">{{
+    <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
       say('vacuum-decay.keepTheVacuumTest')
     }}</v-btn>
     <div v-if="last" class="row">
-      <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{
+      <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('vacuum-decay.takeItBack')
       }}</v-btn>
     </div>

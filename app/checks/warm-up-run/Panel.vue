@@ -1,10 +1,23 @@
 <script setup lang="ts">
-import { type Message, type QuantityRecord, warmUpRunCheck, type WarmUpMark } from '#core'
-import { logIn } from './log-file'
+import {
+  importLog,
+  isPlainLog,
+  piecesOf,
+  type LogMapping,
+  type LogTable,
+  type Message,
+  type QuantityRecord,
+  suggestMapping,
+  warmUpRunCheck,
+  type WarmUpMark,
+} from '#core'
+import LogColumns from './LogColumns.vue'
+import { tableIn } from './log-file'
 import LiveLine from './LiveLine.vue'
 import RunChart from './RunChart.vue'
 import RunEntry from './RunEntry.vue'
-import { type HandChannel, useRun } from './use-run'
+import type { HandChannel } from './run-lines'
+import { useRun } from './use-run'
 
 const { say, sayProblem } = useWords()
 
@@ -57,15 +70,32 @@ async function another() {
   await live.stop()
   run.again.value = true
 }
+/** a log whose columns somebody has to name */
+const asked = shallowRef<LogTable>()
 async function takeLog(chosen: File | File[] | null | undefined) {
   const file = Array.isArray(chosen) ? chosen[0] : chosen
   problem.value = ''
+  asked.value = undefined
   if (!file || !start.value) return
   try {
-    const log = await logIn(file, say)
-    for (const trace of log.traces)
-      await add('warm-up-run.trace', { ...trace, run: start.value.id })
+    const table = await tableIn(file, say)
+    if (!isPlainLog(table)) return void (asked.value = table)
+    const { time, channels } = suggestMapping(table)
+    await takeIn(table, { time: time!, channels: channels! })
+  } catch (error) {
+    problem.value = sayProblem(error)
+  }
+}
+async function takeIn(table: LogTable, mapping: LogMapping) {
+  problem.value = ''
+  try {
+    const log = importLog(table, mapping)
+    const { id } = start.value!
+    const pieces = log.traces.flatMap((trace) => piecesOf(trace))
+    // All at once: the run is judged and drawn anew when the last one stands, and not for each.
+    await Promise.all(pieces.map((piece) => add('warm-up-run.trace', { ...piece, run: id })))
     notes.value = log.notes
+    asked.value = undefined
   } catch (error) {
     problem.value = sayProblem(error)
   }
@@ -129,9 +159,15 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
     <CheckResult :outcome="outcome" :shown="shown" :nothing="say('warm-up-run.nothingYet')" />
     <p v-for="note in notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <div class="row">
+    <LogColumns
+      v-if="asked"
+      :table="asked"
+      @take="takeIn(asked, $event)"
+      @leave="asked = undefined"
+    />
+    <div class="row ways">
       <v-file-input
-        class="grow"
+        class="log"
         :label="say('warm-up-run.takeLog')"
         accept=".csv,.txt,.tsv,text/csv,text/plain"
         :disabled="!mayRecord"
@@ -147,6 +183,12 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
 </template>
 
 <style scoped>
+.ways {
+  flex-wrap: wrap;
+}
+.log {
+  flex: 1 1 260px;
+}
 .clock {
   font-size: 32px;
   line-height: 1;

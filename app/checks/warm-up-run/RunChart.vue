@@ -1,144 +1,146 @@
 <script setup lang="ts">
 import { LineChart } from 'echarts/charts'
-import { GridComponent, MarkLineComponent } from 'echarts/components'
+import { DataZoomComponent, GridComponent, MarkLineComponent } from 'echarts/components'
 import { use } from 'echarts/core'
 import { CanvasRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
-import { fromCore, type RunSeries, type WarmUpAnalysis, type WarmUpMark } from '#core'
-import { READ_BY_HAND } from './use-run'
+import type { RunChannel, RunSeries, WarmUpAnalysis, WarmUpMark } from '#core'
+import { isLongRun, runChartOption } from './run-chart'
+import { BELOW, belowOf, STROKES, temperaturesOf } from './run-lines'
 
 const { say } = useWords()
 
-use([LineChart, GridComponent, MarkLineComponent, CanvasRenderer])
+use([LineChart, GridComponent, MarkLineComponent, DataZoomComponent, CanvasRenderer])
 
-/** Temperatures of a run over its minutes, with what was marked, where it opened, and where to stop. */
+/**
+ * Temperatures of a run over its minutes, with what was marked, where it opened, and where to stop; pressure and engine
+ * speed below them. A long run is looked at in parts.
+ */
 const props = defineProps<{
   series: RunSeries
   marks: readonly Pick<WarmUpMark, 'mark' | 'elapsedSeconds'>[]
   analysis: WarmUpAnalysis | undefined
 }>()
 const preferences = usePreferences()
+const chart = useTemplateRef<InstanceType<typeof VChart>>('chart')
 
-/** Colour and stroke of each line: told apart without colour as well. */
-const STROKES = {
-  'scan-coolant': ['--ink', 'solid'],
-  'engine-side-hose': ['--hot', 'solid'],
-  'radiator-side-hose': ['--cool', 'solid'],
-  'upper-hose': ['--hot', 'dotted'],
-  'lower-hose': ['--cool', 'dotted'],
-  'infrared-engine': ['--hot', 'dashed'],
-  'infrared-radiator': ['--cool', 'dashed'],
-  dash: ['--ink-2', 'dotted'],
-  ambient: ['--line', 'solid'],
-} as const
-type Drawn = keyof typeof STROKES
-const drawn = computed(() =>
-  [...READ_BY_HAND, 'infrared-radiator' as const].filter(
-    (channel): channel is Drawn => (props.series[channel]?.x.length ?? 0) > 0,
-  ),
+const drawn = computed(() => temperaturesOf(props.series))
+const below = computed(() => belowOf(props.series))
+const isLong = computed(() => isLongRun(props.series))
+
+/** The part that is looked at, % of the run. It is the reader's: what is read meanwhile leaves it alone. */
+let view = { start: 0, end: 100 }
+const HALF_WINDOW_MINUTES = 5
+const lastMinute = computed(
+  () => Math.max(0, ...Object.values(props.series).map(({ x }) => x.at(-1) ?? 0)) / 60,
 )
-/** More points than a screen has dots for are thinned by the chart. */
-const MANY = 2000
+function look(start: number, end: number) {
+  view = { start: Math.max(0, start), end: Math.min(100, end) }
+  chart.value?.dispatchAction({ type: 'dataZoom', ...view })
+}
+function around(minute: number) {
+  const percent = (at: number) => (100 * at) / Math.max(lastMinute.value, 1)
+  look(percent(minute - HALF_WINDOW_MINUTES), percent(minute + HALF_WINDOW_MINUTES))
+}
+function looked(event: { batch?: object[] }) {
+  const { start, end } = (event.batch?.[0] ?? event) as { start?: number; end?: number }
+  if (start !== undefined && end !== undefined) view = { start, end }
+}
 
 const ink = useChartInk()
-const option = computed(() => {
-  const { colour, text } = ink.value
-  const y = (celsius: number) => fromCore('temperature', celsius, preferences.units.temperature)
-  const at = (seconds: number, name: string) => ({
-    xAxis: seconds / 60,
-    name,
-    label: { position: 'end', rotate: 0 },
-  })
-  const opening = props.analysis?.opening
-  const upright = [
-    ...props.marks.map((m) => at(m.elapsedSeconds, say(`warm-up-run.mark.${m.mark}`))),
-    ...(opening?.basis === 'hose' ? [at(opening.seconds, say('warm-up-run.opensHere'))] : []),
-  ]
-  const limits = props.analysis
-    ? [{ yAxis: y(props.analysis.stopLimitC), name: say('warm-up-run.stopHere') }]
-    : []
-  return {
-    animation: false,
-    grid: { left: 52, right: 20, top: 26, bottom: 34 },
-    xAxis: {
-      type: 'value',
-      min: 0,
-      axisLabel: { ...text, formatter: (v: number) => `${v} min` },
-      splitLine: { show: false },
-      axisLine: { lineStyle: { color: colour('--ink-2') } },
-    },
-    yAxis: {
-      type: 'value',
-      scale: true,
-      max: ({ max }: { max: number }) =>
-        Math.ceil(Math.max(max, ...limits.map(({ yAxis }) => yAxis + 4)) / 10) * 10,
-      axisLabel: { ...text, formatter: (v: number) => v.toFixed(0) },
-      splitLine: { lineStyle: { color: colour('--line') } },
-    },
-    series: drawn.value.map((channel, i) => {
-      const { x, y: values } = props.series[channel]!
-      const [name, type] = STROKES[channel]
-      return {
-        type: 'line',
-        name: say(`warm-up-run.channel.${channel}`),
-        data: x.map((seconds, n) => [seconds / 60, y(values[n]!)]),
-        symbol: x.length > 60 ? 'none' : 'rect',
-        symbolSize: 7,
-        ...(x.length > MANY ? { sampling: 'lttb', large: true } : {}),
-        itemStyle: { color: colour(name) },
-        lineStyle: { color: colour(name), width: 2.5, type },
-        ...(i === 0
-          ? {
-              markLine: {
-                silent: true,
-                symbol: 'none',
-                label: { ...text, formatter: '{b}', position: 'insideEndTop' },
-                lineStyle: { color: colour('--ink-2'), type: 'dashed' },
-                data: [...upright, ...limits],
-              },
-            }
-          : {}),
-      }
-    }),
-  }
-})
-const spoken = computed(() =>
-  drawn.value
-    .map((channel) => {
-      const last = props.series[channel]!.y.at(-1)!
-      return `${say(`warm-up-run.channel.${channel}`)} ${preferences.show('temperature', last, 0)}`
-    })
-    .join(', '),
+const option = computed(() =>
+  runChartOption({
+    series: props.series,
+    marks: props.marks,
+    analysis: props.analysis,
+    view,
+    lastMinute: lastMinute.value,
+    ink: ink.value,
+    units: preferences.units,
+    say,
+  }),
 )
+const lastOf = (channel: RunChannel) => props.series[channel]!.y.at(-1)!
+const spoken = computed(() =>
+  [
+    ...drawn.value.map(
+      (channel) =>
+        `${say(`warm-up-run.channel.${channel}`)} ${preferences.show('temperature', lastOf(channel), 0)}`,
+    ),
+    ...below.value.map((channel) =>
+      say('warm-up-run.below', {
+        channel: say(`warm-up-run.channel.${channel}`),
+        is:
+          channel === 'pressure'
+            ? preferences.show('pressure', lastOf(channel))
+            : String(Math.round(lastOf(channel))),
+      }),
+    ),
+  ].join(', '),
+)
+const keys = computed(() => [
+  ...drawn.value.map((channel) => ({ channel, stroke: STROKES[channel] })),
+  ...below.value.map((channel) => ({ channel, stroke: BELOW[channel] })),
+])
 </script>
 
 <template>
-  <div v-if="drawn.length > 0" class="chart" role="img" :aria-label="spoken">
-    <VChart :option="option" :update-options="{ notMerge: true }" autoresize />
+  <div v-if="drawn.length > 0" class="chart" :class="{ tall: below.length > 0 }">
+    <div class="drawing" role="img" :aria-label="spoken" data-testid="run-chart">
+      <VChart
+        ref="chart"
+        :option="option"
+        :update-options="{ notMerge: true }"
+        autoresize
+        @datazoom="looked"
+      />
+    </div>
     <p class="small quiet key">
-      <span v-for="channel in drawn" :key="channel" class="item">
+      <span v-for="{ channel, stroke } in keys" :key="channel" class="item">
         <span
           class="stroke"
-          :style="{
-            borderTopColor: `var(${STROKES[channel][0]})`,
-            borderTopStyle: STROKES[channel][1],
-          }"
-        />{{ say(`warm-up-run.channel.${channel}`) }}</span
+          :style="{ borderTopColor: `var(${stroke[0]})`, borderTopStyle: stroke[1] }"
+        />{{ say(`warm-up-run.channel.${channel}`)
+        }}<template v-if="channel === 'pressure'"
+          >, {{ preferences.units.pressure }}</template
+        ></span
       >
     </p>
+    <div v-if="isLong" class="row parts">
+      <button type="button" class="plain-button" @click="look(0, 100)">
+        {{ say('warm-up-run.wholeRun') }}
+      </button>
+      <button
+        v-if="analysis?.opening?.basis === 'hose'"
+        type="button"
+        class="plain-button"
+        @click="around(analysis.opening.seconds / 60)"
+      >
+        {{ say('warm-up-run.aroundOpening') }}
+      </button>
+      <button type="button" class="plain-button" @click="around(lastMinute)">
+        {{ say('warm-up-run.lastMinutes') }}
+      </button>
+    </div>
   </div>
 </template>
 
 <style scoped>
 .chart {
-  height: 260px;
   display: flex;
   flex-direction: column;
   min-width: 0;
 }
-.chart > :first-child {
-  flex: 1;
-  min-height: 0;
+.drawing {
+  height: 240px;
+}
+.tall .drawing {
+  height: 330px;
+}
+.parts {
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 6px;
 }
 .key {
   display: flex;

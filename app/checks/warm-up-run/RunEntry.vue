@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Instrument, QuantityRecord, WarmUpMark } from '#core'
-import { type HandChannel, READ_BY_HAND } from './use-run'
+import { type HandChannel, READ_BY_HAND } from './run-lines'
 
 const { say } = useWords()
 
@@ -52,9 +52,13 @@ function keep() {
         :instrument="instrument"
         optional
       />
-      <v-btn class="solid grow" type="submit" :disabled="disabled || !reading">{{
-        say('warm-up-run.keepReading')
-      }}</v-btn>
+      <v-btn
+        class="solid grow"
+        aria-keyshortcuts="k"
+        type="submit"
+        :disabled="disabled || !reading"
+        >{{ say('warm-up-run.keepReading') }}</v-btn
+      >
       <InstrumentPick v-model="instrument" :kinds="['infrared', 'thermometer', 'scan-tool']" />
     </div>
     <div class="row" role="group" :aria-label="say('warm-up-run.happened')">

@@ -9,19 +9,6 @@ import {
 } from '#core'
 import { useLive } from './use-live'
 
-/** Channels that a person reads, in the order of a walk round the car. */
-export const READ_BY_HAND = [
-  'scan-coolant',
-  'engine-side-hose',
-  'radiator-side-hose',
-  'upper-hose',
-  'lower-hose',
-  'infrared-engine',
-  'dash',
-  'ambient',
-] as const satisfies readonly RunChannel[]
-export type HandChannel = (typeof READ_BY_HAND)[number]
-
 /** The newest run of the open case: what it was started with, what was read and marked since, and its clock. */
 export function useRun() {
   const open = useOpenCase()

@@ -34,6 +34,7 @@ const isChanged = computed(() => isNarrowed(filter.value) || filter.value.state 
       ><v-icon :icon="mdiMagnify" size="24" aria-hidden="true" /><input
         v-model="text"
         type="search"
+        aria-keyshortcuts="f"
         maxlength="80"
         :aria-label="say('board.search')"
         :placeholder="say('board.search')"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiAlertCircle, mdiCarOff, mdiCheckCircleOutline } from '@mdi/js'
 import type { CaseSummary } from '../../composables/use-board'
 
 const { checkName, say } = useWords()
@@ -8,6 +9,11 @@ const props = defineProps<{
   /** what runs in this case, with how long it has run */
   timers: readonly { id: string; due: boolean; text: string }[]
 }>()
+const DRIVE_ICON = {
+  not: mdiCarOff,
+  'with-care': mdiAlertCircle,
+  yes: mdiCheckCircleOutline,
+} as const
 const next = computed(() => {
   const step = props.summary.lead?.next
   if (!step) return ''
@@ -28,7 +34,7 @@ const next = computed(() => {
   <NuxtLink :to="`/cases/${summary.id}`" class="card sheet">
     <div class="top">
       <h2>{{ summary.vehicle }}</h2>
-      <span class="plate">{{ summary.plate }}</span>
+      <span v-if="summary.plate" class="plate">{{ summary.plate }}</span>
       <span class="grow" />
       <span v-if="summary.bay" class="bay">{{ summary.bay }}</span>
     </div>
@@ -43,6 +49,10 @@ const next = computed(() => {
       <span v-else class="quiet">{{ say('case.case-card.ranking') }}</span>
     </div>
     <p v-if="next" class="next">{{ next }}</p>
+    <p v-if="summary.lead && !summary.closed" class="drive" :class="summary.lead.drive.may">
+      <v-icon :icon="DRIVE_ICON[summary.lead.drive.may]" size="20" aria-hidden="true" />
+      {{ say(`drive.may.${summary.lead.drive.may}`) }}
+    </p>
     <p v-if="timers.length > 0 || summary.coldAt" class="small waits">
       <span v-for="timer in timers" :key="timer.id" :class="{ due: timer.due }">{{
         timer.text
@@ -51,6 +61,7 @@ const next = computed(() => {
     </p>
     <p class="small quiet">
       {{ say('case.case-card.opened', { stage: summary.stage, opened: summary.opened }) }}
+      · {{ say('case.case-card.last', { last: summary.last }) }}
       <template v-if="summary.pinned">· {{ say('board.pinned') }}</template>
     </p>
   </NuxtLink>
@@ -94,6 +105,23 @@ const next = computed(() => {
 }
 .next {
   font-weight: 600;
+}
+.drive {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font-weight: 600;
+  font-size: 15px;
+}
+.drive.not {
+  color: var(--hot);
+}
+.drive.with-care {
+  color: var(--warn-ink);
+}
+.drive.yes {
+  color: var(--ink-2);
+  font-weight: 500;
 }
 .waits {
   display: flex;

@@ -23,7 +23,7 @@ async function chosen() {
   <input
     ref="picker"
     type="file"
-    accept="application/json,.json"
+    accept="application/json,.json,application/zip,.zip"
     class="hidden-input"
     :aria-label="say('board.caseFileToImport')"
     @change="chosen"

@@ -13,11 +13,12 @@ const fieldName = fieldNames(say, partName)
 
 /** What the file would change, a sentence for each. */
 function sentences(changes: TakenIn): string[] {
-  const { records, events, already, instruments, people, profileFields } = changes
+  const { records, events, already, photographs, instruments, people, profileFields } = changes
   const fields = profileFields.map(fieldName).join(', ')
   return [
     say(changes.isNewCase ? 'board.import.newCase' : 'board.import.knownCase'),
     say('board.import.entries', { records, events, already }),
+    ...(photographs > 0 ? [say('board.import.photographs', { photographs })] : []),
     ...(changes.isNewVehicle ? [say('board.import.newVehicle')] : []),
     ...(fields ? [say('board.import.otherSystem', { fields })] : []),
     ...(changes.isOlderProfile ? [say('board.import.olderSystem')] : []),

@@ -6,8 +6,9 @@ export function typedQuantity(
   kind: QuantityKind,
   coreValue: number,
   units: UnitPreferences,
+  digits = 3,
 ): QuantityRecord {
   const unit = preferredUnit(kind, units)
-  const value = Number(fromCore(kind, coreValue, unit).toPrecision(3))
+  const value = Number(fromCore(kind, coreValue, unit).toPrecision(digits))
   return { typed: String(value), value, unit, coreValue }
 }

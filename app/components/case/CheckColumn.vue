@@ -62,7 +62,12 @@ watch(
     <section v-else class="sheet panel" :data-panel="active" :aria-label="checkName(active)">
       <div class="row head">
         <h2 class="title grow">{{ checkName(active) }}</h2>
-        <button type="button" class="plain-button" @click="historyOpen = true">
+        <button
+          type="button"
+          class="plain-button"
+          aria-keyshortcuts="h"
+          @click="historyOpen = true"
+        >
           {{ say('case.check-column.history') }}
         </button>
       </div>
@@ -81,7 +86,7 @@ watch(
         class="photos"
       />
     </section>
-    <button v-if="more" type="button" class="more" @click="goDown">
+    <button v-if="more" type="button" class="more" aria-keyshortcuts="m" @click="goDown">
       <span v-if="verdict">{{ verdict }}</span>{{ say('case.check-column.moreBelow') }}
     </button>
     <p v-if="undoable && isFresh" class="undo" role="status">
@@ -89,7 +94,12 @@ watch(
         say(shop.isVolatile ? 'case.check-column.notKeptHere' : 'case.check-column.kept', {
           kind: inSentence(itemName(undoable.kind)),
         })
-      }}</span><button type="button" class="plain-button" @click="shop.undo(open.id)">
+      }}</span><button
+        type="button"
+        class="plain-button"
+        aria-keyshortcuts="u"
+        @click="shop.undo(open.id)"
+      >
         {{ say('case.check-column.undoTheLastEntry') }}
       </button>
     </p>

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { BOOK, type CheckId, levelFollowUpCheck, proofOf } from '#core'
+import {
+  BOOK,
+  type CheckId,
+  faultName,
+  levelFollowUpCheck,
+  proofOf,
+  stripDownOf,
+  teardownCheck,
+} from '#core'
 
 const { checkName, say } = useWords()
 
@@ -11,13 +19,12 @@ const session = useSession()
 const state = computed(() => here.state.value)
 const suspects = computed(() => here.answer.value?.ranked.ranking.suspects ?? [])
 const mayWork = computed(() => session.current?.may.close === true)
-const nameOf = (fault: string) => BOOK.faults.find(({ id }) => id === fault)?.name ?? fault
 /** The likeliest first: what was mended is mostly among them. */
 const choices = computed(() =>
   (suspects.value.length > 0
     ? suspects.value.map(({ fault }) => fault)
     : BOOK.faults.map(({ id }) => id)
-  ).map((value) => ({ value, title: nameOf(value) })),
+  ).map((value) => ({ value, title: faultName(value) })),
 )
 const proof = computed(() =>
   proofOf(here.answer.value?.ranked.assessment.outcomes ?? [], state.value!),
@@ -27,8 +34,18 @@ const repairs = computed(() =>
 )
 const mended = computed(() => [...new Set(repairs.value.flatMap(({ data }) => data.faults))])
 
+const stripDown = computed(() =>
+  state.value ? stripDownOf(state.value, here.input.value?.vehicle.profile ?? {}) : [],
+)
+const unmeasured = computed(() =>
+  stripDown.value.flatMap(({ item, isTaken }) => (isTaken ? [] : [item])),
+)
+const because = ref('')
+
 /** A case has so many causes at most. */
 const MOST_CAUSES = 5
+/** So many leading suspects are kept with it as they were believed. */
+const MOST_BELIEVED = 3
 const faults = ref<string[]>([])
 const work = ref('')
 const outcome = ref<'cause-confirmed' | 'not-found'>('cause-confirmed')
@@ -38,6 +55,7 @@ const problem = ref('')
 watch(shown, (isOpen) => {
   if (!isOpen) return
   problem.value = ''
+  because.value = ''
   faults.value = []
   causes.value = mended.value.slice(0, MOST_CAUSES)
 })
@@ -57,10 +75,17 @@ async function close() {
   const isConfirmed = outcome.value === 'cause-confirmed'
   if (isConfirmed && causes.value.length === 0)
     return void (problem.value = say('case.finish-dialog.sayTheCause'))
+  const isShort = isConfirmed && unmeasured.value.length > 0
+  if (isShort && !because.value.trim())
+    return void (problem.value = say('case.strip-down.sayWhy', { n: unmeasured.value.length }))
   await shop.addEvent(here.id, 'closed', {
     outcome: outcome.value,
     causes: isConfirmed ? causes.value : [],
     ...written('words', words.value),
+    believed: suspects.value
+      .slice(0, MOST_BELIEVED)
+      .map(({ fault, probability }) => ({ fault, probability })),
+    ...(isShort && { unmeasured: { items: unmeasured.value, because: because.value.trim() } }),
   })
   shown.value = false
 }
@@ -99,7 +124,7 @@ function go(check: CheckId) {
           <section class="stack">
             <h3>{{ say('case.finish-dialog.mended') }}</h3>
             <p v-for="event in repairs" :key="event.id" class="small">
-              ✓ {{ event.data.faults.map(nameOf).join(' + ')
+              ✓ {{ event.data.faults.map(faultName).join(' + ')
               }}{{ event.data.work ? `: ${event.data.work}` : '' }}
             </p>
             <v-autocomplete
@@ -148,6 +173,7 @@ function go(check: CheckId) {
               </li>
             </ul>
           </section>
+          <StripDown :lines="stripDown" @go="go(teardownCheck.id)" />
           <FollowUps @go="go(levelFollowUpCheck.id)" />
           <section class="stack">
             <h3>{{ say('case.finish-dialog.close') }}</h3>
@@ -176,6 +202,14 @@ function go(check: CheckId) {
               :disabled="!mayWork"
               rows="2"
               maxlength="1000"
+              hide-details
+            />
+            <v-text-field
+              v-if="outcome === 'cause-confirmed' && unmeasured.length > 0"
+              v-model="because"
+              :label="say('case.strip-down.because')"
+              :disabled="!mayWork"
+              maxlength="500"
               hide-details
             />
             <p v-if="outcome === 'cause-confirmed' && proof.left.length > 0" class="caution">

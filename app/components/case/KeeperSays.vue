@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { BOOK, type RankedCase, type Suspect } from '#core'
+import type { RankedCase, Suspect } from '#core'
+import { keeperSentences } from '../../../words/keeper'
 
 /** A suspect as one would tell it to the vehicle's keeper: what it is, what was found, what is still to be shown. */
 const props = defineProps<{
@@ -10,22 +11,11 @@ const props = defineProps<{
 }>()
 const { goingOn, say } = useWords()
 const preferences = usePreferences()
-const LIKELY = 0.5
-const MOST_FOUND = 2
-const what = computed(() => BOOK.faults.find(({ id }) => id === props.suspect.fault)?.what ?? '')
-const missing = computed(() => props.suspect.guards.find(({ met }) => !met)?.text)
 const sentences = computed(() => {
-  const isShown = props.ranked?.shown.includes(props.suspect.fault) === true
-  const stands = isShown ? 'shown' : props.suspect.probability >= LIKELY ? 'likely' : 'possible'
-  const found = props.found.slice(0, MOST_FOUND).map(goingOn).join('; ')
-  const advice = props.ranked?.assessment.advice
+  const drive = props.ranked?.assessment.drive
   return [
-    say('case.keeper.stands', { stands, what: goingOn(what.value) }),
-    ...(found ? [say('case.keeper.found', { found })] : []),
-    missing.value
-      ? say('case.keeper.stillToShow', { missing: goingOn(missing.value) })
-      : say('case.keeper.allShown'),
-    ...(advice ? [preferences.say(advice)] : []),
+    ...keeperSentences(props.suspect, props.ranked, props.found, { say, goingOn }),
+    ...(drive && drive.may !== 'yes' ? [preferences.say(drive.why)] : []),
   ]
 })
 </script>

@@ -10,7 +10,13 @@ const { states, suspicion } = usePartStates()
 
 <template>
   <section class="mini" :aria-label="say('case.loop-mini.loop')">
-    <button type="button" class="map" :aria-pressed="shown" @click="emit('show')">
+    <button
+      type="button"
+      class="map"
+      aria-keyshortcuts="l"
+      :aria-pressed="shown"
+      @click="emit('show')"
+    >
       <span class="drawing" inert>
         <LoopDrawing
           :profile="open.input.value?.vehicle.profile ?? {}"
@@ -24,6 +30,7 @@ const { states, suspicion } = usePartStates()
     <button
       type="button"
       class="plain-button"
+      aria-keyshortcuts="v"
       :disabled="!open.mayRecord.value"
       @click="emit('profile')"
     >

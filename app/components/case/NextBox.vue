@@ -59,10 +59,12 @@ const title = computed(() =>
       }}</template>
     </p>
     <div class="row">
-      <v-btn class="solid grow" @click="open.goTo(next.check)">{{
+      <v-btn class="solid grow" aria-keyshortcuts="n" @click="open.goTo(next.check)">{{
         say('case.next-box.goThere')
       }}</v-btn>
-      <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+      <v-btn aria-keyshortcuts="w" @click="emit('plan')">{{
+        say('case.next-box.theWholeWay')
+      }}</v-btn>
     </div>
   </div>
   <div v-else-if="settled" class="next">
@@ -79,9 +81,19 @@ const title = computed(() =>
     <p v-else class="small">
       {{ say('case.next-box.mendItThenProveIt', { proof: settled.proof ?? '' }) }}
     </p>
+    <p v-for="check in settled.whileOut" :key="check" class="small">
+      {{ say('case.next-box.whileItIsOut') }}
+      <button type="button" class="plain-button" @click="open.goTo(check)">
+        {{ checkName(check) }}
+      </button>
+    </p>
     <div class="row">
-      <v-btn class="solid grow" @click="emit('finish')">{{ say('case.repairClose') }}</v-btn>
-      <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+      <v-btn class="solid grow" aria-keyshortcuts="n" @click="emit('finish')">{{
+        say('case.repairClose')
+      }}</v-btn>
+      <v-btn aria-keyshortcuts="w" @click="emit('plan')">{{
+        say('case.next-box.theWholeWay')
+      }}</v-btn>
     </div>
   </div>
   <div v-else-if="nothingIsLeft" class="next">
@@ -98,10 +110,16 @@ const title = computed(() =>
       >
     </p>
     <div class="row">
-      <v-btn v-if="later && hasPanel(later.check)" class="solid grow" @click="emit('start')">{{
-        say('case.next-box.startTheEngine')
+      <v-btn
+        v-if="later && hasPanel(later.check)"
+        class="solid grow"
+        aria-keyshortcuts="n"
+        @click="emit('start')"
+        >{{ say('case.next-box.startTheEngine') }}</v-btn
+      >
+      <v-btn aria-keyshortcuts="w" @click="emit('plan')">{{
+        say('case.next-box.theWholeWay')
       }}</v-btn>
-      <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
     </div>
   </div>
   <div v-else-if="inWork" class="next">
@@ -116,12 +134,18 @@ const title = computed(() =>
       }}</template>
     </p>
     <div class="row">
-      <v-btn @click="emit('plan')">{{ say('case.next-box.theWholeWay') }}</v-btn>
+      <v-btn aria-keyshortcuts="w" @click="emit('plan')">{{
+        say('case.next-box.theWholeWay')
+      }}</v-btn>
     </div>
   </div>
 </template>
 
 <style scoped>
+.below {
+  display: block;
+  margin-top: 4px;
+}
 .next {
   border: 2px solid var(--ink);
   border-radius: 5px;

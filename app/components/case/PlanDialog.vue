@@ -11,7 +11,9 @@ const shown = defineModel<boolean>('open', { required: true })
 const here = useOpenCase()
 const planned = shallowRef<PlannedCase>()
 const problem = ref('')
-const school = ref<PolicyName>('certainty')
+const session = useSession()
+/** the shop's own comes first */
+const school = ref<PolicyName>(session.current?.shop.ways?.school ?? 'certainty')
 
 watch(
   [shown, here.answer],
@@ -50,7 +52,8 @@ const inHours = (minutes: number) =>
     : minutes < 48 * 60
       ? say('case.plan-dialog.hours', { hours: Math.round(minutes / 60) })
       : say('case.plan-dialog.days', { days: Math.round(minutes / 1440) })
-const takes = ({ phase, minutes, waitMinutes }: PlanStep) => {
+const takes = ({ phase, minutes, waitMinutes, whileOut }: PlanStep) => {
+  if (whileOut) return say('case.plan-dialog.whileItIsOut', { minutes })
   const told = { phase: say(`phase.${phase}`), minutes }
   return waitMinutes > 0
     ? say('case.plan-dialog.stepWaits', { ...told, wait: inHours(waitMinutes) })

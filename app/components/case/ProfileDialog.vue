@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SystemProfile } from '#core'
+import { profileWithAge, type SystemProfile, yearAndDistance } from '#core'
 import { modelOf } from '../../shop/templates'
 
 const { say } = useWords()
@@ -9,16 +9,22 @@ const shown = defineModel<boolean>('open', { required: true })
 const { input } = useOpenCase()
 const shop = useShop()
 const draft = ref<SystemProfile>({})
+const year = ref<number>()
+const kilometres = ref<number>()
 const vehicle = computed(() => input.value?.vehicle)
 const templates = computed(() =>
   vehicle.value ? shop.templatesFor(modelOf(vehicle.value), vehicle.value.id) : [],
 )
 watch(shown, (isShown) => {
-  if (isShown) draft.value = { ...vehicle.value!.profile }
+  if (!isShown) return
+  draft.value = { ...vehicle.value!.profile }
+  ;({ year: year.value, kilometres: kilometres.value } = yearAndDistance(vehicle.value!))
 })
 async function keep() {
-  const { id } = vehicle.value!
-  await shop.addProfile(id, draft.value, shop.profileOf(id)?.id)
+  const { id, ...taken } = vehicle.value!
+  const said = { year: year.value, kilometres: kilometres.value }
+  const profile = profileWithAge({ ...taken, profile: draft.value }, said)
+  await shop.addProfile(id, profile, shop.profileOf(id)?.id)
   shown.value = false
 }
 </script>
@@ -32,8 +38,9 @@ async function keep() {
   >
     <v-card class="pa-5 stack profile"
       ><h2>{{ say('case.profile-dialog.systemOfThisVehicle') }}</h2>
+      <YearAndDistance v-model:year="year" v-model:kilometres="kilometres" />
       <ProfileLoop v-model="draft" :templates="templates" />
-      <div class="row">
+      <div class="row keeps">
         <v-btn class="solid" @click="keep">{{
           say('case.profile-dialog.keepTheProfile')
         }}</v-btn><v-btn @click="shown = false">{{
@@ -47,5 +54,15 @@ async function keep() {
 <style scoped>
 .profile {
   overflow-y: auto;
+}
+/* The way out stays on screen, however long the loop's fields are. */
+.keeps {
+  position: sticky;
+  bottom: -20px;
+  margin: 0 -20px -20px;
+  padding: 12px 20px;
+  background: var(--sheet);
+  border-top: 1px solid var(--line);
+  z-index: 1;
 }
 </style>

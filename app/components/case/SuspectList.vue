@@ -76,7 +76,13 @@ const rows = computed(() => {
   <section class="suspects" :aria-label="say('case.suspect-list.suspects')" :aria-busy="pending">
     <div class="row heading">
       <h2 class="grow">{{ say('case.suspect-list.suspects') }}</h2>
-      <button v-if="suspects.length > 0" type="button" class="link-button" @click="all = !all">
+      <button
+        v-if="suspects.length > 0"
+        type="button"
+        class="link-button"
+        aria-keyshortcuts="a"
+        @click="all = !all"
+      >
         {{
           all
             ? say('case.suspect-list.theFirstFive')
@@ -86,7 +92,7 @@ const rows = computed(() => {
     </div>
     <!-- Above the list: what stands below it moves while it fills, and a tap misses it. -->
     <div v-if="open" class="row links">
-      <button type="button" class="link-button" @click="emit('like')">
+      <button type="button" class="link-button" aria-keyshortcuts="s" @click="emit('like')">
         {{ say('record.like') }}
       </button>
       <NuxtLink v-if="caseId" :to="`/cases/${caseId}/audit`">{{ say('audit.title') }}</NuxtLink>

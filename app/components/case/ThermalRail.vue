@@ -77,12 +77,20 @@ const LEVEL = { cold: '14%', warming: '40%', hot: '62%', cooling: '46%' } as con
           v-if="!engine?.running"
           type="button"
           class="engine"
+          aria-keyshortcuts="e"
           :disabled="!mayStart"
           @click="emit('start')"
         >
           {{ say('case.thermal-rail.startTheEngine') }}
         </button>
-        <button v-else type="button" class="engine" :disabled="!mayStart" @click="emit('stop')">
+        <button
+          v-else
+          type="button"
+          class="engine"
+          aria-keyshortcuts="e"
+          :disabled="!mayStart"
+          @click="emit('stop')"
+        >
           {{ say('case.thermal-rail.engineStopped') }}
         </button>
       </div>

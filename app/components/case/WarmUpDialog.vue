@@ -14,6 +14,7 @@ const before = computed(() =>
   state.value
     ? beforeStart(state.value, answer.value?.ranked.assessment.outcomes ?? [], {
         profile: input.value?.vehicle.profile ?? {},
+        policy: input.value?.policy,
       })
     : undefined,
 )

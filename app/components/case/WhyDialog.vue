@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK, priorHere, type RankedCase, reasonFor } from '#core'
+import { BOOK, evidenceFor, priorHere, type RankedCase } from '#core'
 import { formatChance } from '../../../words/format'
 
 const { say } = useWords()
@@ -12,32 +12,17 @@ const entry = computed(() => BOOK.faults.find((f) => f.id === props.fault))
 const suspect = computed(() => props.ranked?.ranking.suspects.find((s) => s.fault === props.fault))
 const evidence = computed(() => {
   const ranking = props.ranked?.ranking
-  if (!ranking) return []
-  return ranking.moved
-    .filter((m) => m.fault === props.fault && Math.abs(m.decibans) >= 0.3)
-    .sort((a, b) => Math.abs(b.decibans) - Math.abs(a.decibans))
-    .map((m) => {
-      const all = ranking.says.filter((s) => s.source === m.source)
-      // Of a record that says many things, those that this fault has to do with; all, where it has to do with none.
-      const own = all.filter((s) => props.fault && reasonFor(props.fault, s.sign) !== undefined)
-      const said = own.length > 0 ? own : all
-      const reasons = [
-        ...new Set(
-          said
-            .map((s) => (props.fault ? reasonFor(props.fault, s.sign) : undefined))
-            .filter(Boolean),
-        ),
-      ]
-      return {
-        ...m,
-        text: [...new Set(said.map((s) => preferences.say(s.message)))].join('; '),
-        reason:
-          reasons[0] ??
-          (m.decibans < 0
-            ? say('case.why-dialog.othersExplainItBetter')
-            : say('case.why-dialog.itMakesTheOthersLessLikely')),
-      }
-    })
+  if (!ranking || !props.fault) return []
+  return evidenceFor(ranking, props.fault).map(({ source, decibans, says, reason }) => ({
+    source,
+    decibans,
+    text: [...new Set(says.map(preferences.say))].join('; '),
+    reason:
+      reason ??
+      (decibans < 0
+        ? say('case.why-dialog.othersExplainItBetter')
+        : say('case.why-dialog.itMakesTheOthersLessLikely')),
+  }))
 })
 const widest = computed(() => Math.max(3, ...evidence.value.map((e) => Math.abs(e.decibans))))
 const open = inject(OPEN_CASE, undefined)

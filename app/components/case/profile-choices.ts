@@ -11,7 +11,13 @@ export interface Choice {
 /** A field of the profile with a figure. */
 export interface Figure {
   key:
-    'thermostatRatingC' | 'systemRatingKPa' | 'capacityLitres' | 'fanOnC' | 'fanOffC' | 'stopLimitC'
+    | 'thermostatRatingC'
+    | 'systemRatingKPa'
+    | 'capacityLitres'
+    | 'fanOnC'
+    | 'fanOffC'
+    | 'secondFanOnC'
+    | 'stopLimitC'
   label: string
   kind: 'temperature' | 'pressure' | 'volume'
   min: number
@@ -69,6 +75,7 @@ export function profileFields(say: Say) {
         key: 'fan',
         label: say('profile.fan'),
         options: [
+          { value: 'engine-driven', text: say('profile.engineDrivenFan') },
           { value: 'viscous-clutch', text: say('profile.viscousClutch') },
           { value: 'electric-relay', text: say('profile.electricRelay') },
           { value: 'electric-module', text: say('profile.electricModule') },
@@ -143,6 +150,13 @@ export function profileFields(say: Say) {
     fan: [
       { key: 'fanOnC', label: say('profile.startsAt'), kind: 'temperature', min: 60, max: 130 },
       { key: 'fanOffC', label: say('profile.stopsAt'), kind: 'temperature', min: 60, max: 130 },
+      {
+        key: 'secondFanOnC',
+        label: say('profile.secondStartsAt'),
+        kind: 'temperature',
+        min: 60,
+        max: 130,
+      },
     ],
     cap: [
       {
@@ -164,6 +178,8 @@ const BESIDE = {
   cylinders: 'profile.cylinders',
   glycolVolumeFraction: 'profile.glycol',
   coolDownMinutes: 'profile.coolDown',
+  yearBuilt: 'profile.yearBuilt',
+  kilometres: 'profile.distance',
   figuresFrom: 'profile.figuresFrom',
 } as const satisfies Partial<Record<Key, string>>
 const isBeside = (key: Key): key is keyof typeof BESIDE => key in BESIDE

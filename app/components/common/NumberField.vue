@@ -52,6 +52,7 @@ watch(model, (value) => {
         autocomplete="off"
         :disabled="disabled"
         :aria-invalid="problem !== ''"
+        :data-unreadable="problem !== '' && text.trim() !== ''"
         :aria-describedby="problem || hint ? `${id}-says` : undefined"
       /><span v-if="unit" class="quiet">{{ unit }}</span>
     </div>

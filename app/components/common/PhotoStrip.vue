@@ -42,7 +42,7 @@ async function take(event: Event) {
 
 <template>
   <div class="strip">
-    <label class="plain-button take" :class="{ off: !open.mayRecord.value }"
+    <label class="plain-button take" aria-keyshortcuts="p" :class="{ off: !open.mayRecord.value }"
       >{{ busy ? say('common.photo-strip.makingItSmall') : say('common.photo-strip.photograph')
       }}<input
         type="file"

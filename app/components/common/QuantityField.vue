@@ -33,8 +33,10 @@ const typed = ref<QuantityEntry>(
 const unit = ref(typed.value.unit)
 const text = ref(typed.value.text)
 const touched = ref(false)
-/** what was told to the parent last: limits made anew at every drawing must not tell it again */
-let told: string | undefined
+const inWords = (q: QuantityRecord | undefined) =>
+  q && `${q.typed} ${q.unit} ${q.coreValue} ${q.instrument} ${q.instrumentOffsetInCoreUnit}`
+/** what the parent has: limits made anew at every drawing must not tell it again, what is typed over it must */
+let told = inWords(model.value)
 const id = useId()
 
 const parsed = computed(() =>
@@ -70,9 +72,7 @@ watch([parsed, problem, readWith], () => {
   const now: QuantityRecord | undefined = parsed.value?.ok
     ? { ...parsed.value.quantity, ...readWith.value }
     : undefined
-  const said =
-    now &&
-    `${now.typed} ${now.unit} ${now.coreValue} ${now.instrument} ${now.instrumentOffsetInCoreUnit}`
+  const said = inWords(now)
   if (said !== told) model.value = now
   told = said
   emit('problem', problem.value)
@@ -120,6 +120,7 @@ defineExpose({ problem, typed: text })
         inputmode="decimal"
         autocomplete="off"
         :aria-invalid="problem !== ''"
+        :data-unreadable="problem !== '' && text.trim() !== ''"
         :aria-describedby="problem || converted || hint ? `${id}-says` : undefined"
         @input="type"
         @blur="touched = true"

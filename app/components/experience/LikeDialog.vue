@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import { BOOK, type LikeCase } from '#core'
+import { BOOK, faultName, type LikeCase } from '#core'
 import { formatChance } from '../../../words/format'
 import { ask } from '../../local-store/api'
 
@@ -24,7 +24,6 @@ watch(shown, async (isOpen) => {
   }
 })
 
-const nameOf = (fault: string) => BOOK.faults.find(({ id }) => id === fault)?.name ?? fault
 /** A sign that is seen, in words; what is as it should be is left out, for most cases share that. */
 function abnormal(seen: string): string[] {
   const [id, state] = seen.split(':')
@@ -36,7 +35,9 @@ const rows = computed(() =>
   (found.value ?? []).map((one) => ({
     ...one,
     cause:
-      one.outcome === 'not-found' ? say('record.likeNotFound') : one.causes.map(nameOf).join(' + '),
+      one.outcome === 'not-found'
+        ? say('record.likeNotFound')
+        : one.causes.map(faultName).join(' + '),
     when: DateTime.fromISO(one.closedAt).toFormat('d LLL yyyy'),
     seen: one.shared.flatMap(abnormal).slice(0, MOST_SHARED).join('; '),
   })),

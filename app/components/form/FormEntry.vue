@@ -52,6 +52,16 @@ const lines = computed(() =>
 const listProblem = computed(() =>
   lines.value.flat().some(Number.isNaN) ? say('form.numbersApart') : '',
 )
+const walks = ref(false)
+/** rows that can be read, from the first on */
+const readable = computed(() => {
+  const end = lines.value.findIndex((line) => line.some(Number.isNaN))
+  return end < 0 ? lines.value : lines.value.slice(0, end)
+})
+function takeWalked(rows: number[][]) {
+  listText.value = textOf(rows)
+  takeList()
+}
 function takeList() {
   const isTyped = lines.value.length > 0 && !listProblem.value
   model.value = isTyped ? (isGrid ? lines.value : lines.value[0]) : undefined
@@ -97,7 +107,7 @@ function takeList() {
     />
     <component
       :is="isGrid ? VTextarea : VTextField"
-      v-else-if="entry.as === 'numbers' || isGrid"
+      v-else-if="entry.as === 'numbers' || (isGrid && !walks)"
       v-model="listText"
       :label="label"
       :hint="say(isGrid ? 'form.gridHint' : 'form.numbersHint')"
@@ -107,6 +117,12 @@ function takeList() {
       inputmode="decimal"
       @update:model-value="takeList"
     />
+    <template v-if="isGrid">
+      <v-btn class="start" :disabled="disabled" :aria-expanded="walks" @click="walks = !walks">{{
+        say(walks ? 'form.walk.close' : 'form.walk.title')
+      }}</v-btn>
+      <GridWalk v-if="walks" :disabled="disabled" :typed="readable" @rows="takeWalked" />
+    </template>
     <ChoiceRow
       v-if="field.words.length > 0"
       :label="label"
@@ -124,6 +140,9 @@ function takeList() {
   display: flex;
   flex-direction: column;
   gap: 6px;
+}
+.start {
+  align-self: flex-start;
 }
 .wide {
   flex: 1 1 100%;

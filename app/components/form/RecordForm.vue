@@ -128,14 +128,16 @@ async function keepIt() {
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <div class="row">
-      <v-btn class="solid grow" :disabled="!mayRecord" @click="keepIt">{{
+      <v-btn class="solid grow" aria-keyshortcuts="k" :disabled="!mayRecord" @click="keepIt">{{
         isCorrection ? say('form.correct') : (keepText ?? say('form.keep'))
       }}</v-btn>
       <template v-if="last && !anew">
-        <v-btn v-if="!isRepeating" :disabled="!mayRecord" @click="repeat">{{
+        <v-btn v-if="!isRepeating" aria-keyshortcuts="g" :disabled="!mayRecord" @click="repeat">{{
           say('form.repeat')
         }}</v-btn>
-        <v-btn :disabled="!mayRecord" @click="takeBack(last.id)">{{ say('form.takeBack') }}</v-btn>
+        <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
+          say('form.takeBack')
+        }}</v-btn>
       </template>
     </div>
   </div>

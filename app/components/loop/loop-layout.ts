@@ -50,7 +50,8 @@ export function layoutLoop(profile: SystemProfile): LoopLayout {
   const rowTop = 82
   const rowLow = 196
   const col = [148, 274, 400]
-  const behind = knownValue(profile.fan) === 'viscous-clutch'
+  const fan = knownValue(profile.fan)
+  const behind = fan === 'viscous-clutch' || fan === 'engine-driven'
   const bottle = knownValue(profile.vessel) === 'overflow-bottle'
   const boxes: Box[] = [
     { part: 'fan', x: behind ? 104 : 0, y: 66, w: 28, h: 190 },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK, type QuoteDrawn, type Suspect } from '#core'
+import { faultName, type QuoteDrawn, type Suspect } from '#core'
 import { formatChance } from '../../../words/format'
 
 const { say } = useWords()
@@ -19,7 +19,7 @@ const rows = computed(() => {
   const chance = (value: number | undefined) => (value === undefined ? '–' : formatChance(value))
   return faults.slice(0, SHOWN).map((fault) => ({
     fault,
-    name: BOOK.faults.find(({ id }) => id === fault)?.name ?? fault,
+    name: faultName(fault),
     then: chance(then.get(fault)),
     now: chance(now.get(fault)),
   }))

@@ -20,6 +20,19 @@ describe('belt and pump', () => {
         wobble: 'wobbles',
         routing: 'wrong',
       }).states,
-    ).toEqual(['still', 'slipping', 'bearing', 'misrouted'])
+    ).toEqual(['still', 'slipping', 'wobbles', 'misrouted'])
+  })
+  it('a bearing that grinds by hand is shown; a pulley that wobbles alone is not', () => {
+    const look = { pumpTurns: 'yes', slip: 'none', routing: 'right' } as const
+    const wobbles = outcome(beltAndPumpCheck, 'belt-and-pump.look', { ...look, wobble: 'wobbles' })
+    expect(wobbles.states).toEqual(['wobbles'])
+    expect(wobbles.facts).not.toContain('bearing-rough')
+    const rough = outcome(beltAndPumpCheck, 'belt-and-pump.look', {
+      ...look,
+      wobble: 'none',
+      bearing: 'rough',
+    })
+    expect(rough.states).toEqual(['bearing'])
+    expect(rough.facts).toContain('bearing-rough')
   })
 })

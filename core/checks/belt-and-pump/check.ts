@@ -9,16 +9,17 @@ export const beltAndPumpCheck = defineCheck({
   phase: 'cold',
   minutes: 5,
   sides: ['flow'],
-  signs: these('belt-slips', 'pump-still', 'belt-misrouted', 'pulley-play'),
+  signs: these('belt-slips', 'pump-still', 'belt-misrouted', 'pulley-play', 'bearing-rough'),
   cautions: ['engineOffKeyOut'],
   doesNotProve: ['drive.pass.impeller'],
-  shows: ['belt-misrouted', 'drive-seen', 'drive-turning'],
+  shows: ['bearing-rough', 'belt-misrouted', 'drive-seen', 'drive-turning'],
   judge: {
     'belt-and-pump.look': (record, _, { source }) => {
       const states = analyseDrive(record)
       const facts: string[] = []
       if (record.pumpTurns === 'yes') facts.push('drive-turning')
       if (states.includes('slipping') || states.includes('still')) facts.push('drive-seen')
+      if (record.bearing === 'rough') facts.push('bearing-rough')
       if (record.routing === 'wrong') facts.push('belt-misrouted')
       return {
         states,

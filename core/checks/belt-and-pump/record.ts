@@ -5,6 +5,8 @@ export const beltAndPump = z.strictObject({
   pumpTurns: z.enum(['yes', 'no', 'not-known']),
   slip: z.enum(['none', 'some', 'much', 'not-known']),
   wobble: z.enum(['none', 'wobbles', 'not-known']),
+  /** turned by hand, its belt slack or off */
+  bearing: z.enum(['smooth', 'rough', 'not-known']).optional(),
   routing: z.enum(['right', 'wrong', 'not-checked']),
 })
 export type BeltAndPump = z.infer<typeof beltAndPump>

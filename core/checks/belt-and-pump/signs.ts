@@ -4,7 +4,7 @@ import type { BeltAndPump } from './record'
 
 /**
  * @example signsOf(driveSigns('r', example('belt-and-pump.look')))
- *   // 'pump-still belt-slips pulley-play belt-misrouted'
+ *   // 'pump-still belt-slips pulley-play bearing-rough belt-misrouted'
  */
 export function driveSigns(source: string, record: BeltAndPump): SignReading[] {
   const out: SignReading[] = []
@@ -47,6 +47,15 @@ export function driveSigns(source: string, record: BeltAndPump): SignReading[] {
   }
   if (record.wobble !== 'not-known')
     add('pulley-play', record.wobble === 'wobbles', 0.8, 0.04, `says.wobble.${record.wobble}`)
+  if (record.bearing === 'smooth' || record.bearing === 'rough')
+    add(
+      'bearing-rough',
+      record.bearing === 'rough',
+      0.93,
+      0.02,
+      `says.bearing.${record.bearing}`,
+      true,
+    )
   if (record.routing !== 'not-checked')
     add(
       'belt-misrouted',

@@ -1,18 +1,27 @@
 import { message, type Message } from '../../quantity/message'
 import { boilingPointC, type BoilingConditions } from '../../physics/boiling'
 import { correctedValue } from '../../quantity/record'
+import type { SystemProfile } from '../../vehicle/profile'
+import { type BleedDown, bleedDownOf } from './bleed-down'
 import type { CapTest } from './record'
+import { sealedCapFits } from './sealed-cap'
 
 /** Opening pressure may lie this far below and above the marking, kPa (−1 and +2 psi). */
 export const OPENING_BAND_KPA = { below: 7, above: 14 } as const
 /** No pressure cap is marked lower than this; a smaller figure is a slip and is not compared with. */
 export const LEAST_MARKING_KPA = 15
+/** A cap cannot hold more than it opens at: so much is the reading of the two, kPa. */
+const READINGS_APART_KPA = 6
 /** A cap that keeps less than this share of what is written on it for a minute will not hold. */
 const HOLDING_SHARE = 0.85
 
 export interface CapAnalysis {
   openingKPaGauge?: number
+  /** a minute after it has opened and closed */
   heldKPaGauge?: number
+  bleedDown?: BleedDown
+  /** it holds more than it opens at: one of the two was misread, and holding says nothing */
+  isMisread?: true
   states: (
     | 'good'
     | 'opens-early'
@@ -21,14 +30,27 @@ export interface CapAnalysis {
     | 'wrong-for-place'
     | 'vacuum-stuck'
     | 'seal-damaged'
+    | 'found-loose'
+    | 'sealed'
   )[]
-  /** the lowest of opening and held pressure: what the boiling point follows */
+  /** the lowest of opening and of all that it was seen to hold: what the boiling point follows */
   effectiveKPaGauge?: number
   boilingPointC?: number
   boilingPointAtMarkingC?: number
   marginLostK?: number
   doesNotProve: Message[]
+  /** it has no valve; whether one without can be right where it sits, where the vessel says */
+  sealed?: { fits: boolean | undefined }
 }
+
+/** Whether the cap is not the one for its place, by what was said of it or by what it is. */
+export const isWrongForPlace = (
+  { fitsPlace, marking }: CapTest,
+  sealed: CapAnalysis['sealed'],
+): boolean =>
+  fitsPlace === 'wrong' ||
+  marking === 'looks-wrong' ||
+  (fitsPlace !== 'right' && sealed?.fits === false)
 
 /**
  * What a cap should keep, kPa gauge: its marking, or what it opens at where that cannot be read or is a slip.
@@ -47,11 +69,17 @@ export function holdingReferenceKPa({ marking, opening }: CapTest): number | und
 export function analyseCap(
   record: CapTest,
   mix: Omit<BoilingConditions, 'heldKPaGauge'>,
+  profile: SystemProfile = {},
 ): CapAnalysis {
+  const sealed =
+    record.marking === 'sealed' ? { fits: sealedCapFits(record.place, profile) } : undefined
   const marked = typeof record.marking === 'object' ? correctedValue(record.marking) : undefined
   const markingKPa = marked !== undefined && marked > LEAST_MARKING_KPA ? marked : undefined
   const opening = record.opening && correctedValue(record.opening)
-  const held = record.after60Seconds && correctedValue(record.after60Seconds)
+  const bleedDown = bleedDownOf(record.bleedDown)
+  const held = record.after60Seconds
+    ? correctedValue(record.after60Seconds)
+    : bleedDown?.afterAMinuteKPaGauge
   const states: CapAnalysis['states'] = []
   if (opening !== undefined && markingKPa !== undefined) {
     if (opening < markingKPa - OPENING_BAND_KPA.below) states.push('opens-early')
@@ -61,17 +89,26 @@ export function analyseCap(
   const reference = holdingReferenceKPa(record)
   if (held !== undefined && reference !== undefined && held < HOLDING_SHARE * reference)
     states.push('will-not-hold')
-  if (record.fitsPlace === 'wrong' || record.marking === 'looks-wrong')
-    states.push('wrong-for-place')
+  if (isWrongForPlace(record, sealed)) states.push('wrong-for-place')
+  else if (sealed) states.push('sealed')
   if (record.vacuumValve === 'stuck') states.push('vacuum-stuck')
   if (record.seals === 'damaged') states.push('seal-damaged')
   const complete = opening !== undefined && held !== undefined && markingKPa !== undefined
-  if (states.length === 0 && complete) states.push('good')
+  const isMisread =
+    opening !== undefined && held !== undefined && held > opening + READINGS_APART_KPA
+  const least = HOLDING_SHARE * (reference ?? 0)
+  const goesOnFalling = bleedDown !== undefined && bleedDown.lastKPaGauge < least
+  if (states.length === 0 && complete && !isMisread && !goesOnFalling) states.push('good')
+  if (record.asFound === 'loose') states.push('found-loose')
   const out: CapAnalysis = { states, doesNotProve: [message('cap.pass.neck')] }
-  if (record.vacuumValve === 'not-known') out.doesNotProve.push(message('cap.pass.vacuumNotTested'))
+  if (sealed) out.sealed = sealed
+  else if (record.vacuumValve === 'not-known')
+    out.doesNotProve.push(message('cap.pass.vacuumNotTested'))
+  if (bleedDown) out.bleedDown = bleedDown
+  if (isMisread) out.isMisread = true
   if (opening !== undefined) out.openingKPaGauge = opening
   if (held !== undefined) out.heldKPaGauge = held
-  const known = [opening, held].filter((p): p is number => p !== undefined)
+  const known = [opening, held, bleedDown?.lastKPaGauge].filter((p): p is number => p !== undefined)
   if (known.length > 0) {
     const effective = Math.max(0, Math.min(...known))
     out.effectiveKPaGauge = effective

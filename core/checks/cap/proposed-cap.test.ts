@@ -19,6 +19,9 @@ it('the cap last tested is the one that counts, whatever else was recorded since
   expect(testedCap(entries)?.place).toBe('radiator-neck')
   expect(testedCap([entry('mix.test', {})])).toBeUndefined()
   expect(testedCap([])).toBeUndefined()
+  // One that only closes says nothing of pressure.
+  expect(testedCap([cap('tank', kPa(90)), cap('radiator-neck', 'sealed')])?.place).toBe('tank')
+  expect(testedCap([cap('radiator-neck', 'sealed')])).toBeUndefined()
 })
 
 it('a tested cap is proposed with what is marked on it, before anything the profile says', () => {

@@ -3,6 +3,9 @@ import { knownValue, type SystemProfile } from '../../vehicle/profile'
 import type { Entry } from '../context'
 import type { CapTest } from './record'
 
+/** A cap that lets pressure go. */
+type CapWithValve = CapTest & { marking: Exclude<CapTest['marking'], 'sealed'> }
+
 export interface ProposedCap {
   place: CapTest['place']
   /** kPa gauge as `coreValue`, or why there is no figure */
@@ -10,11 +13,14 @@ export interface ProposedCap {
 }
 
 /**
- * The cap last tested, of entries in order of observation.
+ * The cap with a valve that was last tested, of entries in order of observation; one without says nothing of pressure.
  * @example testedCap([entry('cap.test')]).place // 'radiator-neck'
  */
-export function testedCap(entries: readonly Entry[]): CapTest | undefined {
-  return entries.findLast((e): e is Entry<'cap.test', CapTest> => e.kind === 'cap.test')?.data
+export function testedCap(entries: readonly Entry[]): CapWithValve | undefined {
+  return entries.findLast(
+    (e): e is Entry<'cap.test', CapWithValve> =>
+      e.kind === 'cap.test' && (e as Entry<'cap.test', CapTest>).data.marking !== 'sealed',
+  )?.data
 }
 
 /**

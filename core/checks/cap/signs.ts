@@ -5,6 +5,7 @@ import { binaryReading, laidBare, type SignReading } from '../../inference/sign-
 import {
   type CapAnalysis,
   holdingReferenceKPa,
+  isWrongForPlace,
   LEAST_MARKING_KPA,
   OPENING_BAND_KPA,
 } from './analysis'
@@ -17,7 +18,7 @@ const READING_SD_KPA = 3
  * Readings for the cap's signs. Opening and holding: the likelihood of the pressure read is integrated over the
  * true pressure declared for each state (sound caps spread about the marking, weak ones below it).
  * @example signsOf(capSigns('r', example('cap.test'), analyseCap(example('cap.test'), CONTEXT.mix)))
- *   // 'cap-opens-early cap-opens-late cap-will-not-hold cap-vacuum-stuck cap-wrong cap-seal-damaged'
+ *   // 'cap-opens-early cap-opens-late cap-will-not-hold cap-vacuum-stuck cap-wrong cap-left-loose cap-seal-damaged'
  */
 export function capSigns(source: string, record: CapTest, analysis: CapAnalysis): SignReading[] {
   const out: SignReading[] = []
@@ -48,7 +49,7 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
     })
   }
   const reference = holdingReferenceKPa(record)
-  if (held !== undefined && reference !== undefined) {
+  if (held !== undefined && reference !== undefined && !analysis.isMisread) {
     const good = density(held, reference * 0.95, 0.04 * reference)
     const weak = uniformBelow(held, reference * 0.85)
     out.push({
@@ -70,16 +71,15 @@ export function capSigns(source: string, record: CapTest, analysis: CapAnalysis)
   }
   if (record.vacuumValve !== 'not-known')
     plain('cap-vacuum-stuck', record.vacuumValve === 'stuck', `says.vacuum.${record.vacuumValve}`)
-  if (record.fitsPlace !== 'not-known' || record.marking === 'looks-wrong') {
-    const wrong = record.fitsPlace === 'wrong' || record.marking === 'looks-wrong'
-    // A marking that looks wrong is a suspicion; that the cap does not belong there was looked up.
-    plain(
-      'cap-wrong',
-      wrong,
-      wrong ? 'says.capWrong' : 'says.capRight',
-      record.fitsPlace === 'wrong',
-    )
+  const wrong = isWrongForPlace(record, analysis.sealed)
+  if (wrong || record.fitsPlace === 'right') {
+    // A marking that looks wrong is a suspicion; that the cap does not belong there was looked up, or the vessel says.
+    const isLookedUp = wrong && record.marking !== 'looks-wrong'
+    const says = !wrong ? 'says.capRight' : analysis.sealed ? 'says.capSealed' : 'says.capWrong'
+    plain('cap-wrong', wrong, says, isLookedUp || record.fitsPlace === 'wrong')
   }
+  if (record.asFound === 'closed' || record.asFound === 'loose')
+    plain('cap-left-loose', record.asFound === 'loose', `says.capFound.${record.asFound}`)
   if (record.seals !== 'not-known')
     plain('cap-seal-damaged', record.seals === 'damaged', `says.capSeals.${record.seals}`)
   return out

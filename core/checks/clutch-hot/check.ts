@@ -33,7 +33,11 @@ export const clutchHotCheck = defineCheck({
         notes: [
           ...(figures.state === 'contradicts' ? [message('clutch.contradicts')] : []),
           ...(fan !== undefined && fan !== 'not-known' && fan !== 'viscous-clutch'
-            ? [message('note.clutchOnElectricFan')]
+            ? [
+                message(
+                  fan === 'engine-driven' ? 'note.clutchOnPlainFan' : 'note.clutchOnElectricFan',
+                ),
+              ]
             : []),
         ],
       }

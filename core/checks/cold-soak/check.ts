@@ -2,17 +2,18 @@ import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
 import { analyseColdSoak } from './analysis'
 import { coldSoakSigns } from './signs'
-import { coldSoak } from './record'
+import { coldSoak, sensorResistance } from './record'
+import { analyseResistance, resistanceSigns } from './resistance'
 
 export const coldSoakCheck = defineCheck({
   id: 'cold-soak',
-  records: { 'cold-soak.test': coldSoak },
+  records: { 'cold-soak.test': coldSoak, 'cold-soak.resistance': sensorResistance },
   phase: 'cold',
   minutes: 4,
   sides: ['reading'],
-  signs: these('sensor-off-cold', 'wiring-bad'),
+  signs: these('sensor-off-cold', 'wiring-bad', 'sensor-resistance-off'),
   doesNotProve: ['coldSoak.pass.hot'],
-  shows: ['wiring-good', 'wiring-jumps'],
+  shows: ['sensor-resistance-off', 'wiring-good', 'wiring-jumps'],
   judge: {
     'cold-soak.test': (record, _, { source }) => {
       const figures = analyseColdSoak(record)
@@ -25,6 +26,17 @@ export const coldSoakCheck = defineCheck({
             : [record.wiring === 'jumps' ? 'wiring-jumps' : 'wiring-good'],
         signs: coldSoakSigns(source, record, figures),
         notes: figures.soaked ? [] : [message('coldSoak.shortSoak', { hours: 8 })],
+      }
+    },
+    'cold-soak.resistance': (record, _, { source }) => {
+      const figures = analyseResistance(record)
+      return {
+        figures,
+        states: [figures.state],
+        facts: figures.state === 'resistance-off' ? ['sensor-resistance-off'] : [],
+        signs: resistanceSigns(source, figures),
+        notes: figures.state === 'resistance-right' ? [message('coldSoak.lookAtTheWiring')] : [],
+        heatMatters: false,
       }
     },
   },

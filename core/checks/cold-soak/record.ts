@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { ambientC, coolantC } from '../quantities'
-import { measured } from '../../quantity/field'
+import { ambientC, coolantC, temperature } from '../quantities'
+import { called, given, measured } from '../../quantity/field'
 
 /** Sensors compared after the engine has stood for hours, before any start. */
 export const coldSoak = z.strictObject({
@@ -16,3 +16,26 @@ export const coldSoak = z.strictObject({
   wiring: z.enum(['steady', 'jumps', 'not-known']),
 })
 export type ColdSoak = z.infer<typeof coldSoak>
+
+/** Most that is taken for a resistance, Ω: beyond it a meter shows that the circuit is open. */
+const OPEN_OHM = 20_000_000
+
+const ohms = z.number().positive().max(OPEN_OHM)
+
+/** The coolant sensor by itself, its plug pulled: its resistance at a known temperature beside what its maker gives there. */
+export const sensorResistance = z
+  .strictObject({
+    measuredOhm: measured(ohms, {
+      label: 'resistance measured',
+      unit: 'Ω',
+      usualError: { share: 0.01, least: 1 },
+    }),
+    at: called(temperature, 'temperature of the sensor'),
+    specifiedFromOhm: given(ohms, { label: 'specified from', unit: 'Ω' }),
+    specifiedToOhm: given(ohms, { label: 'specified to', unit: 'Ω' }),
+  })
+  .refine((data) => data.specifiedFromOhm <= data.specifiedToOhm, {
+    path: ['specifiedToOhm'],
+    message: 'the end of the range is below its beginning',
+  })
+export type SensorResistance = z.infer<typeof sensorResistance>

@@ -11,12 +11,19 @@ export const fanByHandCheck = defineCheck({
   minutes: 3,
   needs: { fan: ['viscous-clutch'] },
   sides: ['air'],
-  signs: these('clutch-free-cold', 'clutch-seized', 'clutch-streaks', 'pulley-play'),
+  signs: these(
+    'clutch-free-cold',
+    'clutch-seized',
+    'clutch-streaks',
+    'pulley-play',
+    'bearing-rough',
+  ),
   cautions: ['engineOffKeyOut'],
   doesNotProve: ['fanByHand.pass.hot'],
-  shows: ['blades-broken', 'clutch-cold-free', 'clutch-cold-seized'],
+  shows: ['blades-broken', 'clutch-cold-free', 'clutch-cold-seized', 'bearing-rough'],
   judge: {
     'fan-by-hand.test': (record, context, { source }) => {
+      const { fan } = context.profile
       const states = analyseFanByHand(record, context.policy)
       const facts =
         record.drag === 'free'
@@ -25,16 +32,19 @@ export const fanByHandCheck = defineCheck({
             ? ['clutch-cold-seized']
             : []
       if (record.blades === 'damaged') facts.push('blades-broken')
+      if (record.rocking === 'pulley-too') facts.push('bearing-rough')
       return {
         figures: record.freeTurns === undefined ? {} : { freeTurns: record.freeTurns },
         states,
         facts,
         signs: fanByHandSigns(source, record),
         notes: [
-          ...(context.profile.fan !== undefined &&
-          context.profile.fan !== 'not-known' &&
-          context.profile.fan !== 'viscous-clutch'
-            ? [message('note.clutchOnElectricFan')]
+          ...(fan !== undefined && fan !== 'not-known' && fan !== 'viscous-clutch'
+            ? [
+                message(
+                  fan === 'engine-driven' ? 'note.clutchOnPlainFan' : 'note.clutchOnElectricFan',
+                ),
+              ]
             : []),
           ...((record.drag === 'free' || record.drag === 'some') &&
           context.policy.clutchColdNormal === 'either'

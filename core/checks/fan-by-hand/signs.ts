@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { FanByHand } from './record'
 
 /**
@@ -35,6 +35,11 @@ export function fanByHandSigns(source: string, record: FanByHand): SignReading[]
       record.rocking === 'pulley-too',
       { whenPresent: 0.9, whenAbsent: 0.02 },
       `says.rocking.${record.rocking}`,
+    )
+  // Where the pulley rocks with the fan, the shaft does: that is the bearing itself.
+  if (record.rocking === 'pulley-too')
+    out.push(
+      laidBare(`${source}#bearing-rough`, 'bearing-rough', 0.9, message('says.rocking.pulley-too')),
     )
   if (record.streaks !== 'not-known')
     add(

@@ -88,7 +88,9 @@ export const fanCircuitCheck = defineCheck({
         record.command === 'absent' && !figures.switchingPlaceHot
           ? [message('fanCircuit.placeNotHot')]
           : []
-      if (context.profile.fan === 'viscous-clutch') notes.push(message('note.circuitOnViscousFan'))
+      const { fan } = context.profile
+      if (fan === 'viscous-clutch' || fan === 'engine-driven')
+        notes.push(message('note.circuitOnViscousFan'))
       return {
         figures,
         states:

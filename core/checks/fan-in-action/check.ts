@@ -17,14 +17,16 @@ export const fanInActionCheck = defineCheck({
   shows: ['fan-always-shown', 'fan-works', 'switching-place-hot'],
   judge: {
     'fan-in-action.watch': (record, context, { source }) => {
-      const figures = analyseFanAction(record)
+      const figures = analyseFanAction(record, context.profile)
       const facts: string[] = []
       if (figures.placeHot > 0.8 && record.switchingPlace) facts.push('switching-place-hot')
-      if (figures.state === 'works') facts.push('fan-works')
+      if (figures.state === 'works' && record.which !== 'second') facts.push('fan-works')
       if (figures.state === 'always-on' && record.airConditioning === 'off')
         facts.push('fan-always-shown')
       const notes = figures.state === 'not-called-for' ? [message('fan.notCalledFor')] : []
-      if (context.profile.fan === 'viscous-clutch') notes.push(message('note.circuitOnViscousFan'))
+      const { fan } = context.profile
+      if (fan === 'viscous-clutch' || fan === 'engine-driven')
+        notes.push(message('note.circuitOnViscousFan'))
       return {
         figures,
         states: [figures.state],

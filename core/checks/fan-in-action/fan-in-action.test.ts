@@ -29,4 +29,37 @@ describe('fan in action', () => {
     expect(o.signs.some((s) => s.sign === 'fan-late')).toBe(false)
     expect(speaksFor(o.signs, 'fan-ac-dead')).toBeLessThan(-0.5)
   })
+  it('is judged by where this vehicle’s fan starts, where nobody says it at the fan', () => {
+    const at = (profile: object, more: object) =>
+      outcome(
+        fanInActionCheck,
+        'fan-in-action.watch',
+        {
+          airConditioning: 'off',
+          ran: 'no',
+          coolsWhenOn: 'not-known',
+          speeds: 'not-known',
+          switchingPlace: celsius(99),
+          ...more,
+        } as never,
+        { profile },
+      )
+    expect(at({ fanOnC: 92 }, {}).states).toEqual(['never'])
+    expect(at({ fanOnC: 104 }, {}).states).toEqual(['not-called-for'])
+    expect(at({ fanOnC: 92 }, { which: 'second' }).states).toEqual(['not-called-for'])
+    expect(at({ fanOnC: 92, secondFanOnC: 94 }, { which: 'second' }).states).toEqual([
+      'second-never',
+    ])
+  })
+  it('a second fan that stands says that a speed is missing, and nothing of the first', () => {
+    const second = watch({ which: 'second', switchingPlace: celsius(106) })
+    expect(speaksFor(second.signs, 'fan-speed-missing')).toBeGreaterThan(0.9)
+    expect(second.signs.some(({ sign }) => sign === 'fan-late')).toBe(false)
+    const cooled = watch({ which: 'second', airConditioning: 'on' })
+    expect(cooled.states).toEqual(['not-called-for'])
+    expect(cooled.signs).toEqual([])
+    const runs = watch({ which: 'second', ran: 'yes' })
+    expect(speaksFor(runs.signs, 'fan-speed-missing')).toBeLessThan(-0.5)
+    expect(runs.facts).not.toContain('fan-works')
+  })
 })

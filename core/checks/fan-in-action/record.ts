@@ -1,9 +1,11 @@
 import { z } from 'zod'
 import { temperature } from '../quantities'
-import { given } from '../../quantity/field'
+import { called, given } from '../../quantity/field'
 
 /** The electric fan watched on a hot engine. */
 export const fanInAction = z.strictObject({
+  /** of two fans, or two speeds; absent: the first, or the only one */
+  which: called(z.enum(['first', 'second']), 'fan watched').optional(),
   airConditioning: z.enum(['off', 'on']),
   ran: z.enum(['yes', 'no', 'always']),
   startedAt: temperature.optional(),

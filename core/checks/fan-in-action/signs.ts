@@ -6,7 +6,7 @@ import type { FanInAction } from './record'
 /**
  * With air conditioning on a running fan proves the motor and its feed at that speed, nothing about temperature
  * control. A fan that does not run says something only as far as the place that switches it was hot.
- * @example signsOf(fanActionSigns('r', example('fan-in-action.watch'), analyseFanAction(example('fan-in-action.watch'))))
+ * @example signsOf(fanActionSigns('r', example('fan-in-action.watch'), analyseFanAction(example('fan-in-action.watch'), CONTEXT.profile)))
  *   // 'fan-always'
  */
 export function fanActionSigns(
@@ -33,6 +33,10 @@ export function fanActionSigns(
         validity,
       ),
     )
+  if (record.which === 'second') {
+    secondFan(out, source, record, analysis)
+    return out
+  }
   if (record.airConditioning === 'on')
     yes(
       'fan-ac-dead',
@@ -88,4 +92,36 @@ export function fanActionSigns(
       `says.speeds.${record.speeds}`,
     )
   return out
+}
+
+/** A second fan that stands, or starts, tells whether all of them are there; how the first is switched it does not tell. */
+function secondFan(
+  out: SignReading[],
+  source: string,
+  { airConditioning, ran, coolsWhenOn }: FanInAction,
+  { placeHot }: FanActionAnalysis,
+): void {
+  const add = (sign: string, seen: boolean, says: string, validity: number) =>
+    out.push(
+      binaryReading(
+        `${source}#${sign}`,
+        sign,
+        seen,
+        { whenPresent: 0.9, whenAbsent: 0.04 },
+        message(says),
+        validity,
+      ),
+    )
+  if (ran !== 'no') add('fan-speed-missing', false, 'says.secondFan.yes', 0.93)
+  else if (airConditioning === 'off')
+    add('fan-speed-missing', true, 'says.secondFan.no', 0.93 * placeHot)
+  if (airConditioning === 'off')
+    add(
+      'fan-always',
+      ran === 'always',
+      ran === 'always' ? 'says.fanAlways' : 'says.fanNotAlways',
+      0.93,
+    )
+  if (coolsWhenOn !== 'not-known')
+    add('fan-no-effect', coolsWhenOn === 'no', `says.fanCools.${coolsWhenOn}`, 0.93)
 }

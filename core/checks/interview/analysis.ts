@@ -1,10 +1,11 @@
 import { message, type Message } from '../../quantity/message'
 import type { Estimate } from '../../quantity/interval'
+import { daysFrom } from '../../quantity/moment'
 import { correctedValue } from '../../quantity/record'
 import { logNormalDensity } from '../../statistics/normal'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { QUESTIONS } from './questions'
-import type { InterviewAnswer, ReportedLoss, Usage } from './record'
+import type { InterviewAnswer, ReportedLoss, TopUps, Usage } from './record'
 
 const DEFAULT_KM_PER_WEEK = 300
 const SECONDS_PER_WEEK = 604800
@@ -49,6 +50,21 @@ export function reportedLossPerWeek(
   return { litresPerWeek: (litres * km) / correctedValue(loss.per.distance), assumptions }
 }
 
+/**
+ * What is lost a week, by what was topped up on which days: the first time fills what was lost before anybody wrote it
+ * down, each later one what was lost since. Undefined of one day.
+ * @example lossByTopUps(example('interview.top-ups')).litresPerWeek // 0.5
+ */
+export function lossByTopUps({ list }: TopUps): LossRate | undefined {
+  const days = daysFrom(list[0]!.on, list.at(-1)!.on)
+  if (days <= 0) return undefined
+  const litres = list.slice(1).reduce((sum, { amount }) => sum + correctedValue(amount), 0)
+  return {
+    litresPerWeek: (litres * 7) / days,
+    assumptions: [message('assumes.filledToMark', { times: list.length, days })],
+  }
+}
+
 /** Declared loss in litres a week for each state of the sign "loss-size". */
 const LOSS_GIVEN_STATE = {
   slight: { median: 0.12, logSd: 0.8 },
@@ -58,6 +74,8 @@ const LOSS_GIVEN_STATE = {
 
 /** A keeper's estimate of a loss is right within a factor of about 1.6. */
 const KEEPER_LOG_SD = 0.5
+/** What was written down day by day is right within a factor of about 1.25: no one fills to the same mark twice. */
+const WRITTEN_LOG_SD = 0.22
 
 /**
  * @example signsOf(interviewSigns([{ id: 'r', question: 'hot-at-idle', answer: 'yes' }]))
@@ -81,21 +99,27 @@ export function interviewSigns(
 /**
  * @example lossSizeSign('r', 2).sign // 'loss-size'
  */
-export function lossSizeSign(source: string, litresPerWeek: number): SignReading {
+export function lossSizeSign(
+  source: string,
+  litresPerWeek: number,
+  from: 'told' | 'written' = 'told',
+): SignReading {
   const likelihood: Record<string, number> = {}
   for (const [state, { median, logSd }] of Object.entries(LOSS_GIVEN_STATE))
     likelihood[state] = logNormalDensity(
       Math.max(litresPerWeek, 0.01),
       median,
-      Math.hypot(logSd, KEEPER_LOG_SD),
+      Math.hypot(logSd, from === 'written' ? WRITTEN_LOG_SD : KEEPER_LOG_SD),
     )
   return {
     source,
     sign: 'loss-size',
     likelihood,
-    validity: 0.9,
+    validity: from === 'written' ? 0.95 : 0.9,
     conditions: source,
-    says: message('says.lossPerWeek', { loss: { kind: 'volume', coreValue: litresPerWeek } }),
+    says: message(from === 'written' ? 'says.lossByTopUps' : 'says.lossPerWeek', {
+      loss: { kind: 'volume', coreValue: litresPerWeek },
+    }),
   }
 }
 

@@ -1,16 +1,18 @@
 import { z } from 'zod'
+import { message } from '../../quantity/message'
 import { writtenText } from '../../quantity/text'
 import { dataOf } from '../context'
 import { defineCheck } from '../define-check'
 import {
   interviewSigns,
+  lossByTopUps,
   lossSizeSign,
   pressurisedHours,
   reportedLossPerWeek,
   stopDrivingAdvice,
 } from './analysis'
 import { QUESTIONS } from './questions'
-import { interviewAnswer, reportedLoss, usage } from './record'
+import { interviewAnswer, reportedLoss, topUps, usage } from './record'
 
 export const interviewCheck = defineCheck({
   id: 'interview',
@@ -18,6 +20,7 @@ export const interviewCheck = defineCheck({
     'interview.answer': interviewAnswer,
     'interview.loss': reportedLoss,
     'interview.usage': usage,
+    'interview.top-ups': topUps,
     'interview.words': z.strictObject({ text: writtenText(2000).min(1) }),
   },
   phase: 'any',
@@ -36,10 +39,23 @@ export const interviewCheck = defineCheck({
     'interview.loss': (loss, _, { source, all }) => {
       const isNewest = dataOf(all, 'interview.loss').at(-1) === loss
       const rate = reportedLossPerWeek(loss, dataOf(all, 'interview.usage').at(-1))
-      if (!rate || !isNewest) return {}
+      // What was written down day by day goes before what is told from memory.
+      const written = dataOf(all, 'interview.top-ups').at(-1)
+      if (!rate || !isNewest || (written && lossByTopUps(written))) return {}
       return {
         figures: { litresPerWeek: rate.litresPerWeek },
         signs: [lossSizeSign(source, rate.litresPerWeek)],
+        assumptions: rate.assumptions,
+      }
+    },
+    'interview.top-ups': (data, _, { source, all }) => {
+      const isNewest = dataOf(all, 'interview.top-ups').at(-1) === data
+      if (!isNewest) return {}
+      const rate = lossByTopUps(data)
+      if (!rate) return { notes: [message('note.oneTopUpIsNoRate')] }
+      return {
+        figures: { litresPerWeek: rate.litresPerWeek },
+        signs: [lossSizeSign(source, rate.litresPerWeek, 'written')],
         assumptions: rate.assumptions,
       }
     },

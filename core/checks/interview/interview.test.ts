@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest'
+import { CONTEXT, records } from '../check.fixture'
+import { interviewCheck } from './check'
 import { SIGNS } from '../../knowledge/signs'
 import {
   interviewSigns,
+  lossByTopUps,
   lossSizeSign,
   pressurisedHours,
   reportedLossPerWeek,
@@ -12,6 +15,40 @@ import { QUESTIONS } from './questions'
 const litres = (value: number) => ({ typed: `${value}`, value, unit: 'L', coreValue: value })
 const week = { typed: '1', value: 1, unit: 'wk', coreValue: 604800 }
 const thousandKm = { typed: '1000', value: 1000, unit: 'km', coreValue: 1000 }
+
+describe('what went in on which days', () => {
+  const on = (...list: [day: string, amount: number][]) => ({
+    list: list.map(([day, amount]) => ({ on: day, amount: litres(amount) })),
+  })
+  it('is a rate from the second time on: the first fills what was lost before', () => {
+    const rate = lossByTopUps(on(['2026-10-01', 3], ['2026-10-08', 0.5], ['2026-10-22', 1]))!
+    expect(rate.litresPerWeek).toBeCloseTo(0.5, 9)
+    expect(rate.assumptions[0]!.parameters).toEqual({ times: 3, days: 21 })
+    expect(lossByTopUps(on(['2026-10-01', 3]))).toBeUndefined()
+  })
+  it('says more than an estimate, and goes before one', () => {
+    const far = (from: 'told' | 'written') => {
+      const { likelihood } = lossSizeSign('x', 6, from)
+      return likelihood.heavy! / likelihood.slight!
+    }
+    expect(far('written')).toBeGreaterThan(far('told') * 2)
+    const told = { amount: litres(0.1), per: { time: week } }
+    const written = on(['2026-10-01', 3], ['2026-10-08', 5])
+    const outcomes = interviewCheck.assess(
+      records(['interview.loss', told], ['interview.top-ups', written]),
+      CONTEXT,
+    )
+    expect(outcomes.flatMap((o) => o.signs.map(({ says }) => says.id))).toEqual([
+      'says.lossByTopUps',
+    ])
+    const found = interviewCheck.finds!(
+      records(['interview.loss', told], ['interview.top-ups', written]),
+      outcomes,
+      CONTEXT,
+    )
+    expect(found.reportedLossLitresPerWeek).toBeCloseTo(5, 9)
+  })
+})
 
 describe('what the keeper tops up', () => {
   it('half a litre a week is half a litre a week, and a litre a day is seven', () => {

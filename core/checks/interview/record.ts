@@ -29,6 +29,25 @@ export const reportedLoss = z.strictObject({
     .optional(),
 })
 
+/** A can poured out to a mark is right within a tenth. */
+const POURED = { share: 0.1, least: 0.05 }
+
+/** What went in, and on which days, from the keeper's notes: each time up to the mark. */
+export const topUps = z.strictObject({
+  list: z
+    .array(
+      z.strictObject({
+        on: z.iso.date(),
+        amount: measured(quantityOf('volume', { min: 0, max: 200 }), { usualError: POURED }),
+      }),
+    )
+    .min(1)
+    .max(60)
+    .refine((list) => list.every(({ on }, i) => i === 0 || on > list[i - 1]!.on), {
+      message: 'the days must rise',
+    }),
+})
+
 /** How much the vehicle is driven; turns a loss per distance, or a leak's flow, into litres a week. */
 export const usage = z.strictObject({
   hoursPerWeek: measured(z.number().min(0.1).max(168), {
@@ -45,4 +64,5 @@ export const usage = z.strictObject({
 
 export type InterviewAnswer = z.infer<typeof interviewAnswer>
 export type ReportedLoss = z.infer<typeof reportedLoss>
+export type TopUps = z.infer<typeof topUps>
 export type Usage = z.infer<typeof usage>

@@ -1,9 +1,15 @@
 import { COMPLAINTS } from '../../vehicle/complaint'
 import { message, type Message } from '../../quantity/message'
-import { defineCheck, these } from '../define-check'
+import { knownValue } from '../../vehicle/profile'
+import { defineCheck } from '../define-check'
 import type { LevelAndCondition } from './record'
-import { levelSigns } from './signs'
+import { levelSigns, systemLevel } from './signs'
 import { levelAndCondition } from './record'
+
+/** The bottle has what the radiator is short of: it was pushed out hot and not drawn back. */
+const isNotDrawnBack = ({ level, radiatorLevel }: LevelAndCondition) =>
+  (radiatorLevel === 'low' || radiatorLevel === 'empty') &&
+  (level === 'right' || level === 'overfull')
 
 /**
  * What was seen, as findings: the level, pressure left after the night, and each kind of contamination.
@@ -11,7 +17,11 @@ import { levelAndCondition } from './record'
  */
 export function levelStates(look: LevelAndCondition): string[] {
   const out: string[] = []
-  if (look.level) out.push(look.level)
+  if (isNotDrawnBack(look)) out.push('not-drawn-back')
+  else {
+    if (look.level) out.push(look.level)
+    if (look.radiatorLevel) out.push(`radiator-${look.radiatorLevel}`)
+  }
   if (look.residualPressure === 'strong') out.push('pressure-left')
   if (look.oilInCoolant === 'yes') out.push('oil-in-coolant')
   if (look.emulsionInOil === 'dipstick') out.push('coolant-in-oil')
@@ -23,6 +33,11 @@ export function levelStates(look: LevelAndCondition): string[] {
   return out
 }
 
+const isShort = (look: LevelAndCondition) => {
+  const level = systemLevel(look)
+  return level === 'low' || level === 'empty'
+}
+
 /** What the findings ask for, one sentence each. */
 function notesOn(look: LevelAndCondition): Message[] {
   const notes: Message[] = []
@@ -31,7 +46,8 @@ function notesOn(look: LevelAndCondition): Message[] {
     notes.push(message('level.doNotRun'))
   if (look.smell === 'exhaust') notes.push(message('level.smellsOfExhaust'))
   if (look.smell === 'fuel') notes.push(message('level.smellsOfFuel'))
-  if (look.level === 'low' || look.level === 'empty') notes.push(message('level.noteBeforeFilling'))
+  if (isNotDrawnBack(look)) notes.push(message('level.notDrawnBack'))
+  if (isShort(look)) notes.push(message('level.noteBeforeFilling'))
   if (look.level === 'overfull') notes.push(message('level.overfull'))
   return notes
 }
@@ -40,10 +56,10 @@ function shownBy(look: LevelAndCondition): string[] {
   const facts: string[] = []
   if (look.oilInCoolant === 'yes' || look.emulsionInOil === 'dipstick')
     facts.push('oil-and-coolant-mixed')
-  if (look.level === 'right') facts.push('level-full')
+  if (look.level === 'right' && !isShort(look)) facts.push('level-full')
   if (look.mixed === 'yes') facts.push('coolants-mixed')
   if (look.look === 'brown' || look.look === 'sludge') facts.push('deposits-seen')
-  if (look.level === 'low' || look.level === 'empty') facts.push('level-low')
+  if (isShort(look)) facts.push('level-low')
   if (look.level === 'overfull') facts.push('level-above-mark')
   if (look.liquidBelow === 'water') facts.push('liquid-identified')
   if (look.sealant === 'yes') facts.push('sealant-seen')
@@ -59,7 +75,7 @@ export const levelAndConditionCheck = defineCheck({
   opens: { 'press-first': 1, 'bleed-first': 1 },
   begins: 2,
   usualFor: COMPLAINTS,
-  signs: these(
+  signs: ({ profile }) => [
     'level-cold',
     'residual-pressure',
     'oil-in-coolant',
@@ -68,7 +84,8 @@ export const levelAndConditionCheck = defineCheck({
     'coolant-dirt',
     'gel',
     'liquid-is-water',
-  ),
+    ...(knownValue(profile.vessel) === 'pressurised-tank' ? [] : ['not-drawn-back']),
+  ],
   cautions: ['neverOpenHot', 'glycol'],
   shows: [
     'coolants-mixed',
@@ -87,7 +104,7 @@ export const levelAndConditionCheck = defineCheck({
       facts: shownBy(look),
       notes: notesOn(look),
       doesNotProve: [
-        ...(look.level === 'right' || look.level === 'overfull'
+        ...((look.level === 'right' || look.level === 'overfull') && !look.radiatorLevel
           ? [message('level.pass.radiatorBehind')]
           : []),
         ...(look.emulsionInOil === 'filler-only' ? [message('level.pass.shortTrips')] : []),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { SENTENCES } from '../../../words/catalogue'
 import { levelAndCondition as words } from '../../../words/checks/level-and-condition'
-import { outcome } from '../check.fixture'
+import { outcome, speaksFor } from '../check.fixture'
 import { levelAndConditionCheck, levelStates } from './check'
 import { levelAndCondition, type LevelAndCondition } from './record'
 
@@ -19,6 +19,21 @@ describe('level and condition', () => {
       judge({ level: 'right', residualPressure: 'none' }).doesNotProve.map((m) => m.id),
     ).toEqual(['level.pass.radiatorBehind', 'level.pass.noPressure'])
     expect(judge({ level: 'low' }).doesNotProve).toEqual([])
+  })
+  it('a radiator that is low beside a full bottle is short, and was not drawn back', () => {
+    const seen = judge({ level: 'right', radiatorLevel: 'low' })
+    expect(seen.states).toEqual(['not-drawn-back'])
+    expect(seen.facts).toEqual(['level-low'])
+    expect(seen.doesNotProve).toEqual([])
+    expect(seen.signs.map((s) => s.sign)).toEqual(['level-cold', 'not-drawn-back'])
+    expect(speaksFor(seen.signs, 'not-drawn-back')).toBeGreaterThan(1)
+    expect(
+      speaksFor(judge({ level: 'low', radiatorLevel: 'full' }).signs, 'not-drawn-back'),
+    ).toBeLessThan(-0.5)
+    expect(judge({ level: 'low', radiatorLevel: 'low' }).signs.map((s) => s.sign)).toEqual([
+      'level-cold',
+    ])
+    expect(judge({ radiatorLevel: 'full' }).states).toEqual(['radiator-full'])
   })
   it('froth under the filler alone is no finding, and is said to come from short trips too', () => {
     const seen = judge({ emulsionInOil: 'filler-only' })

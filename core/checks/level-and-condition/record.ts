@@ -5,6 +5,8 @@ import { called } from '../../quantity/field'
 /** Level and condition of a cold system. Every field may be absent: not looked at. */
 export const levelAndCondition = z.strictObject({
   level: z.enum(['overfull', 'right', 'low', 'empty']).optional(),
+  /** under the cap of the radiator, where the tank beside it is without pressure */
+  radiatorLevel: called(z.enum(['full', 'low', 'empty']), 'level in the radiator').optional(),
   oilInCoolant: z.enum(['no', 'yes']).optional(),
   emulsionInOil: called(z.enum(['no', 'filler-only', 'dipstick']), 'engine oil').optional(),
   residualPressure: called(z.enum(['none', 'some', 'strong']), 'pressure left').optional(),

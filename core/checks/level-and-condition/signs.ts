@@ -3,6 +3,15 @@ import { binaryReading, laidBare, type SignReading } from '../../inference/sign-
 import type { LevelAndCondition } from './record'
 
 /**
+ * Level of the system itself: in the radiator where somebody looked there and it is not full, else in the tank.
+ * @example systemLevel({ level: 'right', radiatorLevel: 'low' }) // 'low'
+ */
+export const systemLevel = ({ level, radiatorLevel }: LevelAndCondition) =>
+  radiatorLevel === 'low' || radiatorLevel === 'empty'
+    ? radiatorLevel
+    : (level ?? (radiatorLevel && 'right'))
+
+/**
  * What was seen at the cold tank, radiator and dipstick. Froth under the filler alone speaks weakly: short trips make it.
  * @example signsOf(levelSigns('r', example('level-and-condition.look')))
  *   // 'level-cold emulsion-in-oil'
@@ -19,24 +28,31 @@ export function levelSigns(source: string, record: LevelAndCondition): SignReadi
     out.push(
       binaryReading(`${source}#${sign}`, sign, seen, { whenPresent, whenAbsent }, message(says)),
     )
-  if (record.level) {
+  const level = systemLevel(record)
+  if (level) {
     const likelihood = {
       right: { right: 0.9, low: 0.08, empty: 0.02 },
       overfull: { right: 0.9, low: 0.08, empty: 0.02 },
       low: { right: 0.08, low: 0.84, empty: 0.08 },
       empty: { right: 0.01, low: 0.14, empty: 0.85 },
-    }[record.level]
+    }[level]
     out.push({
       source,
       sign: 'level-cold',
       likelihood,
       validity: 0.95,
       conditions: 'level by eye, cold',
-      says: message(`says.level.${record.level}`),
+      says: message(level === record.level ? `says.level.${level}` : `says.radiatorLevel.${level}`),
     })
     // It falls back to the mark each time: only a tank that is overfull now speaks of the habit.
     if (record.level === 'overfull')
       add('filled-above-mark', true, 'says.level.overfull', 0.8, 0.04)
+  }
+  if (record.radiatorLevel && record.level) {
+    const isBack = record.radiatorLevel === 'full'
+    if (isBack) add('not-drawn-back', false, 'says.drawnBack', 0.8, 0.04)
+    else if (record.level === 'right' || record.level === 'overfull')
+      add('not-drawn-back', true, 'says.notDrawnBack', 0.8, 0.04)
   }
   if (record.oilInCoolant)
     add(

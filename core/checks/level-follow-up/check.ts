@@ -9,6 +9,7 @@ export const levelFollowUpCheck = defineCheck({
   minutes: 5,
   afterDays: 7,
   sides: ['leak', 'nothing-wrong'],
+  showsHarmless: ['coolant-loss'],
   signs: these('level-falls-after'),
   shows: ['level-mark-identified'],
   judge: {

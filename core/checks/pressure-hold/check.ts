@@ -2,7 +2,7 @@ import { message } from '../../quantity/message'
 import { compareMoments } from '../../quantity/moment'
 import { correctedValue } from '../../quantity/record'
 import { knownValue } from '../../vehicle/profile'
-import { dataOf, type CheckContext } from '../context'
+import { dataOf, type CheckContext, type HeldAtMost } from '../context'
 import { defineCheck, type EntryOf, these } from '../define-check'
 import { analyseHold, type HoldAnalysis, type HoldContext, type HoldRecords } from './analysis'
 import { holdLimit } from './limits'
@@ -85,6 +85,22 @@ function wholeFallBefore(all: readonly HoldEntry[], moment: string, context: Che
   return hasFallen(held.state) ? held.fallKPaPerMinute?.value : undefined
 }
 
+/** The most that the newest hold of the whole system came to, where the tester could not bring it to the target. */
+function reachedAtMost(entries: readonly HoldEntry[]): HeldAtMost[] {
+  const newest = entries.findLast(
+    ({ kind, data }) => kind === 'pressure-hold.start' && !data.isolated?.length,
+  )
+  if (!newest) return []
+  const own = entries.filter(({ data }) => 'run' in data && data.run === newest.id)
+  const remarks = dataOf(own, 'pressure-hold.remark')
+  if (!remarks.some(({ remark }) => remark === 'target-not-reached')) return []
+  const reached = dataOf(own, 'pressure-hold.reading').map(({ pressure }) =>
+    correctedValue(pressure),
+  )
+  const kPaGauge = Math.max(0, ...reached)
+  return [{ of: 'system', kPaGauge, observedAt: newest.observedAt }]
+}
+
 const plannedMinutes = ({ plan, resolutionKPa }: HoldStart) =>
   holdLimit(plan, resolutionKPa).plannedMinutes
 
@@ -113,6 +129,7 @@ export const pressureHoldCheck = defineCheck({
     const { coolantAtStart } = dataOf(entries, 'pressure-hold.start').at(-1) ?? {}
     return coolantAtStart && correctedValue(coolantAtStart)
   },
+  tells: (entries) => ({ holds: reachedAtMost(entries) }),
   shows: ['cylinder-wet', 'hold-falls', 'hold-without-heater-tight', 'level-full', 'tray-dry'],
   judge: {
     'pressure-hold.start': (start, context, { source, observedAt, own, all }) => {

@@ -9,18 +9,23 @@ export const pumpOffCheck = defineCheck({
   minutes: 10,
   apartMinutes: 110,
   sides: ['flow'],
-  signs: these('impeller-bad', 'pump-seal-worn'),
+  signs: these('impeller-bad', 'pump-seal-worn', 'bearing-rough'),
   doesNotProve: ['pumpOff.pass.hotSlip'],
-  shows: ['impeller-seen-bad'],
+  shows: ['bearing-rough', 'impeller-seen-bad'],
   judge: {
     'pump-off.look': (record, _, { source }) => ({
       states: [
         `impeller-${record.impeller === 'not-known' ? 'not-looked-at' : record.impeller}`,
         ...(record.seal === 'worn' ? ['seal-worn'] : []),
+        ...(record.shaftPlay === 'play' ? ['bearing-worn'] : []),
       ],
       signs: pumpOffSigns(source, record),
-      facts:
-        record.impeller === 'sound' || record.impeller === 'not-known' ? [] : ['impeller-seen-bad'],
+      facts: [
+        ...(record.impeller === 'sound' || record.impeller === 'not-known'
+          ? []
+          : ['impeller-seen-bad']),
+        ...(record.shaftPlay === 'play' ? ['bearing-rough'] : []),
+      ],
     }),
   },
 })

@@ -4,7 +4,7 @@ import type { PumpOff } from './record'
 
 /**
  * @example signsOf(pumpOffSigns('r', example('pump-off.look')))
- *   // 'impeller-bad pump-seal-worn pulley-play'
+ *   // 'impeller-bad pump-seal-worn pulley-play bearing-rough'
  */
 export function pumpOffSigns(source: string, record: PumpOff): SignReading[] {
   const out: SignReading[] = []
@@ -41,5 +41,8 @@ export function pumpOffSigns(source: string, record: PumpOff): SignReading[] {
     add('pump-seal-worn', record.seal === 'worn', 0.9, 0.06, `says.pumpSeal.${record.seal}`)
   if (record.shaftPlay !== 'not-known')
     add('pulley-play', record.shaftPlay === 'play', 0.93, 0.02, `says.shaft.${record.shaftPlay}`)
+  if (record.shaftPlay === 'play')
+    out.push(laidBare(`${source}#bearing-rough`, 'bearing-rough', 0.93, message('says.shaft.play')))
+  else if (record.shaftPlay === 'none') add('bearing-rough', false, 0.93, 0.02, 'says.shaft.none')
   return out
 }

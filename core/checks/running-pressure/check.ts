@@ -32,9 +32,9 @@ export const runningPressureCheck = defineCheck({
     },
   },
   finds: (_, outcomes) => {
-    const last = outcomes.at(-1)?.figures
-    return last?.state === 'never-rises'
-      ? { systemHoldsKPaGauge: Math.max(0, last.highestKPa) }
-      : {}
+    const last = outcomes.at(-1)
+    if (last?.figures.state !== 'never-rises') return {}
+    const kPaGauge = Math.max(0, last.figures.highestKPa)
+    return { holds: [{ of: 'system', kPaGauge, observedAt: last.observedAt }] }
   },
 })

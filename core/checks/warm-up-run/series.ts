@@ -20,29 +20,39 @@ export function gatherSeries(
   readings: readonly WarmUpReading[],
   traces: readonly WarmUpTrace[],
 ): RunSeries {
-  const out: RunSeries = {}
-  const points = new Map<RunChannel, [number, number][]>()
-  for (const r of readings)
-    points.set(r.channel, [
-      ...(points.get(r.channel) ?? []),
-      [r.elapsedSeconds, correctedValue(r.reading)],
-    ])
-  for (const [channel, list] of points) {
-    list.sort((a, b) => a[0] - b[0])
-    out[channel] = { x: list.map((p) => p[0]), y: list.map((p) => p[1]) }
+  const pieces = new Map<RunChannel, Series[]>()
+  const add = (channel: RunChannel, piece: Series) => {
+    const known = pieces.get(channel)
+    if (known) known.push(piece)
+    else pieces.set(channel, [piece])
   }
-  for (const t of traces) {
-    const typed = out[t.channel]
-    if (!typed) out[t.channel] = { x: t.seconds, y: t.values }
-    else {
-      const all = [
-        ...typed.x.map((x, i) => [x, typed.y[i]!] as const),
-        ...t.seconds.map((x, i) => [x, t.values[i]!] as const),
-      ].sort((a, b) => a[0] - b[0])
-      out[t.channel] = { x: all.map((p) => p[0]), y: all.map((p) => p[1]) }
-    }
+  const typed = new Map<RunChannel, Series>()
+  for (const reading of readings.toSorted((a, b) => a.elapsedSeconds - b.elapsedSeconds)) {
+    const { channel, elapsedSeconds } = reading
+    const own = typed.get(channel) ?? { x: [], y: [] }
+    own.x.push(elapsedSeconds)
+    own.y.push(correctedValue(reading.reading))
+    typed.set(channel, own)
   }
-  return out
+  for (const [channel, own] of typed) add(channel, own)
+  for (const { channel, seconds, values } of traces) add(channel, { x: seconds, y: values })
+  return Object.fromEntries([...pieces].map(([channel, own]) => [channel, joined(own)]))
+}
+
+/**
+ * Pieces of one channel as one line. A run read live has hundreds, one after the other, which are put behind each other;
+ * where two lie over each other all samples are sorted once, those of the earlier piece first.
+ * @example joined([{ x: [3, 4], y: [30, 40] }, { x: [1, 2], y: [10, 20] }]).y[0] // 10
+ */
+export function joined(pieces: readonly Series[]): Series {
+  if (pieces.length === 1) return pieces[0]!
+  const inOrder = pieces.toSorted((a, b) => a.x[0]! - b.x[0]!)
+  if (inOrder.every((piece, i) => i === 0 || inOrder[i - 1]!.x.at(-1)! < piece.x[0]!))
+    return { x: inOrder.flatMap(({ x }) => x), y: inOrder.flatMap(({ y }) => y) }
+  const samples = pieces
+    .flatMap(({ x, y }) => x.map((at, i) => [at, y[i]!] as const))
+    .sort((a, b) => a[0] - b[0])
+  return { x: samples.map(([at]) => at), y: samples.map(([, value]) => value) }
 }
 
 /**

@@ -1,4 +1,4 @@
-import type { ShopLives, ShopPrices } from '#core'
+import type { ShopLives, ShopPrices, ShopSettings, ShopWays } from '#core'
 import { sql } from 'drizzle-orm'
 import {
   bigint,
@@ -27,6 +27,8 @@ export const shops = pgTable('shops', {
   prices: jsonb('prices').$type<ShopPrices>(),
   /** how long components last, as its lead has set it */
   lives: jsonb('lives').$type<ShopLives>(),
+  /** how it works, as its lead has set it */
+  ways: jsonb('ways').$type<ShopWays>(),
   /** whether its confirmed cases move the book's priors */
   usesExperience: boolean('uses_experience').notNull().default(true),
   /** bytes of its photographs, of which a shop may keep so many */
@@ -37,6 +39,19 @@ export const shopId = () =>
   uuid('shop_id')
     .notNull()
     .references(() => shops.id)
+
+/** Every time that a shop's settings were set: appended, never changed. */
+export const shopSettingsSet = pgTable(
+  'shop_settings_set',
+  {
+    shopId: shopId(),
+    id: bigint('id', { mode: 'number' }).generatedAlwaysAsIdentity(),
+    at: moment('at').notNull().default(now),
+    by: uuid('by').notNull(),
+    settings: jsonb('settings').$type<ShopSettings>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.shopId, t.id] })],
+)
 
 /** Names are personal data: they stand here alone and can be set to null without breaking the record. */
 export const people = pgTable(

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { auditOf, type AuditRow, draftLines, knownValue, totalsOf, withinBudget } from '#core'
+import {
+  auditOf,
+  type AuditRow,
+  draftLines,
+  knownValue,
+  totalsOf,
+  withinBudget,
+  yearAndDistance,
+} from '#core'
 import { formatChance, formatMoney } from '../../../../words/format'
 
 const { say } = useWords()
@@ -11,6 +19,7 @@ const session = useSession()
 const preferences = usePreferences()
 const id = String(route.params.id)
 const input = computed(() => shop.caseInput(id))
+const gone = computed(() => input.value && yearAndDistance(input.value.vehicle))
 const { fetching, outcome, fetchIt } = useCaseHere(id)
 const prices = computed(() => session.current?.shop.prices)
 
@@ -104,8 +113,8 @@ const capacity = computed(() => knownValue(input.value?.vehicle.profile.capacity
       <v-btn to="/lives">{{ say('audit.lives') }}</v-btn>
     </div>
     <p class="quiet">{{ say('audit.says') }}</p>
-    <p v-if="input.vehicle.year === undefined" class="caution">{{ say('audit.ageNotKnown') }}</p>
-    <p v-if="input.vehicle.kilometres === undefined" class="caution">
+    <p v-if="gone?.year === undefined" class="caution">{{ say('audit.ageNotKnown') }}</p>
+    <p v-if="gone?.kilometres === undefined" class="caution">
       {{ say('audit.distanceNotKnown') }}
     </p>
     <section class="sheet stack">

@@ -110,6 +110,7 @@ function goFromWarning(check: CheckId) {
         @finish="finishOpen = true"
         @start="warming = true"
       />
+      <CameBack />
       <SuspectList
         :answer="answer"
         :chances="chances"
@@ -120,10 +121,15 @@ function goFromWarning(check: CheckId) {
       />
       <LoopMini :shown="loopOpen" @show="loopOpen = !loopOpen" @profile="profileOpen = true" />
       <div class="last">
-        <v-btn class="finish" @click="finishOpen = true">{{ say('case.repairClose') }}</v-btn>
-        <v-btn class="report" :to="`/cases/${id}/report`">{{ say('case.reportExport') }}</v-btn>
+        <v-btn class="finish" aria-keyshortcuts="f" @click="finishOpen = true">{{
+          say('case.repairClose')
+        }}</v-btn>
+        <v-btn class="report" aria-keyshortcuts="x" :to="`/cases/${id}/report`">{{
+          say('case.reportExport')
+        }}</v-btn>
         <v-btn
           class="pin"
+          aria-keyshortcuts="i"
           :class="{ solid: pinned }"
           :icon="pinned ? mdiPin : mdiPinOutline"
           :aria-pressed="pinned"

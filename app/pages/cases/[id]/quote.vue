@@ -34,8 +34,7 @@ const chosen = computed({
   set: (value) => (causes.value = value),
 })
 const words = ref('')
-/** Who reads in quarts prints on letter paper. */
-const paper = computed(() => (usePreferences().units.volume === 'qt' ? 'LETTER' : 'A4'))
+const preferences = usePreferences()
 const nameOf = (fault: string) => BOOK.faults.find((f) => f.id === fault)?.name ?? fault
 const choices = computed(() =>
   suspects.value.map(({ fault }) => ({ value: fault, title: nameOf(fault) })),
@@ -82,7 +81,7 @@ function saveUbl() {
       <template v-if="kept">
         <v-btn @click="saveCsv">{{ say('quote.csv') }}</v-btn>
         <v-btn @click="saveUbl">{{ say('quote.ubl') }}</v-btn>
-        <v-btn :href="`/api/cases/${id}/quote?paper=${paper}`" target="_blank">{{
+        <v-btn :href="`/api/cases/${id}/quote?paper=${preferences.paper}`" target="_blank">{{
           say('quote.pdf')
         }}</v-btn>
       </template>

@@ -9,9 +9,11 @@ import {
   ofKind,
   type Part,
   writeCaseFile,
+  yearAndDistance,
 } from '#core'
 import { RECORDABLE, reportOf } from '../../../checks'
 import { saveFile } from '../../../look/save-file'
+import { endLines } from '../../../../words/case-end'
 import { itemWords } from '../../../../words/records'
 
 const { checkName, say, partName } = useWords()
@@ -37,6 +39,7 @@ provide(OPEN_CASE, {
   part: ref<Part>(),
   goTo: (check) => void navigateTo({ path: `/cases/${id}`, query: { check } }),
 })
+const gone = computed(() => input.value && yearAndDistance(input.value.vehicle).kilometres)
 const made = DateTime.now()
 const { moment } = useMoments()
 const who = shop.nameOf
@@ -53,6 +56,7 @@ const others = computed(() =>
   (ranked.value?.assessment.outcomes ?? []).filter((o) => !isToldElsewhere(o.check)),
 )
 const repairs = computed(() => eventsOfKind(events.value, 'repaired'))
+const ends = computed(() => endLines(events.value, { say, when: moment }))
 const people = computed(() =>
   [...new Set([...records.value, ...events.value].map((r) => who(r.by)))].join(', '),
 )
@@ -75,7 +79,16 @@ function exportCase() {
     <div class="row no-print tools">
       <v-btn :to="`/cases/${id}`">{{ say('report.backToTheCase') }}</v-btn><span class="grow" />
       <v-btn @click="exportCase">{{ say('report.exportTheCase') }}</v-btn>
-      <v-btn class="solid" @click="print">{{ say('report.printOrSaveAsPdf') }}</v-btn>
+      <v-btn v-if="photos.length > 0" :href="`/api/cases/${id}/archive`" download>{{
+        say('report.withPhotographs')
+      }}</v-btn>
+      <v-btn @click="print">{{ say('report.print') }}</v-btn>
+      <v-btn
+        class="solid"
+        :href="`/api/cases/${id}/report?paper=${preferences.paper}`"
+        target="_blank"
+        >{{ say('report.pdf') }}</v-btn
+      >
       <p v-if="problem" class="problem">{{ problem }}</p>
     </div>
     <article class="sheet paper">
@@ -89,9 +102,7 @@ function exportCase() {
             input.vehicle.model
           }}</span
           ><span v-if="input.vehicle.plate">{{ input.vehicle.plate }}</span
-          ><span v-if="input.vehicle.kilometres">{{
-            preferences.show('distance', input.vehicle.kilometres)
-          }}</span>
+          ><span v-if="gone">{{ preferences.show('distance', gone) }}</span>
         </div>
       </header>
       <p class="lead">
@@ -104,8 +115,8 @@ function exportCase() {
           })
         }}
       </p>
-      <p v-if="ranked?.assessment.advice" class="caution">
-        {{ preferences.say(ranked.assessment.advice) }}
+      <p v-if="ranked && ranked.assessment.drive.may !== 'yes'" class="caution">
+        {{ preferences.say(ranked.assessment.drive.why) }}
       </p>
       <template v-if="ranked">
         <SuspectTable :ranked="ranked" />
@@ -154,6 +165,10 @@ function exportCase() {
         <p v-for="repair in repairs" :key="repair.id">
           {{ moment(repair.observedAt) }}: {{ repair.data.work ?? itemWords(repair) }}
         </p>
+      </section>
+      <section v-if="ends.length > 0">
+        <h2>{{ say('report.end.title') }}</h2>
+        <p v-for="line in ends" :key="line">{{ line }}</p>
       </section>
       <section v-if="ranked && ranked.assessment.assumptions.length > 0">
         <h2>{{ say('report.assumed') }}</h2>

@@ -1,16 +1,12 @@
-import { getRouterParam, setResponseHeader } from 'h3'
-import { z } from 'zod'
+import { setResponseHeader } from 'h3'
 import { composeCaseFile, writeCaseFile } from '#core'
 import { requireActor } from '../../../auth/actor'
-import { loadCase } from '../../../database/read'
-import { refuse } from '../../../utils/api-error'
+import { caseAsked } from '../../../utils/case-asked'
 import { defineApi } from '../../../utils/define-api'
 
 export default defineApi(async (event) => {
   const actor = await requireActor(event, 'read')
-  const id = z.uuid().safeParse(getRouterParam(event, 'id'))
-  const parts = id.success ? await loadCase(actor.shopId, id.data) : undefined
-  if (!parts) throw refuse.notFound()
+  const parts = await caseAsked(event, actor.shopId)
   setResponseHeader(event, 'content-type', 'application/json; charset=utf-8')
   setResponseHeader(
     event,

@@ -1,5 +1,5 @@
 import { type CaseInput, type CheckOutcome, isTyped, type QuantityKind, UNITS } from '#core'
-import { DEFAULT_UNITS, formatNumber, formatQuantity, type UnitPreferences } from '../words/format'
+import { DEFAULT_UNITS, formatNumber, formatQuantity, type UnitPreferences } from './format'
 
 /** The end of a figure's name says its unit: the longest that fits counts. */
 const BY_ENDING: readonly (readonly [ending: string, kind: QuantityKind | string])[] = [
@@ -60,26 +60,36 @@ function named(path: string): { label: string; kind?: string } {
 const isEstimate = (value: unknown): value is { low: number; value: number; high: number } =>
   typeof value === 'object' && value !== null && ['low', 'value', 'high'].every((k) => k in value)
 
+type Figures = Pick<CheckOutcome, 'figures' | 'intervals'>
+
 /** Every figure of an outcome in words: its name, the figure with its unit, and its 90 % interval where it has one. */
-export function figureLines(
-  { figures, intervals }: Pick<CheckOutcome, 'figures' | 'intervals'>,
-  units: UnitPreferences,
-): string[] {
+export function figureLines({ figures, intervals }: Figures, units: UnitPreferences): string[] {
   return Object.entries(figures).flatMap(([name, value]) => linesOf(name, value, intervals, units))
 }
+
+/** The same of those only that have a unit or are a share, for who does not know how a figure is come by. */
+export function measuredLines({ figures, intervals }: Figures, units: UnitPreferences): string[] {
+  return Object.entries(figures).flatMap(([name, value]) =>
+    linesOf(name, value, intervals, units, isMeasured),
+  )
+}
+
+const isMeasured = (path: string): boolean => named(path).kind !== undefined || FRACTIONS.test(path)
 
 function linesOf(
   path: string,
   value: unknown,
   intervals: CheckOutcome['intervals'],
   units: UnitPreferences,
+  isTold: (path: string) => boolean = () => true,
 ): string[] {
   if (SILENT.test(path)) return []
-  if (isEstimate(value)) return [line(path, value.value, value, units)]
-  if (typeof value === 'number') return [line(path, value, intervals[path], units)]
+  if (isEstimate(value)) return isTold(path) ? [line(path, value.value, value, units)] : []
+  if (typeof value === 'number')
+    return isTold(path) ? [line(path, value, intervals[path], units)] : []
   if (value === null || typeof value !== 'object' || Array.isArray(value)) return []
   return Object.entries(value).flatMap(([key, inner]) =>
-    linesOf(`${path}.${key}`, inner, intervals, units),
+    linesOf(`${path}.${key}`, inner, intervals, units, isTold),
   )
 }
 

@@ -1,0 +1,22 @@
+import type { Entry } from '../context'
+import { QUESTIONS } from './questions'
+import type { InterviewAnswer } from './record'
+
+/** What the keeper said to one question. */
+export interface Said {
+  id: string
+  asks: string
+  answer: 'yes' | 'no' | 'not-known'
+}
+
+/**
+ * Every answer of the keeper that stands, with its question.
+ * @example keeperSaid([entry('interview.answer')])[0].asks.endsWith('?') // 'true'
+ */
+export function keeperSaid(entries: readonly Entry[]): Said[] {
+  const answers = entries.filter(({ kind }) => kind === 'interview.answer')
+  return answers.map(({ id, data }) => {
+    const { question, answer } = data as InterviewAnswer
+    return { id, asks: QUESTIONS.find((one) => one.id === question)?.asks ?? question, answer }
+  })
+}
