@@ -23,12 +23,8 @@ export { mixPlan } from './physics/mix'
 export { pumpPressureAt } from './physics/pump'
 
 export { MODE_01, VEHICLE_VALUES, type VehicleValue } from './instruments/j1979'
-export {
-  createLineReader,
-  type LineReader,
-  type ReaderState,
-  type VehicleReading,
-} from './instruments/line-reader'
+export { createLineReader, type ReaderState, type VehicleReading } from './instruments/line-reader'
+export { createLineTalk, type LineSample, type LineTalk } from './instruments/line-talk'
 
 export { COMPLAINTS, type Complaint, REPORTED_COMPLAINTS } from './vehicle/complaint'
 export { PART_NAMES, type Part, partsOf } from './vehicle/parts'
@@ -98,6 +94,7 @@ export {
 } from './checks/log-import'
 export { type AirSideLook, type PartLook, type Wear } from './checks/look-round/record'
 export { type MixTest } from './checks/mix/record'
+export { isForeignProof } from './checks/refill/proof'
 export { type HoldAnalysis } from './checks/pressure-hold/analysis'
 export { pressureByLaw } from './checks/pressure-hold/decay'
 export { holdWhatIf } from './checks/pressure-hold/what-if'
@@ -178,7 +175,7 @@ export { APPLICATION_VERSION } from './record/written-by'
 export { LEAST_QUESTION_BITS, type NextCheck, nextChecks } from './planning/next-check'
 export { openQuestions } from './planning/questions'
 export { pivotAnswer } from './planning/pivot'
-export { makePlan, type PlanStep } from './planning/plan'
+export { makePlan, type Plan, type PlanStep } from './planning/plan'
 export { testOrReplace, type TestOrReplace } from './planning/test-or-replace'
 
 export { partsSeen } from './diagnosis/parts-seen'
@@ -189,8 +186,15 @@ export { beforeStart } from './diagnosis/before-start'
 export { comeBackOf } from './diagnosis/come-back'
 
 export { stripDownOf } from './diagnosis/strip-down'
+export { type Fault } from './knowledge/types'
 export { faultEntry, searchFaults } from './diagnosis/fault-entry'
-export { decideBelieved, planBelieved, type PlannedCase } from './diagnosis/plan-case'
+export {
+  decideBelieved,
+  type DecidedTogether,
+  decideTogether,
+  planBelieved,
+  type PlannedCase,
+} from './diagnosis/plan-case'
 export {
   type Believed,
   type RankedCase,
@@ -254,6 +258,7 @@ export {
   type QuoteLine,
 } from './quote/record'
 export { draftLines } from './quote/draft'
+export { type WayId } from './quote/ways'
 export { lineMinor, totalsOf } from './quote/totals'
 export { quoteState } from './quote/state'
 export { quoteCsv } from './quote/csv'
@@ -268,7 +273,9 @@ export {
 export { BOOK_WEIGHT_CASES, MOST_MOVED, type ShopExperience } from './inference/shop-prior'
 export { beforeRepair, type ClosedCase, closedCaseOf, signsSeen } from './experience/closed-case'
 export { likeness, signWeight } from './experience/similar'
+export { type Along, alongWith } from './audit/along'
 export { auditOf, type AuditRow, withinBudget } from './audit/audit'
+export { compareWays } from './audit/compare-ways'
 export {
   AUDIT_PARTS,
   type AuditPart,

@@ -48,7 +48,7 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
   const at = page.getByLabel('Minutes and seconds, like 4:30')
   for (const [typed, says] of [
     ['-1:00', 'That time is before the hold began.'],
-    ['90:00', 'That time has not come yet.'],
+    ['90:00', 'That time is still to come.'],
     ['soon', '“soon” is not a time; write minutes and seconds, like 4:30.'],
   ] as const) {
     await at.fill(typed)

@@ -40,7 +40,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await expect(verdict(page)).toHaveText('The sensor is off.')
 
       await open(page, 'fan-circuit', mode)
-      await page.getByLabel('It is there').fill('98')
+      await page.getByLabel('Temperature there').fill('98')
       await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
       await expect(page.getByRole('alert')).toContainText('Both are needed')
       await page.getByLabel('It should switch at').fill('96')

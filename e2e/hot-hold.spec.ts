@@ -19,7 +19,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await expect(page.getByText('Only through an adapter that keeps its relief')).toBeVisible()
       await page.getByLabel('Gauge', { exact: true }).selectOption('new')
       await page.getByLabel('Name of the gauge').fill(`Hot gauge, ${mode}`)
-      await page.getByLabel('Smallest step').fill('0.5')
+      await page.getByLabel('Smallest graduation').fill('0.5')
       await page.getByLabel('Pump until it shows').fill('70')
       await press(radio(page, 'Level in the system', 'Near full, marked'), mode)
       const start = page.getByRole('button', { name: 'Pumped up: start the clock' })

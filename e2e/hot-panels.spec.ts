@@ -177,7 +177,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await page.getByLabel('Bath at its hottest').fill('99')
       for (const [group, answer] of [
         ['In the housing', 'A thermostat'],
-        ['Cold it is', 'Shut'],
+        ['When cold', 'Shut'],
         ['Bath of', 'Water'],
         ['Read with', 'Probe in the liquid'],
       ] as const)

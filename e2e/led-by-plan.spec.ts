@@ -174,7 +174,9 @@ test.describe('led by the plan', () => {
     // It begins with what the page says is next.
     const steps = dialog.getByRole('listitem')
     await expect(steps.first().getByRole('button')).toHaveText(new RegExp(`^${next}$`, 'i'))
-    await expect(dialog.getByRole('region', { name: 'What would turn it' })).toContainText('leads')
+    await expect(dialog.getByRole('region', { name: 'What would change the lead' })).toContainText(
+      'leads',
+    )
     await school(/^Most certainty/).press('ArrowRight')
     await expect(school(/^Press first/)).toBeChecked()
     await expect(steps.nth(1)).toContainText('Cap on adapter')

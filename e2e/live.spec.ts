@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { complaint, open, press } from './panel-steps'
 import { allSent, enter, radio } from './steps'
 import { startVehicle } from '../scripts/lib/stand-ins.mjs'
@@ -10,7 +10,29 @@ const PIECE_MS = 16_000
 const LARGEST_GAP_SECONDS = 2
 
 interface Exported {
-  records: { kind: string; data: { channel?: string; seconds?: number[]; values?: number[] } }[]
+  records: { kind: string; data: { channel?: string; from?: string; seconds?: number[] } }[]
+}
+
+/** The coolant as the case has it: in how many traces, from where, and at which moments of the run, s. */
+async function kept(page: Page) {
+  const caseId = new URL(page.url()).pathname.split('/')[2]
+  const answer = await page.request.get(`/api/cases/${caseId}/export`)
+  const { records } = (await answer.json()) as Exported
+  const traces = records.filter(({ data }) => data.channel === 'scan-coolant')
+  return {
+    traces: traces.length,
+    from: new Set(traces.map(({ data }) => data.from)),
+    seconds: traces.flatMap(({ data }) => data.seconds ?? []).sort((a, b) => a - b),
+  }
+}
+
+async function begin(page: Page, vehicle: string) {
+  await enter(page, 'oren')
+  await complaint(page, 'Overheats', vehicle, 'keyboard')
+  await open(page, 'warm-up-run', 'keyboard')
+  await press(radio(page, 'Air conditioning', 'Off'), 'keyboard')
+  await press(radio(page, 'Fan is watched', 'No'), 'keyboard')
+  await press(page.getByRole('button', { name: 'Begin the run' }), 'keyboard')
 }
 
 test('a run is read live from the vehicle: over a reload, over an adapter that goes away, to its end', async ({
@@ -19,12 +41,7 @@ test('a run is read live from the vehicle: over a reload, over an adapter that g
   // Twenty times as fast, and one answer in nine garbled: a cold engine is warm within a minute.
   const options = { port: PORT, fault: 'opens-late', speed: 20, garble: 9 }
   let vehicle = await startVehicle(options)
-  await enter(page, 'oren')
-  await complaint(page, 'Overheats', 'Read live', 'keyboard')
-  await open(page, 'warm-up-run', 'keyboard')
-  await press(radio(page, 'Air conditioning', 'Off'), 'keyboard')
-  await press(radio(page, 'Fan is watched', 'No'), 'keyboard')
-  await press(page.getByRole('button', { name: 'Begin the run' }), 'keyboard')
+  await begin(page, 'Read live')
   await press(page.getByRole('button', { name: 'Read live: Bay 1' }), 'keyboard')
   await expect(page.getByText('Live from Bay 1, kept with the run.')).toBeVisible()
   const coolant = page.locator('[data-live-coolant]')
@@ -45,15 +62,86 @@ test('a run is read live from the vehicle: over a reload, over an adapter that g
   await press(page.getByRole('button', { name: 'Engine stopped' }), 'keyboard')
   await expect(page.getByRole('button', { name: 'Stop reading live' })).toBeHidden()
   await allSent(page)
-  const caseId = new URL(page.url()).pathname.split('/')[2]
-  const answer = await page.request.get(`/api/cases/${caseId}/export`)
-  const { records } = (await answer.json()) as Exported
-  const traces = records.filter(({ data }) => data.channel === 'scan-coolant')
-  expect(traces.length).toBeGreaterThan(1)
-  const seconds = traces.flatMap(({ data }) => data.seconds ?? []).sort((a, b) => a - b)
+  const { seconds, traces } = await kept(page)
+  expect(traces).toBeGreaterThan(1)
   const gaps = seconds.slice(1).map((s, i) => s - seconds[i]!)
   expect(new Set(seconds).size).toBe(seconds.length)
   // The one gap is where the adapter was away.
   expect(gaps.filter((gap) => gap > LARGEST_GAP_SECONDS).length).toBeLessThanOrEqual(1)
   await vehicle.stop()
+})
+
+/**
+ * In the page: a serial port with an adapter that answers, granted once and for good, and pulled out while
+ * `localStorage.unplugged` is set. The coolant warms by two kelvin a second.
+ */
+function standInPort() {
+  const began = Number((localStorage.vehicle ??= String(Date.now())))
+  let source: ReadableStreamDefaultController<Uint8Array> | undefined
+  const text = (answer: string) => new TextEncoder().encode(answer)
+  const answers = (command: string) => {
+    const celsius = Math.min(95, 20 + ((Date.now() - began) / 1000) * 2)
+    const hex = Math.round(celsius + 40)
+      .toString(16)
+      .padStart(2, '0')
+    if (command === '0105') return `41 05 ${hex.toUpperCase()}\r\r>`
+    return command.startsWith('01') ? 'NO DATA\r\r>' : 'OK\r\r>'
+  }
+  const port = {
+    readable: null as ReadableStream<Uint8Array> | null,
+    writable: null as WritableStream<Uint8Array> | null,
+    open: async () => {
+      if (localStorage.unplugged) throw new Error('no such port')
+      port.readable = new ReadableStream({ start: (controller) => void (source = controller) })
+      port.writable = new WritableStream({
+        write: (bytes) => {
+          if (localStorage.unplugged) source!.error(new Error('unplugged'))
+          else source!.enqueue(text(answers(new TextDecoder().decode(bytes).trim())))
+        },
+      })
+    },
+    close: async () => void (port.readable = port.writable = null),
+  }
+  const serial = {
+    requestPort: async () => {
+      localStorage.granted = 'yes'
+      return port
+    },
+    getPorts: async () => (localStorage.granted ? [port] : []),
+  }
+  Object.defineProperty(navigator, 'serial', { value: serial })
+}
+
+test('a run is read from the adapter on a port of this device: over a reload, and over a plug that was pulled', async ({
+  page,
+}) => {
+  await page.addInitScript(standInPort)
+  await begin(page, 'Read by the device')
+  await press(page.getByRole('button', { name: 'Read live: a port of this device' }), 'keyboard')
+  const live = page.getByText('Live from the adapter on this device, kept with the run.')
+  await expect(live).toBeVisible()
+  await expect(page.locator('[data-live-coolant]')).toHaveText(/^\d\d\s°C$/)
+  // Less than a piece: what was read so far stands in the page alone.
+  await page.waitForTimeout(4_000)
+  await page.reload()
+  await expect(live).toBeVisible()
+  await page.waitForTimeout(2_000)
+
+  await page.evaluate(() => (localStorage.unplugged = 'yes'))
+  const away = page.getByText('No connection to the adapter on this device: tried again and again.')
+  await expect(away).toBeVisible()
+  await page.evaluate(() => localStorage.removeItem('unplugged'))
+  await expect(live).toBeVisible()
+  await page.waitForTimeout(1_000)
+  await press(page.getByRole('button', { name: 'Engine stopped' }), 'keyboard')
+  await expect(page.getByRole('button', { name: 'Stop reading live' })).toBeHidden()
+  await allSent(page)
+
+  const { seconds, from } = await kept(page)
+  expect([...from]).toEqual(['serial'])
+  expect(new Set(seconds).size).toBe(seconds.length)
+  // What was read before the reload is there: gaps are only the reload and the plug.
+  expect(seconds.filter((s) => s < seconds[0]! + 4).length).toBeGreaterThan(10)
+  const gaps = seconds.slice(1).map((s, i) => s - seconds[i]!)
+  expect(gaps.filter((gap) => gap > LARGEST_GAP_SECONDS).length).toBeLessThanOrEqual(2)
 })

@@ -17,6 +17,8 @@ for (const mode of ['touch', 'keyboard'] as const) {
       const ask = async (suspect: RegExp) => {
         if (mode === 'touch')
           await page.getByRole('button', { name: 'Suspects', exact: true }).tap()
+        // While it is ranked the list moves under the finger.
+        await settled(page)
         await press(suspects.getByRole('button', { name: suspect }), mode)
       }
       const look = async (name: string, seen: string) => {

@@ -36,7 +36,7 @@ test('the palette finds cases, checks, vehicles, faults and pages by their words
   await expect(page.getByText('Vehicle: Tarrow 24 minibus')).toBeVisible()
   await page.keyboard.press('/')
   await find(page).fill('xyzzy')
-  await expect(page.getByText('Nothing is known by these words.')).toBeVisible()
+  await expect(page.getByText('Nothing is known under these words.')).toBeVisible()
 
   // On a phone the bar has room for it wherever no case has its title there.
   await page.keyboard.press('Escape')

@@ -43,7 +43,7 @@ export async function enter(page: Page, name: string) {
 export async function timerOf(page: Page, path: string) {
   const timer = page.locator(`a[href^="${path}"].timer`)
   const inBar = page.getByRole('banner').locator(timer)
-  const more = page.getByRole('button', { name: /times? that runs?$/ })
+  const more = page.getByRole('button', { name: /running timers?$/ })
   await expect(inBar.or(more).first()).toBeVisible()
   // A list that is closing still shows what it has; whether it is open, its button says.
   if (!(await inBar.isVisible()) && (await more.getAttribute('aria-expanded')) !== 'true')
@@ -115,7 +115,7 @@ export async function startHold(page: Page, gauge: string) {
   await openCheck(page, 'pressure-hold')
   await page.getByLabel('Gauge', { exact: true }).selectOption('new')
   await page.getByLabel('Name of the gauge').fill(gauge)
-  await page.getByLabel('Smallest step').fill('0.5')
+  await page.getByLabel('Smallest graduation').fill('0.5')
   await page.getByLabel('Pump, per stroke').fill('28')
   await page.getByLabel('Pump strokes it took').fill('33')
   await page.getByRole('radio', { name: 'Near full, marked' }).click()

@@ -19,6 +19,8 @@ function sourcesIn(folder: string): string[] {
 }
 /** Sentences that are looked up by an id put together: a stage, a caution of the start card. */
 const NAMED_BY_ID = [
+  'quote.way.',
+  'quote.leaves.',
   'shop.cold.',
   'stage.',
   'policy.',

@@ -1,5 +1,7 @@
 import {
+  type Along,
   BOOK,
+  decimalsOf,
   draftLines,
   ofKind,
   type QuoteDrawn,
@@ -9,6 +11,7 @@ import {
   type CaseRecord,
   type ShopPrices,
   type SystemProfile,
+  type WayId,
 } from '#core'
 
 /** A line while it is typed: its price or quantity may be missing, and it has a key that stays. */
@@ -32,6 +35,8 @@ const RANKED_KEPT = 5
 /** A suspect as likely as this is offered as a cause where nobody has declared one. */
 const OFFERED_FROM = 0.5
 const MOST_CAUSES = 6
+/** Labour is asked for by the tenth of an hour. */
+const LEAST_HOURS = 0.1
 
 /** The quote of a case: what was kept of it, and the one that is being drawn up. */
 export function useQuote({ id, records, ranked, profile, prices }: Around) {
@@ -63,11 +68,11 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
   const isTyped = computed(() => textOf(lines.value) !== taken.value)
 
   /** Lines of these causes by the book and the shop's prices, in place of what stands. */
-  function drawUp(causes: readonly string[]) {
+  function drawUp(causes: readonly string[], ways: Readonly<Partial<Record<string, WayId>>>) {
     const set = prices()
     if (!set) return
     const faults = causes.flatMap((fault) => BOOK.faults.find((f) => f.id === fault) ?? [])
-    const draft = draftLines(faults, { profile: profile(), prices: set })
+    const draft = draftLines(faults, { profile: profile(), prices: set, ways })
     lines.value = draft.lines.map(({ says, ...line }) => ({
       ...line,
       key: ++keys,
@@ -79,6 +84,33 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
     const text = ''
     const line = { kind: 'part', unit: 'piece', quantity: 1, need: 'needed', text } as const
     lines.value.push({ ...line, key: ++keys, unitPrice: undefined })
+  }
+  /** A component renewed with the repair, advised: its part, and the labour that it adds. */
+  function advise({ row, addsHours }: Along, part: string) {
+    const set = prices()
+    if (!set) return
+    const { partHours } = row.fault.cost
+    const line = { need: 'advised', text: part } as const
+    const unitPrice = Number((partHours * set.hourlyRate).toFixed(decimalsOf(set.currency)))
+    const labourHours = Math.max(LEAST_HOURS, Math.round((addsHours - partHours) * 10) / 10)
+    if (partHours > 0)
+      lines.value.push({
+        ...line,
+        kind: 'part',
+        unit: 'piece',
+        quantity: 1,
+        key: ++keys,
+        unitPrice,
+      })
+    lines.value.push({
+      ...line,
+      kind: 'labour',
+      unit: 'hour',
+      text: say('quote.along.labour', { part }),
+      quantity: labourHours,
+      key: ++keys,
+      unitPrice: set.hourlyRate,
+    })
   }
   /** The kept version to go on with, as lines that can be changed. */
   function takeUp(quote: QuoteDrawn) {
@@ -123,5 +155,5 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
     await shop.addRecord(id, 'quote.drawn', parsed.data)
     taken.value = text
   }
-  return { kept, suspects, offered, lines, open, problem, drawUp, addLine, keep }
+  return { kept, suspects, offered, lines, open, problem, drawUp, addLine, advise, keep }
 }

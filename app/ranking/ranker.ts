@@ -1,4 +1,4 @@
-import type { CaseInput, PlannedCase, TestOrReplace } from '#core'
+import type { CaseInput, DecidedTogether, PlannedCase, TestOrReplace } from '#core'
 import type { Answer, Chances } from '../workers/answer'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
@@ -41,22 +41,37 @@ export function askRanker(input: CaseInput, { first, done, failed }: Asking): ()
   return ask({ input }, { hear, failed })
 }
 
-/** Plans a case by every school; fails when the worker stops. */
-export const askPlans = (input: CaseInput): Promise<PlannedCase> =>
+/** Asks for one thing and takes it out of the answer; fails when the worker stops. */
+const askFor = <T>(
+  request: Omit<RankRequest, 'ticket'>,
+  takeFrom: (answer: RankAnswer) => T | undefined,
+): Promise<T> =>
   new Promise((done, fail) => {
-    const hear = (answer: RankAnswer) => 'planned' in answer && done(answer.planned)
-    ask({ input, wants: 'plans' }, { hear, failed: () => fail(new Error('the worker stopped')) })
+    const hear = (answer: RankAnswer) => {
+      const taken = takeFrom(answer)
+      if (taken !== undefined) done(taken)
+    }
+    ask(request, { hear, failed: () => fail(new Error('the worker stopped')) })
   })
 
-/** Whether likely faults are tested or their parts changed; fails when the worker stops. */
+/** Plans a case by every school. */
+export const askPlans = (input: CaseInput): Promise<PlannedCase> =>
+  askFor({ input, wants: 'plans' }, (answer) => ('planned' in answer ? answer.planned : undefined))
+
+/** Whether likely faults are tested or their parts changed. */
 export const askDecisions = (input: CaseInput): Promise<TestOrReplace[]> =>
-  new Promise((done, fail) => {
-    const hear = (answer: RankAnswer) => 'decisions' in answer && done(answer.decisions)
-    ask(
-      { input, wants: 'decisions' },
-      { hear, failed: () => fail(new Error('the worker stopped')) },
-    )
-  })
+  askFor({ input, wants: 'decisions' }, (answer) =>
+    'decisions' in answer ? answer.decisions : undefined,
+  )
+
+/** What is believed of several faults that are mended in one go. */
+export const askTogether = (
+  input: CaseInput,
+  faults: readonly string[],
+): Promise<DecidedTogether> =>
+  askFor({ input, wants: { together: faults } }, (answer) =>
+    'together' in answer ? answer.together : undefined,
+  )
 
 function start(): Worker {
   const made = new Worker(new URL('../workers/rank.worker.ts', import.meta.url), { type: 'module' })

@@ -4,6 +4,8 @@ import {
   type CaseInput,
   chancesOf,
   decideBelieved,
+  type DecidedTogether,
+  decideTogether,
   planBelieved,
   type PlannedCase,
   rankBuiltInCase,
@@ -15,7 +17,7 @@ export interface RankRequest {
   ticket: number
   input: CaseInput
   /** what is asked for in place of its ranking */
-  wants?: 'plans' | 'decisions'
+  wants?: 'plans' | 'decisions' | { together: readonly string[] }
 }
 /**
  * How likely each fault is comes first, as soon as it is known; then the same with reasons and what to do next. Plans
@@ -26,6 +28,7 @@ export type RankAnswer = { ticket: number } & (
   | { answer: Answer }
   | { planned: PlannedCase }
   | { decisions: TestOrReplace[] }
+  | { together: DecidedTogether }
 )
 
 /** Rankings after which the next is about as fast as it will be. */
@@ -52,6 +55,7 @@ self.addEventListener('message', ({ data }: MessageEvent<RankRequest>) => {
   last = believed
   if (wants === 'plans') return post({ ticket, planned: planBelieved(believed, input) })
   if (wants === 'decisions') return post({ ticket, decisions: decideBelieved(believed, input) })
+  if (wants) return post({ ticket, together: decideTogether(believed, wants.together) })
   post({ ticket, chances: chancesOf(believed) })
   post({ ticket, answer: answerOf(input, believed) })
 })

@@ -22,6 +22,38 @@ export function planBelieved({ assessment, belief }: Believed, input: CaseInput)
   }
 }
 
+/** What is believed of several faults that are mended in one go. */
+export interface DecidedTogether {
+  /** P(at least one of them is there) */
+  anyOf: number
+  /** P(nothing else is wrong beside them): what is harmless by the book does not count */
+  nothingElse: number
+}
+
+/** So many of the heaviest sets are looked at; what is left out of them is shared out alike. */
+const SETS_LOOKED_AT = 5000
+
+/**
+ * Several faults decided together: over the heaviest sets of faults, not as a product of what each has by itself, for
+ * one that is there makes the others less likely.
+ */
+export function decideTogether(
+  { belief }: Pick<Believed, 'belief'>,
+  faults: readonly string[],
+): DecidedTogether {
+  const all = belief.model.faults
+  const isOne = (f: number) => faults.includes(all[f]!.id)
+  const isHarmless = (f: number) => all[f]!.group === 'nothing-wrong'
+  let [mass, anyOf, nothingElse] = [0, 0, 0]
+  for (const set of belief.heaviestSets(SETS_LOOKED_AT)) {
+    const present = belief.present(set)
+    mass += set.probability
+    if (present.some(isOne)) anyOf += set.probability
+    if (present.every((f) => isOne(f) || isHarmless(f))) nothingElse += set.probability
+  }
+  return { anyOf: anyOf / mass, nothingElse: nothingElse / mass }
+}
+
 /** For each likely fault whether it is tested or its part changed, costs in hours of labour. Done when somebody asks. */
 export const decideBelieved = (
   { assessment, belief }: Believed,

@@ -53,7 +53,7 @@ const FAULTS: readonly Fault[] = [
 ].map((fault) => withRenewals(withIsolatedHolds(fault)))
 
 export const BOOK: Book = {
-  version: '2026.11-10',
+  version: '2026.11-11',
   faults: FAULTS,
   conditions: CONDITIONS,
   signs: [...SIGNS.map((sign) => withLasting(sign, FAULTS)), ...RENEWAL_SIGNS],

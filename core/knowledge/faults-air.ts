@@ -271,7 +271,7 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('fan-relay-fails', 'nearlyAlways', 'Bridged, the fan runs.'),
       yes('fan-feed-dead', 'often', 'Behind it nothing arrives.'),
     ],
-    guards: [poweredAtPlug, guard('fan-relay-failed', 'The relay found not to pass')],
+    guards: [poweredAtPlug, guard('fan-relay-failed', 'The relay found not to switch through')],
   }),
   fanFault({
     id: 'fan-ground-bad',

@@ -363,7 +363,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
   fault({
     id: 'lower-hose-collapsing',
     name: 'Lower hose collapsing',
-    what: 'The suction hose is drawn flat at speed.',
+    what: 'The suction hose collapses at speed.',
     part: 'lower-hose',
     group: 'flow',
     prior: priors('exceptional', 'rare', 'exceptional'),
@@ -373,7 +373,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('lower-hose-flat', 'nearlyAlways', 'Seen when revved.'),
       yes('lower-hose-soft', 'mostly', 'It can be squeezed flat.'),
     ],
-    guards: [guard('seen-flat', 'Seen drawn flat when revved', 'lower-hose-flat')],
+    guards: [guard('seen-flat', 'Seen collapsing when revved', 'lower-hose-flat')],
     cost: cost(0.5, 50),
     proof: 'Hose stays round when revved; load run.',
   }),
@@ -447,7 +447,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
   fault({
     id: 'heater-hoses-swapped',
     name: 'Heater hoses swapped',
-    what: 'The hoses of the heater were exchanged at a repair.',
+    what: 'The hoses of the heater were swapped at a repair.',
     part: 'heater-hoses',
     group: 'flow',
     prior: priors('exceptional', 'exceptional', 'rare'),

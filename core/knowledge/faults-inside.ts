@@ -89,7 +89,7 @@ export const INSIDE_FAULTS: readonly Fault[] = [
     effects: [
       ...lost,
       yes('cap-vacuum-stuck', 'mostly', 'The adapter shows it.'),
-      yes('hose-flat-cold', 'often', 'The upper hose is drawn flat overnight.'),
+      yes('hose-flat-cold', 'often', 'The upper hose collapses overnight.'),
       yes('not-drawn-back', 'mostly', 'What went out hot stays in the bottle.'),
     ],
     causes: [brings('level-low', 'sometimes', 'The radiator does not draw back from the bottle.')],

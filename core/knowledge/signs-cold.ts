@@ -399,7 +399,7 @@ export const LOOK_SIGNS: readonly Sign[] = [
     'seldom',
     'Undertrays get lost and little happens.',
   ),
-  yesNo('hose-flat-cold', 'Hose drawn flat when cold', LOOK, 'rarely', 'Soft hoses dent.'),
+  yesNo('hose-flat-cold', 'Hose collapsed when cold', LOOK, 'rarely', 'Soft hoses dent.'),
   yesNo('lower-hose-soft', 'Lower hose soft, spring missing', LOOK, 'rarely', 'All hoses soften.'),
   yesNo('tank-bulged', 'Tank bulged', LOOK, 'rarely', 'Old tanks swell a little.'),
   yesNo(
@@ -570,7 +570,7 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
   ),
   yesNo(
     'belt-misrouted',
-    'Belt runs the pump the wrong way',
+    'Belt is routed so that it turns the pump backward',
     'belt-and-pump',
     'never',
     'It is the fault itself.',
@@ -612,7 +612,7 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
   ),
   yesNo(
     'fan-relay-fails',
-    'Relay does not pass what it is given',
+    'Relay does not switch through',
     'fan-circuit',
     'never',
     'It is the fault itself.',

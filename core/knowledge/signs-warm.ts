@@ -120,7 +120,7 @@ export const HOT_SIGNS: readonly Sign[] = [
   yesNo('one-side-cold', 'One side of the cabin cold', HEATER, 'rarely', 'A probe in the draught.'),
   yesNo(
     'flow-reversed',
-    'Heater inlet and outlet exchanged',
+    'Heater inlet and outlet swapped',
     HEATER,
     'never',
     'It is the fault itself.',
@@ -162,7 +162,7 @@ export const HOT_SIGNS: readonly Sign[] = [
   ),
   yesNo(
     'lower-hose-flat',
-    'Lower hose drawn flat when revved',
+    'Lower hose collapses when revved',
     'pump-delivery',
     'never',
     'It is the fault itself.',

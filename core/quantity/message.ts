@@ -22,6 +22,18 @@ export function message(id: string, parameters: Record<string, MessageParameter>
   return { id, parameters }
 }
 
+/** Closer than this, two temperatures are said to be the same, K. */
+const SAME_WITHIN_K = 0.05
+
+/**
+ * How far the first of two temperatures lies above the second, for a sentence: the amount without a sign, and which way.
+ * @example apart(-14).way // 'below'
+ */
+export const apart = (aboveK: number) => ({
+  difference: { kind: 'temperatureDifference' as const, coreValue: Math.abs(aboveK) },
+  way: Math.abs(aboveK) < SAME_WITHIN_K ? 'at' : aboveK > 0 ? 'above' : 'below',
+})
+
 /** A bad value met by core, with the path of the field it stands in. */
 export class InputError extends Error {
   readonly path: string

@@ -5,6 +5,7 @@ import { knownValue, type SystemProfile } from '../vehicle/profile'
 import { decimalsOf } from './money'
 import type { ShopPrices } from './prices'
 import type { QuoteLine } from './record'
+import { minutesOf, type WayId, wayOf } from './ways'
 
 /** A line before its words are formed. */
 export type DraftLine = Omit<QuoteLine, 'text'> & { says: Message }
@@ -13,6 +14,13 @@ export type DraftLine = Omit<QuoteLine, 'text'> & { says: Message }
 export interface Draft {
   lines: DraftLine[]
   open: Message[]
+}
+
+interface DraftAround {
+  profile: SystemProfile
+  prices: ShopPrices
+  /** how each fault is put right; with a new part where nothing is said */
+  ways?: Readonly<Partial<Record<string, WayId>>>
 }
 
 /** Half-and-half, where nobody wrote down what is wanted. */
@@ -32,36 +40,35 @@ const price = (amount: number, currency: string) => Number(amount.toFixed(decima
  */
 export function draftLines(
   causes: readonly Fault[],
-  { profile, prices }: { profile: SystemProfile; prices: ShopPrices },
+  { profile, prices, ways = {} }: DraftAround,
 ): Draft {
   const ids = causes.map(({ id }) => id)
   const opened = ACCESS.filter((access) => access.faults.some((fault) => ids.includes(fault)))
-  const own = ({ id, cost }: Fault) =>
-    cost.minutes -
-    opened.reduce((sum, { faults, minutes }) => sum + (faults.includes(id) ? minutes : 0), 0)
   const labour = { kind: 'labour', unit: 'hour', unitPrice: prices.hourlyRate } as const
-  const lines: DraftLine[] = causes.flatMap((fault): DraftLine[] => [
-    ...(fault.cost.partHours > 0
-      ? [
-          {
-            kind: 'part' as const,
-            unit: 'piece' as const,
-            fault: fault.id,
-            quantity: 1,
-            unitPrice: price(fault.cost.partHours * prices.hourlyRate, prices.currency),
-            need: 'needed' as const,
-            says: message('quote.line.part', { fault: fault.name }),
-          },
-        ]
-      : []),
-    {
-      ...labour,
+  const lines: DraftLine[] = causes.flatMap((fault): DraftLine[] => {
+    const way = wayOf(fault.id, ways[fault.id])
+    const need = 'needed'
+    const partPrice = fault.cost.partHours * way.partShare * prices.hourlyRate
+    const part: DraftLine = {
+      kind: 'part',
+      unit: 'piece',
       fault: fault.id,
-      quantity: hours(own(fault)),
-      need: 'needed',
-      says: message('quote.line.labour', { fault: fault.name }),
-    },
-  ])
+      quantity: 1,
+      unitPrice: price(partPrice, prices.currency),
+      need,
+      says: message(`quote.line.part.${way.id}`, { fault: fault.name }),
+    }
+    return [
+      ...(fault.cost.partHours > 0 ? [part] : []),
+      {
+        ...labour,
+        fault: fault.id,
+        quantity: hours(minutesOf(fault).own * way.labourShare),
+        need,
+        says: message('quote.line.labour', { fault: fault.name }),
+      },
+    ]
+  })
   for (const access of opened)
     lines.push({
       ...labour,

@@ -108,7 +108,7 @@ describe('a draft', () => {
   })
   it('of a relay has no coolant and no draining', () =>
     expect(says(['fan-relay-dead'], { capacityLitres: 9 })).toEqual([
-      'quote.line.part',
+      'quote.line.part.new',
       'quote.line.labour',
     ]))
   it('is one that a quote can be made of, for every fault of the book', () => {

@@ -1,29 +1,27 @@
 import { connect, type Socket } from 'node:net'
-import { createLineReader, type LineReader, type ReaderState, type VehicleValue } from '#core'
+import { createLineTalk, type LineSample, type LineTalk, type ReaderState } from '#core'
 
-/** One value with the moment at which it was read, ms since 1970 by the server's clock. */
-export interface Sample {
-  at: number
-  name: VehicleValue
-  value: number
-}
 export type LineState = ReaderState | 'connecting' | 'gone'
 export interface LineNews {
   state: LineState
   garbled: number
-  samples: Sample[]
+  /** by the server's clock */
+  samples: LineSample[]
 }
 type Listener = (news: LineNews) => void
 
-/** No more than ten values a second are asked for, ms. */
-const PACE_MS = 100
-/** An adapter that searches for the vehicle's protocol may take this long; one that reads, this long, ms. */
-const SEARCH_MS = 12_000
-const ANSWER_MS = 2_500
 /** A connection that broke is tried again after this, ms. */
 const AGAIN_MS = 1_500
 /** Samples of so long are kept for a device that was away, and a line that nobody follows is kept so long, ms. */
 const KEPT_MS = 300_000
+
+const CLOCK = {
+  now: () => Date.now(),
+  after: (ms: number, then: () => void) => {
+    const waiting = setTimeout(then, ms).unref()
+    return () => clearTimeout(waiting)
+  },
+}
 
 /**
  * A line to one adapter: opened when somebody follows it, read on for some minutes when nobody does, so that a device
@@ -31,13 +29,10 @@ const KEPT_MS = 300_000
  */
 export class AdapterLine {
   private readonly listeners = new Set<Listener>()
-  private samples: Sample[] = []
+  private samples: LineSample[] = []
   private socket: Socket | undefined
-  private reader: LineReader = createLineReader()
+  private talk: LineTalk | undefined
   private state: LineState = 'gone'
-  private waiting: NodeJS.Timeout | undefined
-  /** when the last command went out, ms since 1970 */
-  private askedAt = 0
   private ending: NodeJS.Timeout | undefined
 
   constructor(private readonly port: number) {}
@@ -55,53 +50,38 @@ export class AdapterLine {
     }
   }
 
-  private news(samples: Sample[]): LineNews {
-    return { state: this.state, garbled: this.reader.garbled(), samples }
+  private news(samples: LineSample[]): LineNews {
+    return { state: this.state, garbled: this.talk?.garbled() ?? 0, samples }
   }
 
-  private tell(samples: Sample[] = []) {
+  private tell(samples: LineSample[] = []) {
     const news = this.news(samples)
     for (const listener of this.listeners) listener(news)
   }
 
   private open() {
-    this.reader = createLineReader()
     this.state = 'connecting'
     const socket = connect({ port: this.port, host: '127.0.0.1' })
     this.socket = socket
+    const link = {
+      isOpen: () => socket.writable,
+      write: (text: string) => void socket.write(text),
+    }
+    const talk = createLineTalk(link, CLOCK, (fresh, state) => this.heard(fresh, state))
+    this.talk = talk
     socket.setEncoding('latin1')
     socket.setNoDelay(true)
-    socket.on('connect', () => this.ask())
-    socket.on('data', (text) => this.take(String(text)))
+    socket.on('connect', talk.begin)
+    socket.on('data', (text) => talk.take(String(text)))
     socket.on('error', () => socket.destroy())
     socket.on('close', () => this.lost())
   }
 
-  private ask() {
-    const early = this.askedAt + PACE_MS - Date.now()
-    if (early > 0) return void setTimeout(() => this.ask(), early).unref()
-    if (!this.socket?.writable) return
-    const command = this.reader.command()
-    if (command === undefined) return
-    this.askedAt = Date.now()
-    this.socket.write(`${command}\r`)
-    clearTimeout(this.waiting)
-    const patience = this.reader.state() === 'reading' ? ANSWER_MS : SEARCH_MS
-    this.waiting = setTimeout(() => {
-      this.reader.giveUp()
-      this.changeTo(this.reader.state())
-      this.ask()
-    }, patience).unref()
-  }
-
-  private take(text: string) {
-    const at = Date.now()
-    const fresh = this.reader.receive(text).map((reading) => ({ at, ...reading }))
-    this.samples = [...this.samples.filter((sample) => sample.at > at - KEPT_MS), ...fresh]
-    const before = this.state
-    this.state = this.reader.state()
-    if (fresh.length > 0 || this.state !== before) this.tell(fresh)
-    this.ask()
+  private heard(fresh: LineSample[], state: ReaderState) {
+    const kept = this.samples.filter(({ at }) => at > Date.now() - KEPT_MS)
+    this.samples = [...kept, ...fresh]
+    this.state = state
+    this.tell(fresh)
   }
 
   private changeTo(state: LineState) {
@@ -111,7 +91,7 @@ export class AdapterLine {
   }
 
   private lost() {
-    clearTimeout(this.waiting)
+    this.talk?.end()
     this.socket = undefined
     this.changeTo('gone')
     if (this.listeners.size === 0) return

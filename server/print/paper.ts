@@ -35,6 +35,9 @@ export const heading = (text: string): Content => ({
 /** What stands beside. */
 export const quiet = (text: string): Content => ({ text, color: QUIET, fontSize: 9.5 })
 
+/** Paper that is filed is read in years to come: PDF/A-3b has its fonts and its colours within it. */
+const TO_BE_KEPT = { version: '1.7', subset: 'PDF/A-3b', language: 'en' } as const
+
 /** Pages of a document about one vehicle: the shop's fonts, and the vehicle and the page's number on each. */
 export function pagesOf(
   { title, shop, about }: { title: string; shop: string; about: string },
@@ -42,6 +45,7 @@ export function pagesOf(
   content: Content[],
 ): TDocumentDefinitions {
   return {
+    ...TO_BE_KEPT,
     pageSize: size,
     pageMargins: [56, 56, 56, 64],
     defaultStyle: { font: 'Barlow', fontSize: 10.5, color: INK, lineHeight: 1.15 },

@@ -34,6 +34,16 @@ describe('the report of a case on paper', () => {
     expect((await reportOf(ilka, 'napkin')).answer.status).toBe(422)
     expect((await reportOf(await other())).answer.status).toBe(404)
   })
+  it('says that it is PDF/A, and has its fonts and colours within it', async () => {
+    const { text } = await reportOf(ilka)
+    expect(text).toMatch(/^%PDF-1\.7/)
+    expect(text).toContain('<pdfaid:part>3</pdfaid:part>')
+    expect(text).toContain('<pdfaid:conformance>B</pdfaid:conformance>')
+    expect(text).toContain('/S /GTS_PDFA1')
+    const fonts = text.match(/\/Type \/FontDescriptor/g) ?? []
+    expect(fonts.length).toBeGreaterThan(0)
+    expect(text.match(/\/FontFile[23]? /g)).toHaveLength(fonts.length)
+  })
   it('holds every photograph that was kept, and is made without one that never arrived', async () => {
     const sent = await picture()
     await ilka.ask('PUT', `/api/photographs/${sent.sha256}`, { by: PEOPLE.ilka, ...sent })

@@ -4,7 +4,7 @@ export const clutchHot: CheckWords = {
   name: 'Clutch, hot',
   why: 'Hot drag carries most.',
   states: {
-    contradicts: 'Free by hand and roaring cannot both be.',
+    contradicts: 'Free by hand and roaring do not go together.',
     grips: 'Clutch grips hot.',
     slips: 'Clutch slips hot.',
     locked: 'Clutch is locked.',
@@ -24,7 +24,7 @@ export const clutchHot: CheckWords = {
   },
   sentences: {
     'clutch.contradicts':
-      'A clutch that roars always turns with the engine and is not free by hand: look again, engine off.',
+      'A fan that always roars turns with the engine, so its clutch is not free by hand: look again, engine off.',
     'clutch.pass.cold': 'a clutch that slips only after long heat',
     'says.dragHot.firm': 'Clutch drags firmly, hot',
     'says.dragHot.weak': 'Clutch drags weakly, hot',
@@ -33,6 +33,6 @@ export const clutchHot: CheckWords = {
     'says.turnsAfter': 'Fan turns {turns} times after switch-off',
     'says.roar.yes': 'Fan roars when hot',
     'says.roar.no': 'No roar when hot',
-    'says.roar.always': 'Fan roars always',
+    'says.roar.always': 'Fan always roars',
   },
 }

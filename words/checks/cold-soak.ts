@@ -55,7 +55,7 @@ export const coldSoak: CheckWords = {
     'says.resistance.warmer': 'By its resistance the sensor reads {off} too warm',
     'says.resistance.colder': 'By its resistance the sensor reads {off} too cold',
     'says.coldSoak':
-      'Coolant sensor {bias} off the air after {hours, plural, one {# hour} other {# hours}}',
+      'Coolant sensor reads {way, select, at {the same as} above {{difference} above} other {{difference} below}} the air after {hours, plural, one {# hour} other {# hours}}',
     'says.wiring.steady': 'Reading steady while the wiring is moved',
     'says.wiring.jumps': 'Reading jumps when the wiring is moved',
   },

@@ -7,7 +7,7 @@ export const crankingRise: CheckWords = {
     'no-run': 'No run counts yet.',
     'no-rise': 'No rise.',
     rise: 'Pressure rises with cranking.',
-    doubtful: 'Doubtful: within the gauge’s step.',
+    doubtful: 'Doubtful: within one graduation of the gauge.',
   },
   panel: {
     'cranking-rise.cylinder-shares.shareOfEachCylinder': 'Share of each cylinder',

@@ -14,7 +14,7 @@ export const cylinderLeakage: CheckWords = {
     'cylinder-leakage.bubblesInTheNeck': 'Bubbles in the neck',
     'cylinder-leakage.bubbles': 'Bubbles',
     'cylinder-leakage.none': 'None',
-    'cylinder-leakage.notLooked': 'Not looked',
+    'cylinder-leakage.notLooked': 'Not looked at',
     'cylinder-leakage.keepCylinder': 'Keep cylinder {chosen}',
     'cylinder-leakage.takeItBack': 'Take it back',
     'cylinder-leakage.bubbles2': ', bubbles',

@@ -18,10 +18,10 @@ export const endoscope: CheckWords = {
     'endoscope.cylinderLooks': 'Cylinder {chosen} looks',
     'endoscope.drySooted': 'Dry, sooted',
     'endoscope.coolantInIt': 'Coolant in it',
-    'endoscope.washedClean': 'Washed clean',
+    'endoscope.washedClean': 'Steam-cleaned',
     'endoscope.takeItBack': 'Take it back',
     'endoscope.notSeen': 'not seen',
-    'endoscope.seen': '{seen, select, dry {Dry} wet {Coolant} other {Washed clean}}',
+    'endoscope.seen': '{seen, select, dry {Dry} wet {Coolant} other {Steam-cleaned}}',
   },
   sentences: {
     'endoscope.pass.otherCylinders': 'the other cylinders, and a breach that seals cold',

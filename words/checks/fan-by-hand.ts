@@ -30,7 +30,7 @@ export const fanByHand: CheckWords = {
     'fan-by-hand.fluidStreaksOnTheClutch': 'Fluid streaks on the clutch',
     'fan-by-hand.streaks': 'Streaks',
     'fan-by-hand.clean': 'Clean',
-    'fan-by-hand.notLooked': 'Not looked',
+    'fan-by-hand.notLooked': 'Not looked at',
     'fan-by-hand.blades': 'Blades',
     'fan-by-hand.allWhole': 'All whole',
     'fan-by-hand.damaged': 'Damaged',

@@ -10,7 +10,7 @@ export const feltByHand: CheckWords = {
   states: {
     'held-back-cold': 'The hose behind the thermostat stays cold.',
     'radiator-cold': 'Radiator cold on a warm engine.',
-    'hose-drawn-flat': 'Lower hose drawn flat.',
+    'hose-drawn-flat': 'Lower hose collapsed.',
     'heater-cold': 'No heat reaches the heater.',
     'heater-drop': 'Heater outlet cold behind a hot inlet.',
     'cold-places': 'Cold places on the radiator.',
@@ -43,7 +43,7 @@ export const feltByHand: CheckWords = {
     'form.felt-by-hand.radiatorFace.cold': 'Cold',
     'form.felt-by-hand.lowerHoseRevved': 'Lower hose, revved',
     'form.felt-by-hand.lowerHoseRevved.round': 'Stays round',
-    'form.felt-by-hand.lowerHoseRevved.drawn-flat': 'Drawn flat',
+    'form.felt-by-hand.lowerHoseRevved.drawn-flat': 'Collapses',
   },
   sentences: {
     'feltByHand.pass.noFigures': 'anything that a thermometer has to say',
@@ -57,6 +57,6 @@ export const feltByHand: CheckWords = {
     'says.felt.face.cold-places': 'Cold places on the radiator by hand',
     'says.felt.face.cold': 'Radiator cold by hand',
     'says.felt.revved.round': 'Lower hose stays round when revved',
-    'says.felt.revved.drawn-flat': 'Lower hose drawn flat when revved',
+    'says.felt.revved.drawn-flat': 'Lower hose collapses when revved',
   },
 }

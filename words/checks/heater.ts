@@ -32,22 +32,23 @@ export const heater: CheckWords = {
     'form.heater.air.not-felt': 'Not felt',
     'form.heater.direction': 'Hoses on their pipes',
     'form.heater.direction.right': 'Right way round',
-    'form.heater.direction.exchanged': 'Exchanged',
+    'form.heater.direction.exchanged': 'Swapped',
   },
   sentences: {
     'heater.engineNotMeasured':
       'Engine temperature by a second source not measured: cold hoses may be a cold engine.',
     'heater.atIdle':
-      'Measured at idle: repeat it at fast idle, where the pump brings the heater more.',
-    'heater.dieselIdles': 'A modern diesel may not warm at idle and be right.',
+      'Measured at idle: repeat it at fast idle, where the pump sends more through the heater.',
+    'heater.dieselIdles': 'A modern diesel may stay cool at idle and be in order.',
     'heater.pass.idleOnly': 'the heater at the other speed',
     'says.heaterInlet': 'Heater inlet {temperature}',
     'says.heaterDrop': 'Heater outlet {drop} below its inlet',
-    'says.ventBelow': 'Vent {difference} below the inlet hose',
+    'says.ventBelow':
+      'Vent {way, select, at {as hot as} above {{difference} above} other {{difference} below}} the inlet hose',
     'says.sidesDiffer': 'Vents differ by {difference}',
     'says.air.strong': 'Strong air at the vents',
     'says.air.weak': 'Weak air at the vents',
     'says.direction.right': 'Heater hoses the right way round',
-    'says.direction.exchanged': 'Heater hoses exchanged',
+    'says.direction.exchanged': 'Heater hoses swapped',
   },
 }

@@ -67,7 +67,7 @@ export const interview: CheckWords = {
     'pattern.noLossAtAll': 'Perhaps no loss at all.',
     'pattern.engineNeverWarms': 'The engine never warms: look at the thermostat before the heater.',
     'pattern.coreOrAir': 'Engine warm, heater cold at idle: little flow through it, or air.',
-    'pattern.airSideOfHeater': 'The hose side may be well: little air comes out.',
+    'pattern.airSideOfHeater': 'The hose side may be in order: little air comes out.',
     'pattern.doorOrSide': 'One side cold: a door, or a core half shut.',
     'pattern.airAfterWork': 'Air left behind by the last work.',
     'assumes.kilometresPerWeek':

@@ -32,7 +32,7 @@ export const levelCreep: CheckWords = {
     'creep.bleedFirst':
       'Refilled and not bled: bubbles and overflow are air until shown otherwise.',
     'creep.startedAbove': 'It began above the mark: overflow is to be expected.',
-    'creep.pass.expansion': 'anything beyond normal expansion, without bubbles watched',
+    'creep.pass.expansion': 'anything beyond normal expansion: bubbles were not watched',
     'says.bubbles.none': 'No bubbles',
     'says.bubbles.at-first': 'Bubbles at first, then none',
     'says.bubbles.continuous': 'Bubbles that do not end',

@@ -4,7 +4,7 @@ export const loadRun: CheckWords = {
   name: 'Load run',
   why: 'The complaint, measured.',
   states: {
-    'hot-idle': 'Hot standing.',
+    'hot-idle': 'Hot at a standstill.',
     'hot-town': 'Hot in town.',
     'hot-cruise': 'Hot at a steady speed.',
     'hot-climb': 'Hot climbing.',
@@ -38,8 +38,10 @@ export const loadRun: CheckWords = {
     'loadRun.acOffIsNotSolved':
       'Cools with air conditioning off: capacity is marginal or a fan is weak. Never “solved”.',
     'loadRun.pass.pattern': 'a pattern that this road did not have',
-    'says.run.hot-at-idle': 'Standing and in town {difference} above the rating',
-    'says.run.hot-at-load': 'Cruising and climbing {difference} above the rating',
+    'says.run.hot-at-idle':
+      'At a standstill and in town {way, select, at {at} above {{difference} above} other {{difference} below}} the rating',
+    'says.run.hot-at-load':
+      'Cruising and climbing {way, select, at {at} above {{difference} above} other {{difference} below}} the rating',
     'says.run.cruise': 'Cruises at {temperature}',
     'says.acOff.yes': 'Cools with air conditioning off',
     'says.acOff.no': 'Air conditioning off does not cool it',

@@ -37,7 +37,7 @@ export const mix: CheckWords = {
     'mix.concentrateTakenAsPure':
       'The concentrate is taken as pure: one that is mixed already, or a premix, needs more. Say how much glycol is in it.',
     'mix.capacityUnknown': 'Capacity not recorded: how much to drain and add cannot be said.',
-    'mix.notReachable': 'That fraction cannot be reached with this drain: drain more.',
+    'mix.notReachable': 'That fraction cannot be reached by draining this much: drain more.',
     'says.mix': 'Mix is {percent} % by volume, {wanted} % wanted',
   },
 }

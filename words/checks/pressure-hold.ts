@@ -6,7 +6,7 @@ export const pressureHold: CheckWords = {
   states: {
     'no-reading': 'No reading yet.',
     settling: 'Settling.',
-    undecided: 'Not decided.',
+    undecided: 'Undecided.',
     tight: 'Tight.',
     slow: 'Falls slowly.',
     seep: 'Seep.',
@@ -35,7 +35,7 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-ending.theTrayUnderIt': 'The tray under it',
     'pressure-hold.hold-ending.dry': 'Dry',
     'pressure-hold.hold-ending.wet': 'Wet',
-    'pressure-hold.hold-ending.notLooked': 'Not looked',
+    'pressure-hold.hold-ending.notLooked': 'Not looked at',
     'pressure-hold.hold-ending.cylindersThroughThePlugHoles': 'Cylinders, through the plug holes',
     'pressure-hold.hold-ending.oneIsWet': 'One is wet',
     'pressure-hold.hold-ending.coolantTemperatureNow': 'Coolant temperature now',
@@ -92,7 +92,7 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-setup.mlEachGivesTheLeaks': '{stroke} each: gives the leak’s size',
     'pressure-hold.hold-setup.leftEmptyTheLeaksSize': 'Left empty, the leak’s size is wide',
     'pressure-hold.hold-setup.nameOfTheGauge': 'Name of the gauge',
-    'pressure-hold.hold-setup.smallestStep': 'Smallest step',
+    'pressure-hold.hold-setup.smallestStep': 'Smallest graduation',
     'pressure-hold.hold-setup.readsTooHighBy': 'Reads too high by',
     'pressure-hold.hold-setup.2WhenItReads2': '−2 when it reads 2 low; empty if never compared',
     'pressure-hold.hold-setup.pumpPerStroke': 'Pump, per stroke',
@@ -125,7 +125,7 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-setup.sayWhetherTheLevelIs':
       'Say whether the level is near full: a hold on a low system presses air.',
     'pressure-hold.hold-setup.sayTheSmallestStepOf':
-      'Say the smallest step of the gauge: it decides how long the hold must run.',
+      'Say the gauge’s smallest graduation: it decides how long the hold must run.',
     'pressure-hold.hold-setup.strokesAreAWholeNumber':
       'Strokes are a whole number from 1 to 500, or left empty.',
     'pressure-hold.hold-setup.giveTheGaugeAName':
@@ -169,7 +169,7 @@ export const pressureHold: CheckWords = {
   },
   sentences: {
     'hold.verdict.takeFirst': 'Take the first reading.',
-    'hold.verdict.noneTaken': 'It ended before one was taken.',
+    'hold.verdict.noneTaken': 'The hold ended before a reading was taken.',
     'hold.verdict.settling':
       'Readings count after {minutes, plural, one {# minute} other {# minutes}}.',
     'hold.verdict.endedEarly': 'It ended before it had settled: nothing follows.',
@@ -179,9 +179,9 @@ export const pressureHold: CheckWords = {
     'hold.verdict.endedUndecided':
       'It ended {minutes, plural, one {# minute} other {# minutes}} too soon for this gauge.',
     'hold.verdict.temperatureSettles':
-      'What the coolant cools decides here: {when, select, running {take its temperature when you end the hold} other {its temperature was not taken at both ends}}.',
+      'How far the coolant cools decides here: {when, select, running {take its temperature when you end the hold} other {its temperature was not taken at both ends}}.',
     'hold.verdict.finerGauge':
-      'More waiting does not settle it with this gauge: hold again with one of finer steps.',
+      'More waiting does not settle it with this gauge: hold again with one of finer graduation.',
     'hold.verdict.tight': 'Within the limit.',
     'hold.verdict.tightButBlind': 'Within the limit, but blind to the reported loss.',
     'hold.verdict.slow': 'Within the limit, but it falls: a slow seep is not excluded.',
@@ -198,7 +198,7 @@ export const pressureHold: CheckWords = {
       'The target was never reached: a gross leak, or the adapter does not seal.',
     'hold.settlingCounted':
       'No second reading after it had settled: the first counts as well, less what hoses may have given.',
-    'hold.coolingExplains': 'The pressure fell no more than the coolant’s cooling makes it.',
+    'hold.coolingExplains': 'The pressure fell no more than the cooling of the coolant explains.',
     'hold.testerUnfit': 'The tester leaks too much by itself. Repair it and hold again.',
     'hold.testerSubtracted': 'The tester’s own leak, {rate} in this system, is taken off.',
     'hold.testerNotChecked':

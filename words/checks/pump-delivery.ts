@@ -8,7 +8,7 @@ export const pumpDelivery: CheckWords = {
     weak: 'Pump is weak.',
     none: 'Pump moves nothing.',
     'not-judged': 'Not judged.',
-    'suction-hose-flat': 'Suction hose is drawn flat.',
+    'suction-hose-flat': 'Suction hose collapses.',
   },
   panel: {
     'form.pump-delivery.figure.share': 'Of what is specified',
@@ -27,7 +27,7 @@ export const pumpDelivery: CheckWords = {
     'form.pump-delivery.returnStream.none': 'None',
     'form.pump-delivery.lowerHose': 'Lower hose when revved',
     'form.pump-delivery.lowerHose.round': 'Stays round',
-    'form.pump-delivery.lowerHose.flat': 'Drawn flat',
+    'form.pump-delivery.lowerHose.flat': 'Collapses',
   },
   sentences: {
     'delivery.missing.static':
@@ -48,6 +48,6 @@ export const pumpDelivery: CheckWords = {
     'says.returnStream.weak': 'Weak return stream',
     'says.returnStream.none': 'No return stream',
     'says.lowerHose.round': 'Lower hose stays round when revved',
-    'says.lowerHose.flat': 'Lower hose drawn flat when revved',
+    'says.lowerHose.flat': 'Lower hose collapses when revved',
   },
 }

@@ -15,7 +15,7 @@ export const radiatorFlow: CheckWords = {
     'form.radiator-flow.lookedFromBothTanks.both-clear': 'Both clear',
     'form.radiator-flow.lookedFromBothTanks.one-only': 'Only one looked into',
     'form.radiator-flow.lookedFromBothTanks.deposits-seen': 'Deposits seen',
-    'form.radiator-flow.lookedFromBothTanks.not-known': 'Not looked',
+    'form.radiator-flow.lookedFromBothTanks.not-known': 'Not looked at',
   },
   sentences: {
     'flow.lookFromBoth': 'Looked at from one tank only; the far tank hides its tubes.',

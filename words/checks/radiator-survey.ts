@@ -28,7 +28,8 @@ export const radiatorSurvey: CheckWords = {
     'survey.fanOn': 'Fan on: the face is cooled, and patches blur.',
     'survey.pass.innerRows': 'inner rows behind the outer tubes',
     'says.radiatorDrop': 'Radiator drops {drop}',
-    'says.radiatorBelowEngine': 'Radiator inlet {difference} below the engine',
+    'says.radiatorBelowEngine':
+      'Radiator inlet {way, select, at {as hot as} above {{difference} above} other {{difference} below}} the engine',
     'says.coldPatches': '{percent} % of the radiator face is cold',
   },
 }

@@ -4,8 +4,8 @@ export const sensorAgreement: CheckWords = {
   name: 'Sensors against each other',
   why: 'A second thermometer.',
   states: {
-    agree: 'The sensor tells the truth.',
-    disagree: 'The sensor does not tell the truth.',
+    agree: 'The sensor reads true.',
+    disagree: 'The sensor does not read true.',
     doubtful: 'Sensor and second source differ a little.',
     'unit-slip': 'One of the two was read in another unit.',
   },

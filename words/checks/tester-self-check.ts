@@ -21,14 +21,14 @@ export const testerSelfCheck: CheckWords = {
     'tester-self-check.thenShows': 'Then shows',
     'tester-self-check.after': 'After',
     'tester-self-check.tester': 'Tester',
-    'tester-self-check.smallestStepOfTheGauge': 'Smallest step of the gauge',
+    'tester-self-check.smallestStepOfTheGauge': 'Smallest graduation of the gauge',
     'tester-self-check.volumeOfHoseAndGauge': 'Volume of hose and gauge',
     'tester-self-check.ifKnownElse20To': 'If known; else {low} to {high} is taken',
     'tester-self-check.pumpedUpAndShut': 'Pumped up and shut',
     'tester-self-check.keepTheSelfCheck': 'Keep the self-check',
     'tester-self-check.leaveAsItWas': 'Leave as it was',
     'tester-self-check.bothPressuresTheTimeAnd':
-      'Both pressures, the time and the step of the gauge are needed.',
+      'Both pressures, the time and the gauge’s smallest graduation are needed.',
     'tester-self-check.thePressureCannotRiseWhile':
       'The pressure cannot rise while the tester is closed on itself; read it again.',
     'tester-self-check.report.tester': 'Tester',

@@ -40,16 +40,18 @@ export const warmUpRun: CheckWords = {
     'warm-up-run.logHasNoChannel':
       'No column of this file looks like a temperature of the engine: name one “coolant”.',
     'warm-up-run.live.read': 'Read live: {name}',
+    'warm-up-run.live.readPort': 'Read live: a port of this device',
+    'warm-up-run.live.ownPort': 'the adapter on this device',
     'warm-up-run.live.stop': 'Stop reading live',
     'warm-up-run.live.garbled':
       '{lines, plural, one {# garbled line} other {# garbled lines}} left out',
     'warm-up-run.live.state.connecting': 'Connecting to {name}.',
     'warm-up-run.live.state.setting-up': 'Setting up {name}.',
-    'warm-up-run.live.state.searching': '{name} searches for the vehicle.',
+    'warm-up-run.live.state.searching': 'Searching for the vehicle through {name}.',
     'warm-up-run.live.state.reading': 'Live from {name}, kept with the run.',
     'warm-up-run.live.state.no-data':
       'The vehicle gives no coolant temperature: ignition on, plug seated?',
-    'warm-up-run.live.state.silent': '{name} does not answer: it is set up anew.',
+    'warm-up-run.live.state.silent': 'No answer from {name}: it is set up anew.',
     'warm-up-run.live.state.gone': 'No connection to {name}: tried again and again.',
     'warm-up-run.live.value.engine-speed': 'Engine',
     'warm-up-run.live.value.road-speed': 'Road',
@@ -57,6 +59,7 @@ export const warmUpRun: CheckWords = {
     'warm-up-run.live.value.module-voltage': 'Supply',
     'warm-up-run.live.value.ambient': 'Outside',
     'warm-up-run.wholeRun': 'Whole run',
+    'warm-up-run.beforeRepair': 'Engine, before the repair',
     'warm-up-run.aroundOpening': 'Around the opening',
     'warm-up-run.lastMinutes': 'Last minutes',
     'warm-up-run.below': '{channel} {is}',
@@ -115,7 +118,8 @@ export const warmUpRun: CheckWords = {
     'says.plateau': 'Settles at {temperature}',
     'says.overshoot': 'Overshoots by {difference}',
     'says.wanders': 'Wanders by {difference}',
-    'says.dashAgainstScan': 'Dash {difference} from scan',
+    'says.dashAgainstScan':
+      'Dash reads {way, select, at {the same as} above {{difference} above} other {{difference} below}} the scan tool',
     'says.fanOnAt': 'Fan starts at {temperature}',
   },
 }

@@ -7,6 +7,6 @@ export const INPUT: Readonly<Record<string, string>> = {
   'input.unknownUnit': '“{unit}” is not a unit known here; use {units}.',
   'input.outOfRange': '“{typed}” is out of range; {min} to {max} is possible here.',
   'input.beforeStart': 'That time is before the hold began.',
-  'input.inFuture': 'That time has not come yet.',
+  'input.inFuture': 'That time is still to come.',
   'input.badTime': '“{typed}” is not a time; write minutes and seconds, like 4:30.',
 }

@@ -2,7 +2,10 @@
 export const QUOTE_DRAFT: Readonly<Record<string, string>> = {
   'quote.capacityNotKnown':
     'Capacity of the system not known: add the coolant by hand, or write the capacity into the system profile.',
-  'quote.line.part': 'Part for: {fault}',
+  'quote.line.part.new': 'Part for: {fault}',
+  'quote.line.part.mend': 'Mended, material for: {fault}',
+  'quote.line.part.recore': 'New core for: {fault}',
+  'quote.line.part.better': 'Part of better make for: {fault}',
   'quote.line.labour': 'Labour for: {fault}',
   'quote.line.concentrate': 'Coolant concentrate',
   'quote.line.water': 'Demineralised water',

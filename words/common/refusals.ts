@@ -8,11 +8,11 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.tooManyTries':
     'Too many wrong tries. Wait {seconds, plural, one {# second} other {# seconds}}, or ask your lead.',
   'refusal.wrongSignIn': 'That name and password do not belong together.',
-  'refusal.noDatabase': 'The database does not answer just now.',
+  'refusal.noDatabase': 'The database is not answering just now.',
   'refusal.noDatabaseButKept':
-    'The database does not answer just now. What you recorded is kept and will be sent.',
+    'The database is not answering just now. What you recorded is kept and will be sent.',
   'refusal.noSessionPassword':
-    'NUXT_SESSION_PASSWORD is missing or shorter than 32 signs; see docs/running.md.',
+    'NUXT_SESSION_PASSWORD is missing or shorter than 32 characters; see docs/running.md.',
   'refusal.notMigrated': 'The database is of an earlier version: run npm run migrate.',
   'refusal.goneAway': 'Nobody waited for the answer: nothing was kept of it.',
   'refusal.unexpected': 'Something went wrong here, not with your entry. It is kept; try again.',
@@ -27,7 +27,7 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.numberAndAddress': 'The entry’s number and its address do not agree.',
   'refusal.madeBySomeoneElse':
     'This entry was made by someone else and can only be sent when that person is signed in.',
-  'refusal.noJpeg': 'This is no JPEG picture.',
+  'refusal.noJpeg': 'This is not a JPEG picture.',
   'refusal.zipDamaged': 'This zip is damaged, or was cut off: fetch it again where it came from.',
   'refusal.zipWithoutCase':
     'There is no case in this zip: it holds no “case.json” of a size that is read.',
@@ -40,15 +40,15 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.secondFactorWanted':
     'Type the six digits that your second device shows for Thermognosis.',
   'refusal.secondFactorWrong':
-    'These six digits are not, or no longer, those of your second device. Wait for the next ones.',
+    'These six digits are not those of your second device, or no longer. Wait for the next ones.',
   'refusal.secondFactorInForce': 'A second factor is in force already. Take it off first.',
   'refusal.secondFactorNotBegun': 'Begin with the second factor first.',
-  'refusal.passwordSigns': 'A password has {least} to {most} signs.',
-  'refusal.passwordCommon': 'This password is among those that are guessed first. Take another.',
-  'refusal.passwordName': 'This password is made of your name. Take another.',
-  'refusal.passwordWrong': 'The present password is another one.',
-  'refusal.passwordSame': 'This is the present password. Take another.',
-  'refusal.notAPicture': 'This is no picture that can be read.',
+  'refusal.passwordSigns': 'A password has {least} to {most} characters.',
+  'refusal.passwordCommon': 'This password is among those that are guessed first. Choose another.',
+  'refusal.passwordName': 'This password is made of your name. Choose another.',
+  'refusal.passwordWrong': 'That is not your present password.',
+  'refusal.passwordSame': 'This is the present password. Choose another.',
+  'refusal.notAPicture': 'This is not a picture that can be read.',
   'refusal.tooManyPixels': 'This picture is too large: it may have {megapixels} million pixels.',
   'refusal.photographsFull':
     'The photographs of this shop take up all the room they may, {gigabytes} GB. Ask your lead.',
@@ -58,7 +58,7 @@ export const REFUSALS: Readonly<Record<string, string>> = {
   'refusal.belongsToUnknown':
     'The {what, select, case {case} vehicle {vehicle} profile {profile} hold {hold} instrument {instrument} replaced {entry that this one replaces} other {entry}} it belongs to is not known here.',
   'refusal.numberTaken':
-    'Something else was already kept under this entry’s number. Yours is set aside here, unchanged.',
+    'Something else is already kept under this entry’s number. Yours is set aside here, unchanged.',
   'refusal.numberTakenInImport':
     'This shop already keeps something else under the number of {kind, select, case {this case} record {the record {name}} event {the event {name}} other {the instrument {name}}}. Nothing was changed.',
 }

@@ -3,9 +3,8 @@ export const AUDIT: Readonly<Record<string, string>> = {
   'audit.title': 'Preventive audit',
   'audit.says':
     'What is likely to fail next, by age, distance and what was seen; where nobody knows what was renewed, what failed before is taken to have been. It is kept apart from the complaint: nothing here changes a suspect.',
-  'audit.ageNotKnown':
-    'Nobody wrote down the year of this vehicle: it is taken for one of ten years.',
-  'audit.distanceNotKnown': 'Nobody wrote down its distance: only the years count.',
+  'audit.ageNotKnown': 'The year of this vehicle is not recorded: it is taken to be ten years old.',
+  'audit.distanceNotKnown': 'Its distance is not recorded: only the years count.',
   'audit.budget': 'Budget with tax',
   'audit.budgetHours': 'Budget',
   'audit.hours': 'hours',

@@ -17,9 +17,9 @@ export const CALCULATORS: Readonly<Record<string, string>> = {
   'calculators.margin': 'Margin',
   'calculators.beyondBoiling': 'Beyond boiling by',
   'calculators.heldNotMarked':
-    'What is held counts, and not what is marked: test the cap on its adapter. The rule of thumb knows neither mix nor height.',
+    'What is held counts, not what is marked: test the cap on its adapter. The rule of thumb knows neither mix nor elevation.',
   'calculators.hold': 'Length of a hold, size of a leak',
-  'calculators.gaugeStep': 'Smallest step of the gauge',
+  'calculators.gaugeStep': 'Smallest graduation of the gauge',
   'calculators.pressedTo': 'Pressed to',
   'calculators.fellBy': 'Fell in {minutes} min by',
   'calculators.lossAWeek': 'Loss a week',
@@ -43,7 +43,7 @@ export const CALCULATORS: Readonly<Record<string, string>> = {
   'calculators.fillWater': 'Fill water',
   'calculators.freezesAt': 'Freezes at (ethylene glycol)',
   'calculators.notReachable':
-    'Not to be reached with this concentrate: one that is stronger than what is wanted is needed.',
+    'This concentrate cannot reach it: one stronger than the mix wanted is needed.',
   'calculators.pump': 'Pump and its speed',
   'calculators.atThePort': 'Pressure at the port',
   'calculators.engineStopped': 'Engine stopped, same heat',

@@ -43,6 +43,11 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.follow-ups.look': 'Look at the level',
   'case.follow-ups.event': 'Look at the coolant level: {vehicle}',
   'case.follow-ups.eventWhat': 'Day {day} after the repair, engine cold.',
+  'case.plan-axis.wait': 'waiting, drawn half an hour long at most',
+  'case.plan-dialog.meanwhile': 'Meanwhile:',
+  'case.plan-dialog.meanwhileDo': '– {check}, {minutes} min',
+  'case.plan-dialog.nowFirst':
+    'First, as the engine stands now: {check}, {minutes} min. What proves the lead has to wait for heat or cold, and begins the way below.',
   'case.loop-mini.loop': 'Loop',
   'case.loop-mini.show': 'Show the loop',
   'case.loop-mini.hide': 'Hide the loop',

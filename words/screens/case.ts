@@ -76,7 +76,7 @@ export const CASE: Readonly<Record<string, string>> = {
     '{left, plural, one {One check that failed before the repair was not done again} other {# checks that failed before the repair were not done again}}: the repair is not proven yet.',
   'case.finish-dialog.closeTheCase': 'Close the case',
   'case.plan-dialog.theWholeWay': 'The whole way to the cause',
-  'case.plan-dialog.workingItOut': 'Playing the checks through …',
+  'case.plan-dialog.workingItOut': 'Working through the checks …',
   'case.plan-dialog.school': 'School',
   'case.plan-dialog.takes': '{time}',
   'case.plan-dialog.takesAndLeavesOpen': '{time}, and stays open',
@@ -88,7 +88,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.plan-dialog.stepWaits': '{phase}, {minutes} min, after {wait} of waiting',
   'case.plan-dialog.leadThen': 'lead then {chance}',
   'case.plan-dialog.nothingToDo': 'Nothing that is left would tell much.',
-  'case.plan-dialog.whatWouldTurnIt': 'What would turn it',
+  'case.plan-dialog.whatWouldTurnIt': 'What would change the lead',
   'case.plan-dialog.wouldTurnIt':
     '{check}: if “{sign}” comes out as “{state}” ({chance}), {lead} leads, {probability}.',
   'policy.certainty': 'Most certainty',

@@ -22,11 +22,11 @@ export const COMMON: Readonly<Record<string, string>> = {
   'common.number-field.typeANumber': 'Type a number, like 12.4.',
   'common.number-field.typeAWholeNumber': 'Type a whole number.',
   'common.number-field.liesBetween': '{label} lies between {min} and {max}.',
-  'common.picture.notReadable': '“{file}” is no picture that this browser can read.',
+  'common.picture.notReadable': '“{file}” is not a picture that this browser can read.',
   'common.picture.notSmaller': 'This picture could not be made smaller on this device.',
   'common.offline.unreachable': 'The server cannot be reached.',
   'common.offline.brokeOff': 'The server’s answer broke off.',
-  'common.offline.unexpected': 'The server answers with something else than it should.',
+  'common.offline.unexpected': 'The server gave an answer that makes no sense here.',
   'common.offline.refused': '{sentence}',
   'common.offline.cannotBeTaken':
     'The server failed on this {tries, plural, one {# time} other {# times}}, though it took others.',

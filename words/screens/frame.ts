@@ -24,7 +24,7 @@ export const FRAME: Readonly<Record<string, string>> = {
   'frame.noNet': 'No net',
   'frame.find': 'Find a check, case, vehicle or fault',
   'frame.found': 'Found',
-  'frame.nothingFound': 'Nothing is known by these words.',
+  'frame.nothingFound': 'Nothing is known under these words.',
   'frame.group.check': 'Check',
   'frame.group.case': 'Case',
   'frame.group.vehicle': 'Vehicle',
@@ -34,8 +34,8 @@ export const FRAME: Readonly<Record<string, string>> = {
   'frame.keysBeside':
     'Escape closes what is open. Tab goes on, arrows move within a choice. Control and K finds from inside a field too.',
   'frame.close': 'Close',
-  'frame.moreTimers': '{n, plural, one {# more time that runs} other {# more times that run}}',
-  'frame.timersThatRun': '{n} times that run',
+  'frame.moreTimers': '{n, plural, one {# more running timer} other {# more running timers}}',
+  'frame.timersThatRun': '{n} running timers',
   'frame.timeIsOver': 'The time is over',
   'frame.newVersion':
     'A new version of Thermognosis is here. What is typed and kept stays when it is loaded.',

@@ -11,7 +11,7 @@ export const INSTRUMENTS: Readonly<Record<string, string>> = {
   'instruments.no': 'No',
   'instruments.readsTooHighBy': 'Reads too high by',
   'instruments.2WhenItReads2': '−2 when it reads 2 low',
-  'instruments.smallestStep': 'Smallest step',
+  'instruments.smallestStep': 'Smallest graduation',
   'instruments.keepTheInstrument': 'Keep the instrument',
   'instruments.leaveAsItWas': 'Leave as it was',
   'instruments.noInstrumentIsListedYet':

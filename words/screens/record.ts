@@ -7,7 +7,7 @@ export const RECORD: Readonly<Record<string, string>> = {
   'record.counts':
     '{closed, plural, one {# case} other {# cases}} closed: cause confirmed in {confirmed}, not found in {notFound}. {comebacks, plural, =0 {None came back.} one {# came back.} other {# came back.}}',
   'record.causes': 'Confirmed causes',
-  'record.toldAndTrue': 'Told and come true',
+  'record.toldAndTrue': 'Told, and come true',
   'record.toldAndTrueSays':
     'How often the leading suspect was the confirmed cause, by how likely it was told before the repair. Above the line it was told too carefully, below it too boldly.',
   'record.told': 'told',

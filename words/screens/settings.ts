@@ -16,7 +16,8 @@ export const SETTINGS: Readonly<Record<string, string>> = {
   'settings.eachReadingKeepsTheUnit':
     'Each reading keeps the unit it was typed in; this only changes what is shown.',
   'settings.instruments': 'Instruments',
-  'settings.whatEachIsOffBy': 'What each is off by, its smallest step, when it was last compared.',
+  'settings.whatEachIsOffBy':
+    'What each is off by, its smallest graduation, when it was last compared.',
   'settings.instrumentsOfTheShop': 'Instruments of the shop',
   'settings.entriesAreNotSentYet':
     '{outbox} entries are not sent yet. They stay on this device until {name} signs in here again.',
@@ -24,12 +25,12 @@ export const SETTINGS: Readonly<Record<string, string>> = {
   'settings.signOutOnEveryDevice': 'Sign out on every device',
   'settings.peopleWhat': 'Who may sign in; new passwords for those who lost theirs',
   'settings.changeFirst':
-    'You were given this password by somebody else. Change it first; until then nothing is sent.',
+    'Somebody else gave you this password. Change it first; until then nothing is sent.',
   'settings.changePassword': 'Change the password',
   'settings.presentPassword': 'Present password',
   'settings.newPassword': 'New password',
   'settings.newPasswordAgain': 'New password, again',
-  'settings.passwordHint': 'At least 10 signs; a few words in a row are good.',
+  'settings.passwordHint': 'At least 10 characters; a few words in a row are good.',
   'settings.passwordsDiffer': 'The two new passwords differ.',
   'settings.passwordChanged': 'The password is changed. Your other devices are signed out.',
   'settings.secondFactor': 'Second factor',

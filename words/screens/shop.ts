@@ -5,7 +5,7 @@ export const SHOP: Readonly<Record<string, string>> = {
   'shop.name': 'Name of the shop, as reports say it',
   'shop.elevation': 'Elevation',
   'shop.elevationSays':
-    'Water boils by it, and a hold is judged by it. Cases that are open keep the one they were opened with.',
+    'It sets where water boils and how a hold is judged. Cases that are open keep the one they were opened with.',
   'shop.school': 'School whose way is shown first',
   'shop.schoolSays':
     'In the whole way of a case the others stand beside it. The one check that is next is always the one that settles most for its time.',
@@ -17,10 +17,10 @@ export const SHOP: Readonly<Record<string, string>> = {
   'shop.cold.some-drag': 'With some drag',
   'shop.cold.either': 'Either way',
   'shop.book': 'The book: {is}',
-  'shop.because': 'Why this shop does otherwise than the book',
-  'shop.sayWhy': 'Say why the shop does otherwise than the book.',
+  'shop.because': 'Why this shop departs from the book',
+  'shop.sayWhy': 'Say why the shop departs from the book.',
   'shop.nameIt': 'Give the shop its name.',
-  'shop.everyField': 'Every field takes a figure in its range.',
+  'shop.everyField': 'Every field needs a figure in its range.',
   'shop.keep': 'Set it for the shop',
   'shop.asTheBook': 'As the book has it',
   'shop.changes': 'What was set, when and by whom',

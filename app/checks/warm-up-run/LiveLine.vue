@@ -1,22 +1,27 @@
 <script setup lang="ts">
 import { MODE_01, type VehicleValue } from '#core'
-import type { LiveState } from './use-live'
+import { type LiveState, OWN_PORT } from './live-source'
 
 const { say } = useWords()
 
 /** The vehicle read live: which adapter, what it says now, and what stands in the way. */
 const props = defineProps<{
   adapters: readonly string[]
+  /** this browser reads serial ports */
+  hasPorts: boolean
   followed: string | undefined
   state: LiveState
   garbled: number
   latest: ReadonlyMap<VehicleValue, number>
   disabled: boolean
 }>()
-const emit = defineEmits<{ follow: [adapter: string]; stop: [] }>()
+const emit = defineEmits<{ follow: [adapter: string]; followPort: []; stop: [] }>()
 const preferences = usePreferences()
 const SHOWN = ['engine-speed', 'road-speed', 'intake-air', 'module-voltage', 'ambient'] as const
 const coolant = computed(() => props.latest.get('coolant'))
+const calledFrom = computed(() =>
+  props.followed === OWN_PORT ? say('warm-up-run.live.ownPort') : (props.followed ?? ''),
+)
 const isReading = computed(() => props.state === 'reading')
 
 function text(name: VehicleValue, value: number) {
@@ -42,6 +47,9 @@ const beside = computed(() =>
       @click="emit('follow', name)"
       >{{ say('warm-up-run.live.read', { name }) }}</v-btn
     >
+    <v-btn v-if="hasPorts" :disabled="disabled" @click="emit('followPort')">{{
+      say('warm-up-run.live.readPort')
+    }}</v-btn>
   </div>
   <div v-else class="live" :class="{ off: !isReading }">
     <strong class="coolant" data-live-coolant>{{
@@ -49,7 +57,7 @@ const beside = computed(() =>
     }}</strong>
     <div class="grow said">
       <p role="status">
-        {{ say(`warm-up-run.live.state.${state}`, { name: followed }) }}
+        {{ say(`warm-up-run.live.state.${state}`, { name: calledFrom }) }}
       </p>
       <p class="small quiet values">
         <span v-for="one in beside" :key="one.name"

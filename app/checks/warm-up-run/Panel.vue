@@ -135,12 +135,14 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
     <LiveLine
       v-if="running"
       :adapters="live.adapters.value"
+      :has-ports="live.hasPorts"
       :followed="live.followed.value?.adapter"
       :state="live.state.value"
       :garbled="live.garbled.value"
       :latest="live.latest.value"
       :disabled="!mayRecord"
       @follow="live.follow"
+      @follow-port="live.followPort"
       @stop="live.stop"
     />
     <RunEntry
@@ -153,6 +155,7 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
     />
     <RunChart
       :series="series"
+      :before="run.before.value"
       :marks="marks.map(({ data }) => data)"
       :analysis="outcome?.figures"
     />

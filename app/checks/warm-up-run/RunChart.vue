@@ -6,7 +6,7 @@ import { CanvasRenderer } from 'echarts/renderers'
 import VChart from 'vue-echarts'
 import type { RunChannel, RunSeries, WarmUpAnalysis, WarmUpMark } from '#core'
 import { isLongRun, runChartOption } from './run-chart'
-import { BELOW, belowOf, STROKES, temperaturesOf } from './run-lines'
+import { BEFORE_STROKE, BELOW, belowOf, type RunLine, STROKES, temperaturesOf } from './run-lines'
 
 const { say } = useWords()
 
@@ -18,6 +18,8 @@ use([LineChart, GridComponent, MarkLineComponent, DataZoomComponent, CanvasRende
  */
 const props = defineProps<{
   series: RunSeries
+  /** the engine in the run before the repair */
+  before?: RunLine | undefined
   marks: readonly Pick<WarmUpMark, 'mark' | 'elapsedSeconds'>[]
   analysis: WarmUpAnalysis | undefined
 }>()
@@ -32,7 +34,11 @@ const isLong = computed(() => isLongRun(props.series))
 let view = { start: 0, end: 100 }
 const HALF_WINDOW_MINUTES = 5
 const lastMinute = computed(
-  () => Math.max(0, ...Object.values(props.series).map(({ x }) => x.at(-1) ?? 0)) / 60,
+  () =>
+    Math.max(
+      props.before?.x.at(-1) ?? 0,
+      ...Object.values(props.series).map(({ x }) => x.at(-1) ?? 0),
+    ) / 60,
 )
 function look(start: number, end: number) {
   view = { start: Math.max(0, start), end: Math.min(100, end) }
@@ -51,6 +57,7 @@ const ink = useChartInk()
 const option = computed(() =>
   runChartOption({
     series: props.series,
+    before: props.before,
     marks: props.marks,
     analysis: props.analysis,
     view,
@@ -104,6 +111,14 @@ const keys = computed(() => [
         }}<template v-if="channel === 'pressure'"
           >, {{ preferences.units.pressure }}</template
         ></span
+      >
+    </p>
+    <p v-if="before" class="small quiet key">
+      <span class="item"
+        ><span
+          class="stroke"
+          :style="{ borderTopColor: `var(${BEFORE_STROKE[0]})`, borderTopStyle: BEFORE_STROKE[1] }"
+        />{{ say('warm-up-run.beforeRepair') }}</span
       >
     </p>
     <div v-if="isLong" class="row parts">

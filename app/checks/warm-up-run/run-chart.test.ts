@@ -1,16 +1,21 @@
 import { describe, expect, it } from 'vitest'
 import type { RunSeries, WarmUpAnalysis } from '#core'
 import { runChartOption } from './run-chart'
-import { pointsOf } from './run-lines'
+import { engineLineOf, pointsOf, type RunLine } from './run-lines'
 
 const METRIC = { pressure: 'kPa', temperature: '°C', volume: 'L' } as const
 const line = (count: number, value: (i: number) => number) => ({
   x: Array.from({ length: count }, (_, i) => i),
   y: Array.from({ length: count }, (_, i) => value(i)),
 })
-const optionOf = (series: RunSeries, units: Parameters<typeof pointsOf>[2] = METRIC) =>
+const optionOf = (
+  series: RunSeries,
+  units: Parameters<typeof pointsOf>[2] = METRIC,
+  before?: RunLine,
+) =>
   runChartOption({
     series,
+    before,
     marks: [{ mark: 'fan-on', elapsedSeconds: 90 }],
     analysis: { stopLimitC: 115 } as WarmUpAnalysis,
     view: { start: 20, end: 60 },
@@ -33,6 +38,24 @@ describe('the chart of a run', () => {
         ],
       },
     })
+  })
+  it('has the engine of the run before the repair behind it, in the reader’s unit', () => {
+    const before = line(20, () => 100)
+    const run = { 'scan-coolant': line(5, () => 20) }
+    const { series } = optionOf(run, { ...METRIC, temperature: '°F' }, before)
+    expect(series.map(({ name }) => name)).toEqual([
+      'warm-up-run.channel.scan-coolant',
+      'warm-up-run.beforeRepair',
+    ])
+    const [first, degrees] = Array.from(series[1]!.data)
+    expect(first).toBe(0)
+    expect(degrees).toBeCloseTo(212, 9)
+    expect(series[1]).toMatchObject({ z: 1, silent: true })
+  })
+  it('takes the surest place there is for the engine, and none of a single reading', () => {
+    const hose = line(4, () => 70)
+    expect(engineLineOf({ 'engine-side-hose': hose, 'scan-coolant': line(1, () => 80) })).toBe(hose)
+    expect(engineLineOf({ 'upper-hose': hose })).toBeUndefined()
   })
   it('has pressure and engine speed below them, on scales of their own', () => {
     const { grid, yAxis, series } = optionOf({

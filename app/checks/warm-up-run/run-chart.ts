@@ -12,7 +12,9 @@ import {
   type Below,
   belowOf,
   longestOf,
+  BEFORE_STROKE,
   pointsOf,
+  type RunLine,
   STROKES,
   temperaturesOf,
 } from './run-lines'
@@ -20,6 +22,8 @@ import {
 /** What a run's chart is drawn from. */
 export interface RunDrawing {
   series: RunSeries
+  /** the engine's temperature in the run before the repair, s and °C */
+  before?: RunLine | undefined
   marks: readonly Pick<WarmUpMark, 'mark' | 'elapsedSeconds'>[]
   analysis: WarmUpAnalysis | undefined
   /** the part that is looked at, % of the run */
@@ -84,6 +88,7 @@ export function runChartOption(drawing: RunDrawing) {
         ...line(drawing, channel, STROKES[channel]),
         ...(i === 0 && { markLine: marked(drawing) }),
       })),
+      ...(drawing.before ? [lineBefore(drawing, drawing.before)] : []),
       ...below.map((channel) => ({
         ...line(drawing, channel, BELOW[channel]),
         xAxisIndex: 1,
@@ -112,6 +117,19 @@ function line(
     lineStyle: { color: colour(stroke), width: 2.5, type },
   }
 }
+
+/** The run before the repair, thin and behind the other: what the repair changed is what lies between them. */
+const lineBefore = ({ units, say, ink: { colour } }: RunDrawing, points: RunLine) => ({
+  type: 'line',
+  name: say('warm-up-run.beforeRepair'),
+  data: pointsOf(points, 'scan-coolant', units),
+  dimensions: ['minutes', 'before'],
+  symbol: 'none',
+  silent: true,
+  z: 1,
+  ...(points.x.length > MANY ? { sampling: 'lttb' } : {}),
+  lineStyle: { color: colour(BEFORE_STROKE[0]), width: 1.5, type: BEFORE_STROKE[1] },
+})
 
 const limitOf = ({ analysis, units }: RunDrawing) =>
   analysis && fromCore('temperature', analysis.stopLimitC, units.temperature)

@@ -27,6 +27,21 @@ export const STROKES = {
   ambient: ['--line', 'solid'],
 } as const satisfies Partial<Record<RunChannel, readonly [string, string]>>
 
+/** Colour and stroke of the run before the repair. */
+export const BEFORE_STROKE = ['--ink-2', 'dashed'] as const
+
+/** A line of a run: seconds, and values in core's units. */
+export interface RunLine {
+  x: readonly number[]
+  y: readonly number[]
+}
+
+/** Places that tell the engine's temperature, the surest first. */
+const OF_ENGINE = ['scan-coolant', 'engine-side-hose', 'infrared-engine'] as const
+/** The line that tells how hot the engine of a run was. */
+export const engineLineOf = (series: RunSeries): RunLine | undefined =>
+  OF_ENGINE.map((channel) => series[channel]).find((line) => (line?.x.length ?? 0) > 1)
+
 /** What is no temperature and stands below them, on scales of its own. */
 export const BELOW = {
   pressure: ['--hot', 'solid'],
@@ -50,7 +65,7 @@ export const longestOf = (series: RunSeries) =>
 
 /** A line as the chart takes it: minutes and values in turn, the values in the reader's unit. */
 export function pointsOf(
-  { x, y }: { x: readonly number[]; y: readonly number[] },
+  { x, y }: RunLine,
   channel: RunChannel,
   units: UnitPreferences,
 ): Float64Array {

@@ -1,18 +1,9 @@
 import { useSessionStorage } from '@vueuse/core'
 import type { Ref } from 'vue'
 import { ask } from '../../local-store/api'
-import type { ReaderState, RunChannel, RunSeries, VehicleValue } from '#core'
-
-export type LiveState = ReaderState | 'connecting' | 'gone'
-
-/** What the server tells of a line, ten times a second at most. */
-interface News {
-  /** the server's clock, ms since 1970 */
-  now: number
-  state: LiveState
-  garbled: number
-  samples: { at: number; name: VehicleValue; value: number }[]
-}
+import type { RunChannel, RunSeries, VehicleValue } from '#core'
+import { followOwnPort, followServer, type LiveNews, type LiveState, OWN_PORT } from './live-source'
+import { choosePort, serialOf } from './serial-line'
 
 /** Values that are kept with the run, and the channel of each; the others are shown. */
 const CHANNEL_OF: Partial<Record<VehicleValue, RunChannel>> = {
@@ -27,11 +18,14 @@ interface Piece {
   seconds: number[]
   values: number[]
 }
+type Pieces = Partial<Record<RunChannel, Piece>>
 /** What of a run is followed on this device, kept over a reload. */
 interface Followed {
   adapter: string
-  /** moment of the last sample that is kept, by the server's clock */
+  /** moment of the last sample that is kept, by the clock of whoever reads */
   since: number
+  /** what the page had read from its own port and not kept when it went: nobody else has it */
+  unkept?: Pieces
 }
 /** Nothing from before is asked for. */
 const FROM_NOW = Number.MAX_SAFE_INTEGER
@@ -52,15 +46,15 @@ export function useLive(
   const state = ref<LiveState>('connecting')
   const garbled = ref(0)
   const latest = shallowRef(new Map<VehicleValue, number>())
-  const pending = shallowRef<Partial<Record<RunChannel, Piece>>>({})
-  let source: EventSource | undefined
+  const pending = shallowRef<Pieces>({})
+  let hangUp = () => {}
   let lastAt = 0
   let behindMs: number | undefined
 
   const lastSeconds = (channel: RunChannel) =>
     pending.value[channel]?.seconds.at(-1) ?? series.value[channel]?.x.at(-1) ?? -1
 
-  function take(news: News) {
+  function take(news: LiveNews) {
     state.value = news.state
     garbled.value = news.garbled
     // The device's clock may stand otherwise than the server's: what took the shortest way tells by how much.
@@ -110,31 +104,34 @@ export function useLive(
   function connect() {
     const { value: now } = followed
     if (!now) return
-    source?.close()
+    hangUp()
     state.value = 'connecting'
-    const asked = new URLSearchParams({ name: now.adapter, since: String(now.since) })
-    const mine = (source = new EventSource(`/api/adapters/stream?${asked}`))
-    mine.addEventListener('message', ({ data }) => take(JSON.parse(String(data)) as News))
-    mine.addEventListener('error', () => {
+    if (now.adapter === OWN_PORT) {
+      hangUp = followOwnPort(serialOf(navigator), take)
+      return
+    }
+    const mine = (hangUp = followServer(now.adapter, now.since, take, () => {
       state.value = 'gone'
-      // The browser connects anew with the old question; what came since is asked for here instead.
-      mine.close()
       setTimeout(() => {
-        if (source !== mine || !followed.value) return
+        if (hangUp !== mine || !followed.value) return
         followed.value = { ...followed.value, since: lastAt || followed.value.since }
         connect()
       }, AGAIN_MS)
-    })
+    }))
   }
 
   function follow(adapter: string) {
     remember({ adapter, since: FROM_NOW })
     connect()
   }
+  async function followPort() {
+    const serial = serialOf(navigator)
+    if (serial && (await choosePort(serial))) follow(OWN_PORT)
+  }
 
   async function stop() {
-    source?.close()
-    source = undefined
+    hangUp()
+    hangUp = () => {}
     await flush()
     const { [run.value?.id ?? '']: _ended, ...others } = onDevice.value
     onDevice.value = others
@@ -151,21 +148,28 @@ export function useLive(
   watch(
     () => run.value?.id,
     (id) => {
-      source?.close()
+      hangUp()
       followed.value = undefined
       const kept = id === undefined ? undefined : onDevice.value[id]
       if (!kept) return
-      followed.value = kept
+      const { unkept, ...on } = kept
+      if (unkept) pending.value = unkept
+      remember(on)
       connect()
     },
     { immediate: true },
   )
+  // A page that goes has no time to keep an entry; what only it has read is put where the next one finds it at once.
+  useEventListener('pagehide', () => {
+    if (followed.value?.adapter === OWN_PORT) remember({ ...followed.value, unkept: pending.value })
+  })
   onBeforeUnmount(() => {
     void flush()
-    source?.close()
+    hangUp()
   })
 
-  return { adapters, followed, state, garbled, latest, pending, follow, stop }
+  const hasPorts = import.meta.client && serialOf(navigator) !== undefined
+  return { adapters, hasPorts, followPort, followed, state, garbled, latest, pending, follow, stop }
 }
 
 const AGAIN_MS = 2_000

@@ -1,4 +1,5 @@
 import {
+  compareMoments,
   correctedValue,
   gatherSeries,
   ofKind,
@@ -7,6 +8,7 @@ import {
   sinceLastWork,
   warmUpRunCheck,
 } from '#core'
+import { engineLineOf } from './run-lines'
 import { useLive } from './use-live'
 
 /** The newest run of the open case: what it was started with, what was read and marked since, and its clock. */
@@ -59,6 +61,23 @@ export function useRun() {
       ],
     ),
   )
+  /** The engine in the last run before what was mended: the same run again shows what that changed. */
+  const before = computed(() => {
+    const repair = open.events.value.findLast(({ kind }) => kind === 'repaired')
+    const id = ofKind(open.records.value, 'warm-up-run.start').findLast(
+      ({ observedAt }) => repair && compareMoments(observedAt, repair.observedAt) < 0,
+    )?.id
+    if (id === undefined) return undefined
+    const isOfIt = ({ data }: { data: { run: string } }) => data.run === id
+    const readings = ofKind(open.records.value, 'warm-up-run.reading').filter(isOfIt)
+    const traces = ofKind(open.records.value, 'warm-up-run.trace').filter(isOfIt)
+    return engineLineOf(
+      gatherSeries(
+        readings.map(({ data }) => data),
+        traces.map(({ data }) => data),
+      ),
+    )
+  })
   const elapsed = computed(() =>
     start.value
       ? Math.max(0, Math.round((now.value - Date.parse(start.value.observedAt)) / 1000))
@@ -92,6 +111,7 @@ export function useRun() {
     readings,
     marks,
     series,
+    before,
     elapsed,
     running,
     latest,

@@ -1,13 +1,24 @@
 <script setup lang="ts">
-import { BOOK, type CheckId, type PlannedCase, type PlanStep, type PolicyName } from '#core'
+import {
+  BOOK,
+  type CheckId,
+  type NextStep,
+  type PlannedCase,
+  type PlanStep,
+  type PolicyName,
+} from '#core'
 import { hasPanel } from '../../checks'
 import { askPlans } from '../../ranking/ranker'
 import { formatChance } from '../../../words/format'
 
-const { checkName, say } = useWords()
+const { checkName, inSentence, say } = useWords()
 
 /** The whole way to a cause that is shown: the steps of each school, what they take, and what could turn the lead. */
 const shown = defineModel<boolean>('open', { required: true })
+defineProps<{
+  /** what is next as the engine stands */
+  now: NextStep | undefined
+}>()
 const here = useOpenCase()
 const planned = shallowRef<PlannedCase>()
 const problem = ref('')
@@ -32,6 +43,7 @@ watch(
 watch(shown, (isOpen) => isOpen || (planned.value = undefined))
 
 const plan = computed(() => planned.value?.plans.find(({ policy }) => policy === school.value))
+const WORTH_LEAVING_MINUTES = 15
 const pivot = computed(() => {
   const turning = planned.value?.pivot
   if (!turning) return undefined
@@ -59,6 +71,12 @@ const takes = ({ phase, minutes, waitMinutes, whileOut }: PlanStep) => {
     ? say('case.plan-dialog.stepWaits', { ...told, wait: inHours(waitMinutes) })
     : say('case.plan-dialog.stepTakes', told)
 }
+const { fitting } = useMeanwhile(here.id)
+/** Work of other cases that fits into what this step waits; told once, at the first wait that is long enough. */
+const meanwhile = (step: PlanStep) =>
+  step === plan.value?.steps.find(({ waitMinutes }) => waitMinutes >= WORTH_LEAVING_MINUTES)
+    ? fitting(step.waitMinutes)
+    : []
 function go(check: CheckId) {
   shown.value = false
   here.goTo(check)
@@ -79,20 +97,16 @@ function go(check: CheckId) {
         {{ say('case.plan-dialog.workingItOut') }}
       </p>
       <div v-if="planned && plan" class="body">
-        <fieldset class="schools">
-          <legend class="d-sr-only">{{ say('case.plan-dialog.school') }}</legend>
-          <label v-for="one in planned.plans" :key="one.policy" class="school">
-            <input v-model="school" type="radio" name="school" :value="one.policy" />
-            <strong>{{ say(`policy.${one.policy}`) }}</strong>
-            <span class="small">{{
-              say(
-                one.reachesLead ? 'case.plan-dialog.takes' : 'case.plan-dialog.takesAndLeavesOpen',
-                { time: inHours(one.expectedMinutes) },
-              )
-            }}</span>
-          </label>
-        </fieldset>
+        <PlanAxis v-model="school" :plans="planned.plans" :time-of="inHours" />
         <p class="small quiet">{{ say(`policy.${school}.about`) }}</p>
+        <p v-if="now && now.check !== plan.steps[0]?.check">
+          {{
+            say('case.plan-dialog.nowFirst', {
+              check: inSentence(checkName(now.check)),
+              minutes: now.minutes,
+            })
+          }}
+        </p>
         <p v-if="plan.steps.length === 0">{{ say('case.plan-dialog.nothingToDo') }}</p>
         <ol class="steps">
           <li v-for="(step, i) in plan.steps" :key="step.check">
@@ -103,6 +117,13 @@ function go(check: CheckId) {
               </button>
               <strong v-else>{{ checkName(step.check) }}</strong>
               <span class="small quiet">{{ takes(step) }}</span>
+              <span v-for="one in meanwhile(step)" :key="one.id" class="small"
+                >{{ say('case.plan-dialog.meanwhile') }}
+                <NuxtLink :to="`/cases/${one.id}`" @click="shown = false">{{
+                  one.vehicle
+                }}</NuxtLink>
+                {{ say('case.plan-dialog.meanwhileDo', one) }}</span
+              >
             </span>
             <span class="lead">
               <ChanceBar :probability="step.expectedLead" />
@@ -131,39 +152,6 @@ function go(check: CheckId) {
   gap: 10px;
   overflow-y: auto;
   min-height: 0;
-}
-.schools {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(128px, 1fr));
-  gap: 8px;
-  border: 0;
-  margin: 0;
-  padding: 3px;
-}
-.school {
-  display: flex;
-  flex-direction: column;
-  gap: 2px;
-  position: relative;
-  min-height: 56px;
-  padding: 8px 10px;
-  border: 2px solid var(--line);
-  border-radius: 5px;
-  cursor: pointer;
-}
-.school input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-.school:has(input:checked) {
-  border-color: var(--ink);
-  background: var(--rail);
-}
-.school:has(input:focus-visible) {
-  outline: 3px solid var(--ink);
-  outline-offset: 1px;
 }
 .steps {
   list-style: none;

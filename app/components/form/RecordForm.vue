@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Instrument, QuantityKind, RecordKind } from '#core'
-import { type FormCheck, useRecordForm } from './use-record-form'
+import { type Asked, type FormCheck, useRecordForm } from './use-record-form'
 
 const { say } = useWords()
 
@@ -24,6 +24,8 @@ const props = defineProps<{
   anew?: boolean
   /** the field that says what a record is of, where there is one for each: a device, a face */
   each?: string
+  /** whether a field is asked by what was entered so far; all are, unless this says otherwise */
+  asked?: Asked
   /** figures that are told beside the verdict, named by `figure.` and their path */
   shown?: readonly Figure[]
 }>()
@@ -49,7 +51,11 @@ const figures = enteredAs('quantity', 'number')
 const lists = enteredAs('numbers', 'grid', 'rows')
 /** what it is of comes first: all else is asked of that */
 const subject = fields.filter(({ path }) => path === props.each)
-const answers = enteredAs('choice', 'flag').filter(({ path }) => path !== props.each)
+const answers = computed(() =>
+  enteredAs('choice', 'flag').filter(
+    ({ path }) => path !== props.each && (props.asked?.(path, values.value) ?? true),
+  ),
+)
 
 const kinds = new Set(fields.map(({ entry }) => (entry.as === 'quantity' ? entry.kind : '')))
 const instrumentKinds: Instrument['kind'][] = kinds.has('pressure')

@@ -9,16 +9,21 @@ export interface FormCheck {
 }
 
 type Values = Record<string, unknown>
+export type Asked = (path: string, values: Readonly<Values>) => boolean
 
 /**
  * What stands in the form of a kind of record, and the record that it is of: the newest, or, where a record is of one
  * device or face (`each` names the field that says which), the newest of the same. A form that is `anew` begins another
- * record always.
+ * record always. `asked` says of a field whether it is asked at all by what was entered so far; what is not is not kept.
  */
 export function useRecordForm(
   check: FormCheck,
   kind: RecordKind,
-  { each, anew = false }: { each?: string | undefined; anew?: boolean | undefined },
+  {
+    each,
+    anew = false,
+    asked = () => true,
+  }: { each?: string | undefined; anew?: boolean | undefined; asked?: Asked | undefined },
 ) {
   const { say } = useWords()
   const { labelOf } = useFormWords(check.id)
@@ -82,7 +87,8 @@ export function useRecordForm(
         Object.entries(row).some(([key, value]) => value !== undefined && value !== begun[key])
       return [[path, ((values.value[path] ?? []) as Values[]).filter(isTyped)] as const]
     })
-    return { ...values.value, ...Object.fromEntries(rows) }
+    const all = { ...values.value, ...Object.fromEntries(rows) }
+    return Object.fromEntries(Object.entries(all).filter(([path]) => asked(path, all)))
   }
 
   /** What the first row that is not complete still lacks. */

@@ -1,4 +1,4 @@
-import { message } from '../../quantity/message'
+import { apart, message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import { SOAK_HOURS, type ColdSoakAnalysis } from './analysis'
@@ -26,7 +26,7 @@ export function coldSoakSigns(
         validity: 0.99 * Math.min(1, record.hoursStood / SOAK_HOURS) ** 2,
         conditions: 'scan after a cold soak',
         says: message('says.coldSoak', {
-          bias: { kind: 'temperatureDifference', coreValue: biasK },
+          ...apart(biasK),
           hours: Math.round(record.hoursStood),
         }),
       }),

@@ -1,4 +1,4 @@
-import { message } from '../../quantity/message'
+import { apart, message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import { measuredReading } from '../measured'
 import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
@@ -55,7 +55,7 @@ export function heaterSigns(
         given: { no: { mean: 18, sd: 8 }, yes: { low: 32, high: 80 } },
         validity: analysis.dropK > 25 ? 0.35 * validity : validity,
         conditions: 'vents',
-        says: message('says.ventBelow', { difference: kelvin(analysis.ventBelowInletK) }),
+        says: message('says.ventBelow', apart(-analysis.ventBelowInletK)),
       }),
     )
   if (analysis.sidesDifferK !== undefined)

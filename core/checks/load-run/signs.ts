@@ -1,5 +1,5 @@
 import { correctedValue } from '../../quantity/record'
-import { message } from '../../quantity/message'
+import { apart, message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
 import type { LoadRunAnalysis } from './analysis'
@@ -47,9 +47,7 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
           given: HOT,
           validity,
           conditions: 'load run',
-          says: message(`says.run.${sign}`, {
-            difference: { kind: 'temperatureDifference', coreValue: value },
-          }),
+          says: message(`says.run.${sign}`, apart(value)),
         }),
       )
   }

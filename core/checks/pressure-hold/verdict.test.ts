@@ -11,7 +11,7 @@ const says = (analysis: HoldAnalysis, isRunning: boolean) =>
 describe('the verdict of a hold', () => {
   it('before the first reading it judges nothing', () => {
     expect(says(hold('no-reading'), true)).toBe('Take the first reading.')
-    expect(says(hold('no-reading'), false)).toBe('It ended before one was taken.')
+    expect(says(hold('no-reading'), false)).toBe('The hold ended before a reading was taken.')
   })
   it('a hold that has ended asks for no more minutes', () => {
     const undecided = hold('undecided', { minutesStillNeeded: 2 })

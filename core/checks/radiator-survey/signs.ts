@@ -1,4 +1,4 @@
-import { message } from '../../quantity/message'
+import { apart, message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import { measuredReading } from '../measured'
 import type { SignReading } from '../../inference/sign-reading'
@@ -36,9 +36,7 @@ export function surveySigns(
         given: { no: { mean: 5, sd: 6 }, yes: { low: 25, high: 95 } },
         validity: 0.93 * hot,
         conditions: 'radiator against engine',
-        says: message('says.radiatorBelowEngine', {
-          difference: { kind: 'temperatureDifference', coreValue: engine - inlet },
-        }),
+        says: message('says.radiatorBelowEngine', apart(inlet - engine)),
       }),
     )
     if (engine - inlet > 30) return out

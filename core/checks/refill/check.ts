@@ -2,6 +2,7 @@ import { message } from '../../quantity/message'
 import { defineCheck } from '../define-check'
 import type { Complaint } from '../../vehicle/complaint'
 import { analyseRefill } from './analysis'
+import { isAirOut, proofOf } from './proof'
 import { refill } from './record'
 import { refillSigns } from './signs'
 
@@ -22,7 +23,9 @@ export const refillCheck = defineCheck({
     'refill.fill': (record, context, { source, observedAt }) => {
       const figures = analyseRefill(record, context)
       const facts: string[] = []
-      if (record.airOut === 'shown') facts.push('bled', 'level-full-air-out')
+      const airOut = isAirOut(record)
+      const proof = proofOf(record)
+      if (airOut) facts.push('bled', 'level-full-air-out')
       if (record.complaintAfter === 'gone') facts.push('complaint-gone')
       // What was mended before the refill may have ended the complaint: that it is gone says nothing of air then.
       const isCuredByWork = record.complaintAfter === 'gone' && context.epochOf(observedAt) > 0
@@ -31,10 +34,14 @@ export const refillCheck = defineCheck({
         figures,
         facts,
         signs: speaksOf(context.complaint) && !isCuredByWork ? refillSigns(source, record) : [],
-        states: [record.airOut === 'shown' ? 'air-out' : 'air-not-shown-out'],
-        notes: thin
-          ? [message('refill.thin', { percent: Math.round(figures.fractionAfter! * 100) })]
-          : [],
+        states: [airOut ? 'air-out' : 'air-not-shown-out'],
+        notes: [
+          ...(thin
+            ? [message('refill.thin', { percent: Math.round(figures.fractionAfter! * 100) })]
+            : []),
+          ...(proof === 'failed' ? [message('refill.proof.failed')] : []),
+          ...(proof === 'open' ? [message(`refill.proof.${record.method}`)] : []),
+        ],
       }
     },
   },

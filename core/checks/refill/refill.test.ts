@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { outcome } from '../check.fixture'
 import { refillCheck } from './check'
+import { PROOFS_OF } from './proof'
 
 describe('refill', () => {
   it('a refill that shows the air out meets the bled guard; flushing with water first thins the mix', () => {
@@ -17,7 +18,7 @@ describe('refill', () => {
       premixFraction: 0.5,
       flushPasses: 3,
     })
-    expect(thin.notes[0]!.id).toBe('refill.thin')
+    expect(thin.notes.map(({ id }) => id)).toContain('refill.thin')
     expect(thin.figures).toMatchObject({ fractionAfter: 0.25, residualShare: 0.125 })
   })
 
@@ -82,10 +83,13 @@ describe('refill', () => {
     expect(unknown.figures).toEqual({})
   })
   it('a mix under 40 % is told as thin, in per cent', () => {
-    const notes = (litres: number) => of(litres, { flushPasses: 1, premixFraction: 0.5 }).notes
+    const notes = (litres: number) =>
+      of(litres, { flushPasses: 1, premixFraction: 0.5 }).notes.filter(
+        ({ id }) => id === 'refill.thin',
+      )
     expect(notes(8)).toEqual([])
     expect(notes(7.8)).toEqual([{ id: 'refill.thin', parameters: { percent: 39 } }])
-    expect(of(4, { flushPasses: 1 }).notes).toEqual([])
+    expect(of(4, { flushPasses: 1 }).notes.map(({ id }) => id)).not.toContain('refill.thin')
   })
   it('air that is not shown out shows nothing', () => {
     expect(of(4, {}).facts).toEqual([])
@@ -104,6 +108,54 @@ describe('a complaint that is gone after the refill', () => {
   it('speaks for air, unless something was mended before it; that it stays speaks against air always', () => {
     expect([signs('gone', 0), signs('gone', 1)]).toEqual([['cured-by-refill'], []])
     expect(signs('still-there', 1)).toEqual(['cured-by-refill'])
+  })
+})
+
+describe('the proof that the air is out', () => {
+  const METHODS = ['gravity-with-bleeders', 'run-and-top-up', 'vacuum'] as const
+  const GOOD = {
+    bleedersClear: 'yes',
+    vacuumHeld: 'yes',
+    heaterHot: 'yes',
+    levelSettled: 'at-mark',
+  }
+  const BAD = { bleedersClear: 'no', vacuumHeld: 'no', heaterHot: 'no', levelSettled: 'fell' }
+  const filled = (method: (typeof METHODS)[number], more: object) =>
+    outcome(refillCheck, 'refill.fill', {
+      method,
+      airOut: 'not-shown',
+      complaintAfter: 'still-there',
+      ...more,
+    } as never)
+
+  it('is the method’s own: both of its parts, and none of another method’s', () => {
+    for (const method of METHODS) {
+      const [first, second] = PROOFS_OF[method]
+      const both = { [first!]: GOOD[first!], [second!]: GOOD[second!] }
+      expect(filled(method, both).facts).toContain('bled')
+      expect(filled(method, { [first!]: GOOD[first!] }).facts).toEqual([])
+      const others = Object.fromEntries(
+        Object.entries(GOOD).filter(([part]) => part !== first && part !== second),
+      )
+      expect(filled(method, others).facts).toEqual([])
+    }
+  })
+  it('goes before the word: one part that fails, and the air is not out', () => {
+    for (const method of METHODS)
+      for (const part of PROOFS_OF[method]) {
+        const failed = filled(method, { airOut: 'shown', [part]: BAD[part] })
+        expect(failed.states).toEqual(['air-not-shown-out'])
+        expect(failed.facts).toEqual([])
+        expect(failed.signs).toEqual([])
+        expect(failed.notes.map(({ id }) => id)).toEqual(['refill.proof.failed'])
+      }
+  })
+  it('counts for more than the word, and is asked for where only the word is given', () => {
+    const word = filled('run-and-top-up', { airOut: 'shown' })
+    const proven = filled('run-and-top-up', { heaterHot: 'yes', levelSettled: 'at-mark' })
+    expect(proven.signs[0]!.validity).toBeGreaterThan(word.signs[0]!.validity!)
+    expect(word.notes.map(({ id }) => id)).toEqual(['refill.proof.run-and-top-up'])
+    expect(proven.notes).toEqual([])
   })
 })
 

@@ -1,4 +1,4 @@
-import { message } from '../../quantity/message'
+import { apart, message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import { laidBare, binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { AgreementAnalysis } from './analysis'
@@ -27,9 +27,7 @@ export function agreementSigns(
         given: { no: { mean: 1, sd: 2 }, yes: { low: 5, high: 60 } },
         validity: level === 'low' ? 0.6 : analysis.errorK <= LITTLE_ERROR_K ? 0.998 : 0.96,
         conditions: 'second temperature',
-        says: message('says.scanAgainstSecond', {
-          difference: { kind: 'temperatureDifference', coreValue: analysis.differenceK },
-        }),
+        says: message('says.scanAgainstSecond', apart(analysis.differenceK)),
       }),
     )
   // Gauge and two thermometers are read side by side: an odd gauge lies open, a fitting one may be chance.

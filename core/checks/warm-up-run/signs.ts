@@ -1,4 +1,4 @@
-import { message } from '../../quantity/message'
+import { apart, message } from '../../quantity/message'
 import { measuredReading } from '../measured'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { intervalAround, type Interval } from '../../quantity/interval'
@@ -167,7 +167,7 @@ function agreementSigns(out: SignReading[], source: string, start: WarmUpStart, 
             given: { no: { mean: 5, sd: 6 }, yes: { low: 15, high: 80 } },
             validity: 0.9,
             conditions: 'dash beside scan',
-            says: message('says.dashAgainstScan', { difference: kelvin(pair.medianK) }),
+            says: message('says.dashAgainstScan', apart(-pair.medianK)),
           }),
         )
       continue
@@ -185,7 +185,7 @@ function agreementSigns(out: SignReading[], source: string, start: WarmUpStart, 
         given: { no: { mean: 1.5, sd: 2.5 }, yes: { low: 6, high: 60 } },
         validity: start.level === 'low' ? 0.6 : 0.92,
         conditions: 'second temperature',
-        says: message('says.scanAgainstSecond', { difference: kelvin(pair.medianK) }),
+        says: message('says.scanAgainstSecond', apart(pair.medianK)),
       }),
     )
   }

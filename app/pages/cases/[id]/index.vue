@@ -168,7 +168,7 @@ function goFromWarning(check: CheckId) {
       @start="startEngine"
       @check="goFromWarning"
     />
-    <PlanDialog v-model:open="planOpen" />
+    <PlanDialog v-model:open="planOpen" :now="inWork ?? next" />
     <LikeDialog v-model:open="likeOpen" />
     <FinishDialog v-model:open="finishOpen" />
     <ProfileDialog v-model:open="profileOpen" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import { BOOK, may, quoteCsv, quoteUbl } from '#core'
+import { BOOK, may, quoteCsv, quoteUbl, type WayId } from '#core'
 import { saveFile } from '../../../look/save-file'
 
 const { goingOn, say } = useWords()
@@ -15,7 +15,7 @@ const { fetching, outcome, fetchIt } = useCaseHere(id)
 const { records } = useCaseState(() => input.value)
 const { answer } = useRanking(() => input.value)
 const prices = computed(() => session.current?.shop.prices)
-const { kept, suspects, offered, lines, open, problem, drawUp, addLine, keep } = useQuote({
+const { kept, suspects, offered, lines, open, problem, drawUp, addLine, advise, keep } = useQuote({
   id,
   records: () => records.value,
   ranked: () => answer.value?.ranked,
@@ -33,6 +33,9 @@ const chosen = computed({
   get: () => causes.value ?? offered.value,
   set: (value) => (causes.value = value),
 })
+/** how each cause is put right; with a new part where nothing was chosen */
+const ways = ref<Partial<Record<string, WayId>>>({})
+const faults = computed(() => BOOK.faults.filter((fault) => chosen.value.includes(fault.id)))
 const words = ref('')
 const preferences = usePreferences()
 const nameOf = (fault: string) => BOOK.faults.find((f) => f.id === fault)?.name ?? fault
@@ -108,7 +111,7 @@ function saveUbl() {
           <v-btn
             :class="{ solid: lines.length === 0 }"
             :disabled="!mayQuote || chosen.length === 0"
-            @click="drawUp(chosen)"
+            @click="drawUp(chosen, ways)"
             >{{ say('quote.drawUp') }}</v-btn
           >
         </div>
@@ -118,6 +121,17 @@ function saveUbl() {
         <p v-if="notShown.length > 0" class="caution">
           {{ say('quote.notShownYet', { proofs: notShown.slice(0, 3).join('; ') }) }}
         </p>
+        <DecidedTogether :case-id="id" :causes="faults" :prices="prices" />
+        <RepairWays
+          v-for="fault in faults"
+          :key="fault.id"
+          :model-value="ways[fault.id] ?? 'new'"
+          :fault="fault"
+          :prices="prices"
+          :profile="input.vehicle.profile"
+          :disabled="!mayQuote"
+          @update:model-value="ways[fault.id] = $event"
+        />
         <p v-if="kept && kept.quote.data.currency !== prices.currency" class="caution">
           {{
             say('quote.currencyChanged', {
@@ -148,6 +162,14 @@ function saveUbl() {
           }}</v-btn>
         </template>
       </section>
+      <AlongWith
+        v-if="lines.length > 0"
+        :input="input"
+        :causes="chosen"
+        :prices="prices"
+        :disabled="!mayQuote"
+        @advise="advise"
+      />
       <template v-if="kept">
         <QuoteAnswer
           :case-id="id"

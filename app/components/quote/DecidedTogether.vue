@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { type DecidedTogether, draftLines, type Fault, type ShopPrices, totalsOf } from '#core'
+import { askTogether } from '../../ranking/ranker'
+import { formatChance, formatMoney } from '../../../words/format'
+
+const { say } = useWords()
+
+/** Causes that are mended in one go: whether one of them is there, whether something else is, and what is saved. */
+const props = defineProps<{ caseId: string; causes: readonly Fault[]; prices: ShopPrices }>()
+const shop = useShop()
+const preferences = usePreferences()
+const believed = shallowRef<DecidedTogether>()
+watch(
+  () => [props.causes, shop.caseInput(props.caseId)] as const,
+  async ([causes, input]) => {
+    if (!input || causes.length === 0) return void (believed.value = undefined)
+    const ids = causes.map(({ id }) => id)
+    believed.value = await askTogether({ ...input, at: new Date().toISOString() }, ids).catch(
+      () => undefined,
+    )
+  },
+  { immediate: true },
+)
+/** Below this something else is as likely as not. */
+const AS_LIKELY_AS_NOT = 0.5
+const netMinor = (causes: readonly Fault[]) => {
+  const profile = shop.caseInput(props.caseId)?.vehicle.profile ?? {}
+  return totalsOf(draftLines(causes, { profile, prices: props.prices }).lines, props.prices)
+    .netMinor
+}
+const money = (minor: number) => formatMoney(minor, props.prices.currency, preferences.language)
+const costs = computed(() =>
+  props.causes.length < 2
+    ? ''
+    : say('quote.together.costs', {
+        together: money(netMinor(props.causes)),
+        apart: money(props.causes.reduce((sum, cause) => sum + netMinor([cause]), 0)),
+      }),
+)
+</script>
+
+<template>
+  <section v-if="believed" :aria-label="say('quote.together.title')">
+    <h2>{{ say('quote.together.title') }}</h2>
+    <p>
+      {{ say('quote.together.anyOf', { chance: formatChance(believed.anyOf) }) }}
+      {{ say('quote.together.nothingElse', { chance: formatChance(believed.nothingElse) }) }}
+      {{ costs }}
+    </p>
+    <p v-if="believed.nothingElse < AS_LIKELY_AS_NOT" class="caution">
+      {{ say('quote.together.lookOn') }}
+    </p>
+  </section>
+</template>
