@@ -65,6 +65,19 @@ Without FILE, or with -, the case is read from standard input. Exit 0: done; 2: 
   'shell.noAccount': 'Nobody signs in as “{signIn}”.',
   'shell.signInTaken': 'Somebody signs in as “{signIn}” already; nothing was added.',
   'shell.firstPassword': 'First password, to be changed at the next sign-in: {password}',
+  'shell.archive.written': 'Written: {rows, number} rows. Whoever has this file has the shop.',
+  'shell.archive.takenIn': 'Taken in: shop {shop}, {rows, number} rows.',
+  'shell.archive.alike': 'Alike: {rows, number} rows.',
+  'shell.archive.differs':
+    '{table}: {onlyInArchive, number} rows only in the archive, {onlyHere, number} only here.',
+  'shell.archive.noFile': 'There is no such file.',
+  'shell.archive.notOne': 'This is not the archive of a shop.',
+  'shell.archive.later': 'This archive is of a later version: update Thermognosis here first.',
+  'shell.archive.cut':
+    'This archive was cut off, or is damaged. Nothing was taken in; fetch it again.',
+  'shell.archive.knownShop': 'This shop is here already. Nothing was taken in.',
+  'shell.archive.signInTaken':
+    'Somebody of this archive signs in by a name that is taken here. Nothing was taken in; change one of the two.',
   'shell.databaseAway': 'The database cannot be reached; see DATABASE_URL.',
   'shell.metric.requests': 'Requests answered, by route and status.',
   'shell.metric.seconds': 'Time from a request to its answer, seconds.',
@@ -81,6 +94,9 @@ Without FILE, or with -, the case is read from standard input. Exit 0: done; 2: 
                                                       takes the one that comes through a pipe
   reset-password SIGN_IN                              prints a new first password; ends that person’s sessions
   erase-person PERSON_ID                              removes the name and the account, keeps the record
+  archive-shop SHOP_ID FILE                           everything of a shop in one file, passwords’ hashes too
+  take-in-shop FILE                                   a shop from such a file, whole or not at all
+  compare-shop FILE                                   whether file and shop are alike, row by row
   audit SHOP_ID                                       prints who signed in and what was administered, a line each
   prepare-demo                                        what npm run demo uses
 `,

@@ -19,6 +19,7 @@ function sourcesIn(folder: string): string[] {
 }
 /** Sentences that are looked up by an id put together: a stage, a caution of the start card. */
 const NAMED_BY_ID = [
+  'shell.archive.',
   'quote.way.',
   'quote.leaves.',
   'shop.cold.',

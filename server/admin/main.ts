@@ -9,6 +9,7 @@ import { formatted } from '../../words/catalogue'
 import { closeConnection, database } from '../database/client'
 import { audit, shops } from '../database/schema'
 import { addPerson, AdminProblem, createShop, erasePerson, resetPassword } from './people'
+import { compareArchive, takeInArchive, writeArchive } from './shop-archive'
 
 /** How the program ends: what was asked for cannot be done, or was asked for wrongly. */
 const FAILED = 1
@@ -65,6 +66,15 @@ async function printAudit(shopId: string) {
   for (const row of rows) say(JSON.stringify(row))
 }
 
+/** Whether an archive and the shop here are alike; ends as what failed where they are not. */
+async function printComparison(path: string) {
+  const { rows, differences } = await compareArchive(path)
+  if (differences.length === 0) return say(formatted('shell.archive.alike', { rows }))
+  for (const { table, onlyInArchive, onlyHere } of differences)
+    say(formatted('shell.archive.differs', { table, onlyInArchive, onlyHere }))
+  process.exitCode = FAILED
+}
+
 /** Commands by their names: how many words each takes, and what it does. */
 const COMMANDS: Record<string, { words: number; run: (...words: string[]) => Promise<void> }> = {
   migrate: { words: 0, run: migrateAll },
@@ -93,6 +103,16 @@ const COMMANDS: Record<string, { words: number; run: (...words: string[]) => Pro
       say(formatted('shell.firstPassword', { password: await resetPassword(signIn!) })),
   },
   'erase-person': { words: 1, run: (personId) => erasePerson(personId!) },
+  'archive-shop': {
+    words: 2,
+    run: async (shopId, path) =>
+      say(formatted('shell.archive.written', { rows: await writeArchive(shopId!, path!) })),
+  },
+  'take-in-shop': {
+    words: 1,
+    run: async (path) => say(formatted('shell.archive.takenIn', await takeInArchive(path!))),
+  },
+  'compare-shop': { words: 1, run: (path) => printComparison(path!) },
   audit: { words: 1, run: (shopId) => printAudit(shopId!) },
   'prepare-demo': { words: 0, run: prepareDemo },
 }

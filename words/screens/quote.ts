@@ -14,6 +14,8 @@ export const QUOTE: Readonly<Record<string, string>> = {
   'quote.ways.years': '{years} years',
   'quote.ways.perYear': 'A year',
   'quote.ways.leaves': 'Leaves unproven',
+  'quote.ways.drawAgain':
+    'These lines are of other causes or another way: draw up again to take what is chosen now.',
   'quote.way.mend': 'Mend it',
   'quote.way.recore': 'Recore it',
   'quote.way.new': 'New part',

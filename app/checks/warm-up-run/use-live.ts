@@ -121,6 +121,9 @@ export function useLive(
   }
 
   function follow(adapter: string) {
+    // Another line may go by another clock.
+    behindMs = undefined
+    lastAt = 0
     remember({ adapter, since: FROM_NOW })
     connect()
   }

@@ -9,6 +9,8 @@ const props = defineProps<{
   input: CaseInput
   causes: readonly string[]
   prices: ShopPrices
+  /** what stands in the quote already, by its words */
+  taken: readonly string[]
   disabled: boolean
 }>()
 const emit = defineEmits<{ advise: [along: Along, part: string] }>()
@@ -18,7 +20,9 @@ const rows = computed(() =>
   alongWith(
     props.causes,
     auditOf({ ...props.input, at: new Date().toISOString() }, session.current?.shop.lives),
-  ),
+  )
+    .map((along) => ({ ...along, name: say(`audit.part.${along.row.part}`) }))
+    .filter(({ name }) => !props.taken.includes(name)),
 )
 const money = (hours: number) =>
   formatMoney(
@@ -34,7 +38,7 @@ const money = (hours: number) =>
     <ul class="along">
       <li v-for="along in rows" :key="along.row.part">
         <span class="grow"
-          ><strong>{{ say(`audit.part.${along.row.part}`) }}</strong
+          ><strong>{{ along.name }}</strong
           >:
           {{
             say('quote.along.adds', {
@@ -44,11 +48,9 @@ const money = (hours: number) =>
             })
           }}</span
         >
-        <v-btn
-          :disabled="disabled"
-          @click="emit('advise', along, say(`audit.part.${along.row.part}`))"
-          >{{ say('quote.along.add', { part: say(`audit.part.${along.row.part}`) }) }}</v-btn
-        >
+        <v-btn :disabled="disabled" @click="emit('advise', along, along.name)">{{
+          say('quote.along.add', { part: along.name })
+        }}</v-btn>
       </li>
     </ul>
   </section>

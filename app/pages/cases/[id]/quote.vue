@@ -35,6 +35,18 @@ const chosen = computed({
 })
 /** how each cause is put right; with a new part where nothing was chosen */
 const ways = ref<Partial<Record<string, WayId>>>({})
+/** the ways by which the lines were drawn up */
+const drawnBy = ref('')
+const waysChosen = computed(() =>
+  JSON.stringify(chosen.value.map((fault) => [fault, ways.value[fault] ?? 'new'])),
+)
+const isOfOtherWays = computed(
+  () => lines.value.length > 0 && drawnBy.value !== '' && drawnBy.value !== waysChosen.value,
+)
+function draw() {
+  drawUp(chosen.value, ways.value)
+  drawnBy.value = waysChosen.value
+}
 const faults = computed(() => BOOK.faults.filter((fault) => chosen.value.includes(fault.id)))
 const words = ref('')
 const preferences = usePreferences()
@@ -111,7 +123,7 @@ function saveUbl() {
           <v-btn
             :class="{ solid: lines.length === 0 }"
             :disabled="!mayQuote || chosen.length === 0"
-            @click="drawUp(chosen, ways)"
+            @click="draw"
             >{{ say('quote.drawUp') }}</v-btn
           >
         </div>
@@ -140,6 +152,7 @@ function saveUbl() {
             })
           }}
         </p>
+        <p v-if="isOfOtherWays" class="caution">{{ say('quote.ways.drawAgain') }}</p>
         <p v-for="one in open" :key="one" class="caution">{{ one }}</p>
         <template v-if="lines.length > 0">
           <QuoteLines v-model="lines" :currency="prices.currency" :disabled="!mayQuote" />
@@ -167,6 +180,7 @@ function saveUbl() {
         :input="input"
         :causes="chosen"
         :prices="prices"
+        :taken="lines.map(({ text }) => text)"
         :disabled="!mayQuote"
         @advise="advise"
       />
