@@ -31,8 +31,9 @@ export const QUOTE: Readonly<Record<string, string>> = {
   'quote.along.adds': 'adds {adds}, alone {alone}; fails within a year: {chance}',
   'quote.along.labour': 'Labour with it: {part}',
   'quote.along.add': 'Advise {part}',
-  'quote.together.title': 'Decided together',
-  'quote.together.anyOf': 'That one of these, or more, is there: {chance}.',
+  'quote.together.title': 'How sure it is',
+  'quote.together.anyOf':
+    '{causes, plural, one {That it is there} other {That one of these, or more, is there}}: {chance}.',
   'quote.together.nothingElse': 'That nothing else is wrong beside: {chance}.',
   'quote.together.lookOn':
     'Something else is as likely as not: look for it before the vehicle goes out as mended.',

@@ -43,7 +43,9 @@ const costs = computed(() =>
   <section v-if="believed" :aria-label="say('quote.together.title')">
     <h2>{{ say('quote.together.title') }}</h2>
     <p>
-      {{ say('quote.together.anyOf', { chance: formatChance(believed.anyOf) }) }}
+      {{
+        say('quote.together.anyOf', { causes: causes.length, chance: formatChance(believed.anyOf) })
+      }}
       {{ say('quote.together.nothingElse', { chance: formatChance(believed.nothingElse) }) }}
       {{ costs }}
     </p>
