@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { complaint, open, press } from './panel-steps'
-import { allSent, enter, radio, settled } from './steps'
+import { allSent, enter, radio, settled, still } from './steps'
 
 /** From what the repair comes to, to what the keeper said to it. */
 for (const mode of ['touch', 'keyboard'] as const) {
@@ -61,6 +61,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await expect(lines.getByRole('alert')).toHaveText('Line 7 has no price.')
       await added.getByLabel('Price each').fill('24.5')
       await added.getByRole('combobox', { name: 'Needed?' }).press('ArrowDown')
+      await still(page)
       await page.getByRole('option', { name: 'Advised' }).click()
       await expect(lines.getByRole('row', { name: /With what is advised/ })).toBeVisible()
       await press(keep, mode)

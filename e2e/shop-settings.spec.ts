@@ -22,7 +22,7 @@ test('the lead says how the shop works and why; a run stops by it; everybody rea
   await radio(page, 'School whose way is shown first', 'Press first').click()
   await keep.click()
   await expect(problem).toHaveText('Say why the shop departs from the book.')
-  await page.getByLabel('Why this shop does otherwise').fill('Aluminium heads on the pass')
+  await page.getByLabel('Why this shop departs').fill('Aluminium heads on the pass')
   await keep.click()
   await expect(page.getByRole('status').filter({ hasText: 'Set for' })).toBeVisible()
   const first = page.getByTestId('settings-changes').getByRole('listitem').first()

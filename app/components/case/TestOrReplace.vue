@@ -10,7 +10,8 @@ const props = defineProps<{ fault: string }>()
 const open = useOpenCase()
 const session = useSession()
 const preferences = usePreferences()
-const decisions = shallowRef<readonly TestOrReplace[]>([])
+/** nothing yet: its place is kept, so that what stands below does not move from under the finger */
+const decisions = shallowRef<readonly TestOrReplace[]>()
 watch(
   open.answer,
   async () => {
@@ -24,7 +25,7 @@ watch(
   },
   { immediate: true },
 )
-const decision = computed(() => decisions.value.find(({ fault }) => fault === props.fault))
+const decision = computed(() => decisions.value?.find(({ fault }) => fault === props.fault))
 const prices = computed(() => session.current?.shop.prices)
 const cost = (hours: number) =>
   prices.value
@@ -37,24 +38,38 @@ const cost = (hours: number) =>
 </script>
 
 <template>
-  <section v-if="decision" :aria-label="say('case.test-or-replace.title')">
+  <section
+    v-if="decision || !decisions"
+    class="decision"
+    :aria-label="say('case.test-or-replace.title')"
+  >
     <h3>{{ say('case.test-or-replace.title') }}</h3>
-    <p>
-      {{ say('case.test-or-replace.changeNow', { cost: cost(decision.replaceCost) }) }}<br />
-      <template v-if="decision.test && decision.expectedTestFirst !== undefined">{{
-        say('case.test-or-replace.testFirst', {
-          check: inSentence(checkName(decision.test.check)),
-          cost: cost(decision.expectedTestFirst),
-        })
-      }}</template>
-      <template v-else>{{ say('case.test-or-replace.noTest') }}</template>
-    </p>
-    <p>
-      <strong>{{
-        decision.enoughToOrder
-          ? say('case.test-or-replace.enough')
-          : say('case.test-or-replace.advice', { advice: decision.advice })
-      }}</strong>
-    </p>
+    <template v-if="decision">
+      <p>
+        {{ say('case.test-or-replace.changeNow', { cost: cost(decision.replaceCost) }) }}<br />
+        <template v-if="decision.test && decision.expectedTestFirst !== undefined">{{
+          say('case.test-or-replace.testFirst', {
+            check: inSentence(checkName(decision.test.check)),
+            cost: cost(decision.expectedTestFirst),
+          })
+        }}</template>
+        <template v-else>{{ say('case.test-or-replace.noTest') }}</template>
+      </p>
+      <p>
+        <strong>{{
+          decision.enoughToOrder
+            ? say('case.test-or-replace.enough')
+            : say('case.test-or-replace.advice', { advice: decision.advice })
+        }}</strong>
+      </p>
+    </template>
+    <p v-else class="quiet">{{ say('case.suspect-list.workingItOut') }}</p>
   </section>
 </template>
+
+<style scoped>
+/* As high as what comes to stand in it on a phone. */
+.decision {
+  min-height: 7.6em;
+}
+</style>
