@@ -28,7 +28,7 @@ test('the calculators reckon without a case, in the reader’s units, and say wh
   const mix = card('Mix and refill')
   await expect(mix.getByRole('status')).toContainText(/Drain\s*2\.3\sL/)
   await page.getByLabel('In the concentrate').fill('45')
-  await expect(mix.getByRole('alert')).toContainText('Not to be reached')
+  await expect(mix.getByRole('alert')).toContainText('This concentrate cannot reach it')
 
   await expect(card('Pump and its speed').getByRole('status')).toContainText(/20\.1\skPa/)
   await page.getByRole('radio', { name: 'Temperature' }).click()

@@ -42,7 +42,7 @@ test('a cap that was found loose leads; its bleed-down and the top-ups that were
   await page.getByRole('button', { name: 'Keep the cap test' }).click()
   await settled(page)
   await expect(page.getByText('Found not turned to its stop.')).toBeVisible()
-  await expect(page.getByText('It still fell by')).toBeVisible()
+  await expect(page.getByText('It was still falling, by')).toBeVisible()
   await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText(
     'Cap not closed fully',
   )
@@ -69,7 +69,7 @@ test('a cap that was found loose leads; its bleed-down and the top-ups that were
   await page.getByRole('button', { name: 'Keep the cap test' }).click()
   await settled(page)
   await expect(page.getByText('Not the one for this place.')).toBeVisible()
-  await expect(page.getByText('Nothing here lets pressure go')).toBeVisible()
+  await expect(page.getByText('Nothing here relieves pressure')).toBeVisible()
   await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText(
     'Wrong cap for the place',
   )

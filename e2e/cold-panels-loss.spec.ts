@@ -93,7 +93,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
           buffer: Buffer.from('no picture at all'),
         })
         await expect(
-          page.getByText('“notes.jpg” is no picture that this browser can read.'),
+          page.getByText('“notes.jpg” is not a picture that this browser can read.'),
         ).toBeVisible()
         await page.getByLabel('Photograph of: Upper hose').setInputFiles(large)
         await expect(page.getByText(/has 40 MB; up to 25 MB can be taken/)).toBeVisible()
