@@ -53,13 +53,13 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await expect(page.getByRole('alert')).toContainText('More at the plug than at the battery')
       await page.getByLabel('At the plug').fill('0.2')
       await press(page.getByRole('button', { name: 'Keep', exact: true }), mode)
-      await expect(page.getByText(/^4 links are left/)).toBeVisible()
+      await expect(page.getByText(/^4 links are still open/)).toBeVisible()
       await press(
         page.getByRole('group', { name: 'Measurements' }).getByRole('button', { name: /bridged/ }),
         mode,
       )
       await press(page.getByRole('radio', { name: 'It runs' }), mode)
-      await expect(page.getByText(/^2 links are left: relay, control/)).toBeVisible()
+      await expect(page.getByText(/^2 links are still open: relay, control/)).toBeVisible()
       await press(page.getByRole('radio', { name: 'Command present' }), mode)
       await expect(page.getByText('The break is at: relay.')).toBeVisible()
 

@@ -37,10 +37,10 @@ export const PAIRS_OF_FIGURES: readonly Pair[] = [
     pair: 'cap asked for: not known | a rating asked for in a panel or in the profile',
     clashes: both(
       /Cap asked for: not known/,
-      /^Asked for here: |^profile (?:systemRatingKPa|caps\.0\.ratingKPa): \d/,
+      /^Specified here: |^profile (?:systemRatingKPa|caps\.0\.ratingKPa): \d/,
     ),
-    caught: screens({ report: ['Cap asked for: not known.'], cap: ['Asked for here: 103.0 kPa'] }),
-    allowed: screens({ report: ['Cap asked for: 103 kPa.'], cap: ['Asked for here: 103.0 kPa'] }),
+    caught: screens({ report: ['Cap asked for: not known.'], cap: ['Specified here: 103.0 kPa'] }),
+    allowed: screens({ report: ['Cap asked for: 103 kPa.'], cap: ['Specified here: 103.0 kPa'] }),
   },
   {
     pair: 'boils at, one figure | boils at, another, of the same cap and mix',

@@ -32,7 +32,7 @@ export const PAIRS_OF_HOLDS: readonly Pair[] = [
     clashes: (told) =>
       isOneHold(told)
         ? onOneScreen(
-            /^(?:Tight|Settling|Not decided)\.|Within the limit/,
+            /^(?:Tight|Settling|Undecided)\.|Within the limit/,
             /^(?:Seep|Leak|Gross leak)\.|it will not pass/,
           )(told)
         : [],
