@@ -257,7 +257,7 @@ export {
   quoteDrawn,
   type QuoteLine,
 } from './quote/record'
-export { draftLines } from './quote/draft'
+export { type DraftLine, draftLines } from './quote/draft'
 export { type WayId } from './quote/ways'
 export { lineMinor, totalsOf } from './quote/totals'
 export { quoteState } from './quote/state'
@@ -273,7 +273,7 @@ export {
 export { BOOK_WEIGHT_CASES, MOST_MOVED, type ShopExperience } from './inference/shop-prior'
 export { beforeRepair, type ClosedCase, closedCaseOf, signsSeen } from './experience/closed-case'
 export { likeness, signWeight } from './experience/similar'
-export { type Along, alongWith } from './audit/along'
+export { adviceLines, type Along, alongWith } from './audit/along'
 export { auditOf, type AuditRow, withinBudget } from './audit/audit'
 export { compareWays } from './audit/compare-ways'
 export {

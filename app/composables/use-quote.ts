@@ -1,7 +1,8 @@
 import {
+  adviceLines,
   type Along,
   BOOK,
-  decimalsOf,
+  type DraftLine,
   draftLines,
   ofKind,
   type QuoteDrawn,
@@ -35,8 +36,6 @@ const RANKED_KEPT = 5
 /** A suspect as likely as this is offered as a cause where nobody has declared one. */
 const OFFERED_FROM = 0.5
 const MOST_CAUSES = 6
-/** Labour is asked for by the tenth of an hour. */
-const LEAST_HOURS = 0.1
 
 /** The quote of a case: what was kept of it, and the one that is being drawn up. */
 export function useQuote({ id, records, ranked, profile, prices }: Around) {
@@ -67,17 +66,18 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
   /** what stands in the lines is not kept yet: a version that comes from another device leaves it alone */
   const isTyped = computed(() => textOf(lines.value) !== taken.value)
 
+  const worded = ({ says, ...line }: DraftLine): TypedLine => ({
+    ...line,
+    key: ++keys,
+    text: preferences.say(says),
+  })
   /** Lines of these causes by the book and the shop's prices, in place of what stands. */
   function drawUp(causes: readonly string[], ways: Readonly<Partial<Record<string, WayId>>>) {
     const set = prices()
     if (!set) return
     const faults = causes.flatMap((fault) => BOOK.faults.find((f) => f.id === fault) ?? [])
     const draft = draftLines(faults, { profile: profile(), prices: set, ways })
-    lines.value = draft.lines.map(({ says, ...line }) => ({
-      ...line,
-      key: ++keys,
-      text: preferences.say(says),
-    }))
+    lines.value = draft.lines.map(worded)
     open.value = draft.open.map(preferences.say)
   }
   function addLine() {
@@ -85,32 +85,10 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
     const line = { kind: 'part', unit: 'piece', quantity: 1, need: 'needed', text } as const
     lines.value.push({ ...line, key: ++keys, unitPrice: undefined })
   }
-  /** A component renewed with the repair, advised: its part, and the labour that it adds. */
-  function advise({ row, addsHours }: Along, part: string) {
+  /** A component renewed with the repair, advised. */
+  function advise(along: Along) {
     const set = prices()
-    if (!set) return
-    const { partHours } = row.fault.cost
-    const line = { need: 'advised', text: part } as const
-    const unitPrice = Number((partHours * set.hourlyRate).toFixed(decimalsOf(set.currency)))
-    const labourHours = Math.max(LEAST_HOURS, Math.round((addsHours - partHours) * 10) / 10)
-    if (partHours > 0)
-      lines.value.push({
-        ...line,
-        kind: 'part',
-        unit: 'piece',
-        quantity: 1,
-        key: ++keys,
-        unitPrice,
-      })
-    lines.value.push({
-      ...line,
-      kind: 'labour',
-      unit: 'hour',
-      text: say('quote.along.labour', { part }),
-      quantity: labourHours,
-      key: ++keys,
-      unitPrice: set.hourlyRate,
-    })
+    if (set) lines.value.push(...adviceLines(along, set).map(worded))
   }
   /** The kept version to go on with, as lines that can be changed. */
   function takeUp(quote: QuoteDrawn) {

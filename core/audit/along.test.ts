@@ -1,12 +1,20 @@
 import { describe, expect, it } from 'vitest'
 import { inputOf } from '../diagnosis/case-of.fixture'
 import { BOOK } from '../knowledge/book'
-import { alongWith } from './along'
+import { adviceLines, alongWith } from './along'
 import { auditOf } from './audit'
 import { compareWays } from './compare-ways'
 import { COMPONENTS } from './components'
 import { DEFAULT_LIVES } from './lives'
 
+const prices = {
+  currency: 'EUR',
+  taxPercent: 20,
+  hourlyRate: 100,
+  concentratePerLitre: 6,
+  waterPerLitre: 1,
+  validDays: 14,
+}
 const AT = '2026-11-20T10:00:00.000Z'
 /** A car of so many years, of which nothing was renewed. */
 function rowsOf(years: number) {
@@ -30,6 +38,19 @@ describe('what is best renewed with a repair', () => {
       for (const { row } of alongWith([fault], old))
         expect(COMPONENTS[row.part].renewedWith).not.toContain(fault)
   })
+  it('is advised by its part at the book’s hours, and by the labour that it adds', () => {
+    for (const along of alongWith(['pump-seal-leak', 'radiator-core-leak'], old)) {
+      const lines = adviceLines(along, prices)
+      const { partHours } = along.row.fault.cost
+      expect(lines.map(({ kind }) => kind)).toEqual(partHours > 0 ? ['part', 'labour'] : ['labour'])
+      expect(lines.every(({ need }) => need === 'advised')).toBe(true)
+      const sum = lines.reduce((all, { quantity, unitPrice }) => all + quantity * unitPrice, 0)
+      // Labour is asked for by the tenth of an hour, and never none.
+      expect(Math.abs(sum - along.addsHours * prices.hourlyRate)).toBeLessThanOrEqual(
+        0.1 * prices.hourlyRate,
+      )
+    }
+  })
   it('is nothing where nothing is opened, and nothing on a new car', () => {
     expect(alongWith(['fan-relay-dead'], old)).toEqual([])
     expect(alongWith([], old)).toEqual([])
@@ -43,14 +64,6 @@ describe('what is best renewed with a repair', () => {
 })
 
 describe('ways beside each other', () => {
-  const prices = {
-    currency: 'EUR',
-    taxPercent: 20,
-    hourlyRate: 100,
-    concentratePerLitre: 6,
-    waterPerLitre: 1,
-    validDays: 14,
-  }
   const compared = (id: string, lives = {}) =>
     compareWays(
       BOOK.faults.find((fault) => fault.id === id)!,

@@ -1,5 +1,8 @@
 import { ACCESS } from '../knowledge/access'
-import type { AuditRow } from './audit'
+import { message } from '../quantity/message'
+import { asPrice, type DraftLine, labourHours } from '../quote/draft'
+import type { ShopPrices } from '../quote/prices'
+import { type AuditRow, LEAST_SAVED } from './audit'
 import { COMPONENTS, CONSEQUENCE_HOURS } from './components'
 
 /** A component that is best renewed with a repair, since what must be opened for it is open then. */
@@ -11,8 +14,6 @@ export interface Along {
   aloneHours: number
 }
 
-/** A component is named where so much of what it adds is expected to be saved within a year. */
-const LEAST_SAVED = 0.25
 const MOST = 4
 
 /**
@@ -34,6 +35,29 @@ export function alongWith(causes: readonly string[], rows: readonly AuditRow[]):
     .filter((along) => savedFor(along) >= LEAST_SAVED)
     .sort((a, b) => savedFor(b) - savedFor(a))
     .slice(0, MOST)
+}
+
+/** The lines of a quote by which it is advised: its part, and the labour that it adds. */
+export function adviceLines({ row, addsHours }: Along, prices: ShopPrices): DraftLine[] {
+  const { partHours } = row.fault.cost
+  const need = 'advised' as const
+  const part: DraftLine = {
+    kind: 'part',
+    unit: 'piece',
+    quantity: 1,
+    unitPrice: asPrice(partHours * prices.hourlyRate, prices.currency),
+    need,
+    says: message(`audit.part.${row.part}`),
+  }
+  const labour: DraftLine = {
+    kind: 'labour',
+    unit: 'hour',
+    quantity: labourHours((addsHours - partHours) * 60),
+    unitPrice: prices.hourlyRate,
+    need,
+    says: message('quote.along.labour', { part: message(`audit.part.${row.part}`) }),
+  }
+  return partHours > 0 ? [part, labour] : [labour]
 }
 
 /** Hours a year that are expected to be saved for each hour that it adds. */

@@ -146,5 +146,5 @@ export function withinBudget(rows: readonly AuditRow[], budgetHours: number): Au
     return true
   })
 }
-/** A component is proposed where so much of its cost is expected to be saved within a year. */
-const LEAST_SAVED = 0.25
+/** A component is proposed where so much of what it costs is expected to be saved within a year. */
+export const LEAST_SAVED = 0.25

@@ -1,5 +1,5 @@
 import type { Fault } from '../knowledge/types'
-import { decimalsOf } from '../quote/money'
+import { asPrice } from '../quote/draft'
 import type { ShopPrices } from '../quote/prices'
 import { minutesOf, type Way, waysOf } from '../quote/ways'
 import type { SystemProfile } from '../vehicle/profile'
@@ -28,7 +28,7 @@ export function compareWays(
   const years = part && lifeOf(part, profile, lives).years
   return waysOf(fault.id).map((way) => {
     const hours = (own * way.labourShare + shared) / 60 + fault.cost.partHours * way.partShare
-    const price = Number((hours * prices.hourlyRate).toFixed(decimalsOf(prices.currency)))
+    const price = asPrice(hours * prices.hourlyRate, prices.currency)
     if (years === undefined) return { ...way, price }
     const lastsYears = years * way.lifeShare
     return { ...way, price, lastsYears, pricePerYear: price / lastsYears }

@@ -30,8 +30,12 @@ const TENTHS = 10
 /** Below this a can is opened all the same. */
 const LEAST_LITRES = 0.1
 
-const hours = (minutes: number) => Math.max(1, Math.round((minutes / 60) * TENTHS)) / TENTHS
-const price = (amount: number, currency: string) => Number(amount.toFixed(decimalsOf(currency)))
+/** Hours of labour as they are asked for: tenths, and never none. */
+export const labourHours = (minutes: number) =>
+  Math.max(1, Math.round((minutes / 60) * TENTHS)) / TENTHS
+/** An amount with the digits of its currency. */
+export const asPrice = (amount: number, currency: string) =>
+  Number(amount.toFixed(decimalsOf(currency)))
 
 /**
  * Lines of a quote for these causes: a part each, its own labour, what several share once, and the coolant that runs out,
@@ -54,7 +58,7 @@ export function draftLines(
       unit: 'piece',
       fault: fault.id,
       quantity: 1,
-      unitPrice: price(partPrice, prices.currency),
+      unitPrice: asPrice(partPrice, prices.currency),
       need,
       says: message(`quote.line.part.${way.id}`, { fault: fault.name }),
     }
@@ -63,7 +67,7 @@ export function draftLines(
       {
         ...labour,
         fault: fault.id,
-        quantity: hours(minutesOf(fault).own * way.labourShare),
+        quantity: labourHours(minutesOf(fault).own * way.labourShare),
         need,
         says: message('quote.line.labour', { fault: fault.name }),
       },
@@ -72,7 +76,7 @@ export function draftLines(
   for (const access of opened)
     lines.push({
       ...labour,
-      quantity: hours(access.minutes),
+      quantity: labourHours(access.minutes),
       need: 'needed',
       says: message(`quote.access.${access.id}`),
     })

@@ -29,7 +29,6 @@ export const QUOTE: Readonly<Record<string, string>> = {
   'quote.leaves.new-part': 'the new part itself: test it before it is fitted',
   'quote.along.title': 'Best renewed with it, since it is open then',
   'quote.along.adds': 'adds {adds}, alone {alone}; fails within a year: {chance}',
-  'quote.along.labour': 'Labour with it: {part}',
   'quote.along.add': 'Advise {part}',
   'quote.together.title': 'How sure it is',
   'quote.together.anyOf':

@@ -11,11 +11,9 @@ const props = defineProps<{
   timeOf: (minutes: number) => string
 }>()
 const school = defineModel<PolicyName>({ required: true })
-const rows = computed(() => axisOf(props.plans))
-const reaches = (policy: PolicyName) =>
-  props.plans.find((one) => one.policy === policy)?.reachesLead === true
-const expected = (policy: PolicyName) =>
-  props.plans.find((one) => one.policy === policy)?.expectedMinutes ?? 0
+const rows = computed(() =>
+  axisOf(props.plans).map((row, i) => ({ ...row, plan: props.plans[i]! })),
+)
 const phases = computed(() => [
   ...new Set(rows.value.flatMap(({ blocks }) => blocks.map(({ kind }) => kind))),
 ])
@@ -32,8 +30,8 @@ const at = ({ from, width }: AxisBlock) => ({ left: `${from * 100}%`, width: `${
       <strong>{{ say(`policy.${row.policy}`) }}</strong>
       <span class="small takes">{{
         say(
-          reaches(row.policy) ? 'case.plan-dialog.takes' : 'case.plan-dialog.takesAndLeavesOpen',
-          { time: timeOf(expected(row.policy)) },
+          row.plan.reachesLead ? 'case.plan-dialog.takes' : 'case.plan-dialog.takesAndLeavesOpen',
+          { time: timeOf(row.plan.expectedMinutes) },
         )
       }}</span>
       <span class="way" aria-hidden="true">

@@ -13,7 +13,7 @@ const props = defineProps<{
   taken: readonly string[]
   disabled: boolean
 }>()
-const emit = defineEmits<{ advise: [along: Along, part: string] }>()
+const emit = defineEmits<{ advise: [along: Along] }>()
 const session = useSession()
 const preferences = usePreferences()
 const rows = computed(() =>
@@ -48,7 +48,7 @@ const money = (hours: number) =>
             })
           }}</span
         >
-        <v-btn :disabled="disabled" @click="emit('advise', along, along.name)">{{
+        <v-btn :disabled="disabled" @click="emit('advise', along)">{{
           say('quote.along.add', { part: along.name })
         }}</v-btn>
       </li>
