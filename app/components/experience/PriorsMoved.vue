@@ -8,7 +8,7 @@ const { say } = useWords()
 const session = useSession()
 const SHOWN = 5
 const percent = (share: number) => say('record.percent', { percent: (100 * share).toFixed(1) })
-const { problem, set } = useShopSetting('/api/shop/experience')
+const { problem, isSet, set } = useShopSetting('/api/shop/experience')
 const moved = computed(() =>
   COMPLAINTS.flatMap((complaint) => {
     const shop = props.record.experience[complaint]
@@ -16,9 +16,17 @@ const moved = computed(() =>
   }),
 )
 
+/** What was chosen and is on its way; afterwards the switch stands as it is kept. */
+const chosen = ref<boolean>()
 async function change(uses: boolean) {
+  chosen.value = uses
   if (await set({ uses })) emit('changed')
+  else chosen.value = undefined
 }
+watch(
+  () => props.record,
+  () => (chosen.value = undefined),
+)
 </script>
 
 <template>
@@ -28,9 +36,10 @@ async function change(uses: boolean) {
       {{ say('record.howMoved', { worth: BOOK_WEIGHT_CASES, most: MOST_MOVED }) }}
     </p>
     <v-switch
-      :model-value="record.usesExperience"
+      :model-value="chosen ?? record.usesExperience"
       :label="say('record.uses')"
       :disabled="!session.current?.may.setShop"
+      :loading="chosen !== undefined"
       color="primary"
       hide-details
       @update:model-value="change($event === true)"
@@ -39,6 +48,7 @@ async function change(uses: boolean) {
       {{ say('record.onlyTheLead') }}
     </p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <p v-if="isSet" role="status">✓ {{ say('audit.livesSet') }}</p>
     <div class="scroll" tabindex="0" :aria-label="say('record.movesTheRanking')">
       <table class="lines" v-for="{ complaint, rows } in moved" :key="complaint">
         <thead>
