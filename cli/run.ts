@@ -20,7 +20,6 @@ function readArguments(args: string[]) {
         write: { type: 'string' },
         policy: { type: 'string', default: 'certainty' },
         prices: { type: 'string' },
-        warmed: { type: 'boolean', default: false },
         column: { type: 'string', multiple: true, default: [] },
       },
     })
@@ -50,7 +49,7 @@ function run(args: string[], read: Read): string {
       if (file !== 'audit') throw new UsageError(told('sayAudit'))
       return auditCommand(json)
     case 'benchmark':
-      return benchmarkCommand(file, values.warmed, json)
+      return benchmarkCommand(json)
     case 'validate': {
       const input = readCaseFile(read(file))
       const summary = {

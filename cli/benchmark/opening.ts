@@ -1,28 +1,37 @@
 import { spawnSync } from 'node:child_process'
-import { readFileSync } from 'node:fs'
-import { believe, rankBelieved, rankBuiltInCase, readCaseFile } from '#core'
-import { spreadOf, timeOf } from './timing'
-
-/** Rankings of the built-in case in a warmed program, as in the screens' worker. */
-const WARMING_RUNS = 6
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { buildSync } from 'esbuild'
+import { spreadOf } from './timing'
 
 export interface Opened {
   ms: number
   memoryMB: number
 }
 
-/** Opens the case of a file in this process, which is to be a fresh one: from its model to its questions. */
-export function openFile(path: string, warmed: boolean): Opened {
-  const input = readCaseFile(readFileSync(path, 'utf8'))
-  if (warmed) for (let i = 0; i < WARMING_RUNS; i++) rankBuiltInCase()
-  const ms = timeOf(() => void rankBelieved(believe(input), input))
-  return { ms, memoryMB: Math.round(process.memoryUsage().rss / 1048576) }
+/** Makes one file of the program that opens a case, as the screens' worker is one; gives what `use` gives of it. */
+function withProgram<T>(use: (program: string) => T): T {
+  const folder = mkdtempSync(join(tmpdir(), 'thermognosis-opening-'))
+  const outfile = join(folder, 'open-one.mjs')
+  try {
+    buildSync({
+      entryPoints: ['cli/benchmark/open-one.ts'],
+      outfile,
+      bundle: true,
+      minify: true,
+      platform: 'node',
+      format: 'esm',
+      logLevel: 'error',
+    })
+    return use(outfile)
+  } finally {
+    rmSync(folder, { recursive: true })
+  }
 }
 
-function openInProcess(path: string, warmed: boolean): Opened {
-  const program = ['--import', 'tsx', 'cli/main.ts', 'benchmark', path]
-  const options = warmed ? ['--warmed'] : []
-  const { stdout, stderr, status } = spawnSync(process.execPath, [...program, ...options], {
+function openInProcess(program: string, path: string, how: 'warmed' | 'cold'): Opened {
+  const { stdout, stderr, status } = spawnSync(process.execPath, [program, path, how], {
     encoding: 'utf8',
   })
   if (status !== 0) throw new Error(`${path} could not be opened: ${stderr}`)
@@ -31,11 +40,13 @@ function openInProcess(path: string, warmed: boolean): Opened {
 
 /** Opening of each file in a process of its own, one that has warmed itself and one that has not; the most memory. */
 export function openingTimes(paths: readonly string[]) {
-  const warmed = paths.map((path) => openInProcess(path, true))
-  const cold = paths.map((path) => openInProcess(path, false))
-  return {
-    openingMs: spreadOf(warmed.map(({ ms }) => ms)),
-    openingColdMs: spreadOf(cold.map(({ ms }) => ms)),
-    memoryMB: Math.max(...warmed.map(({ memoryMB }) => memoryMB)),
-  }
+  return withProgram((program) => {
+    const warmed = paths.map((path) => openInProcess(program, path, 'warmed'))
+    const cold = paths.map((path) => openInProcess(program, path, 'cold'))
+    return {
+      openingMs: spreadOf(warmed.map(({ ms }) => ms)),
+      openingColdMs: spreadOf(cold.map(({ ms }) => ms)),
+      memoryMB: Math.max(...warmed.map(({ memoryMB }) => memoryMB)),
+    }
+  })
 }

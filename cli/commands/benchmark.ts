@@ -1,7 +1,5 @@
 import { benchmark } from '../benchmark/benchmark'
-import { openFile } from '../benchmark/opening'
 import type { Spread } from '../benchmark/timing'
-import { fromCaller } from '../reading'
 
 const isSpread = (value: object): value is Spread => 'p95' in value
 
@@ -15,9 +13,8 @@ function linesOf(figures: object, before = ''): string[] {
   })
 }
 
-/** Measures the engine; with a file, how long its case takes to open in this process. */
-export function benchmarkCommand(file: string | undefined, warmed: boolean, json: boolean): string {
-  if (file !== undefined) return `${JSON.stringify(openFile(fromCaller(file), warmed))}\n`
+/** Measures the engine. */
+export function benchmarkCommand(json: boolean): string {
   const result = benchmark()
   return json ? `${JSON.stringify(result)}\n` : `${linesOf(result).join('\n')}\n`
 }
