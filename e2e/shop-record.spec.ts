@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { expect, type Page, test } from '@playwright/test'
-import { enter, settled } from './steps'
+import { enter, settled, still } from './steps'
 
 const FOLDER = 'data/vignettes/open'
 /** Closed cases of coolant loss, as a shop has them from the years before. */
@@ -18,6 +18,7 @@ const startedFrom = async (page: Page) => {
   const why = page.getByRole('dialog')
   await expect(why.getByRole('heading', { name: 'What speaks for' })).toBeVisible()
   const told = await why.getByText(/it started from/).count()
+  await still(page)
   await page.keyboard.press('Escape')
   await expect(why).toBeHidden()
   return told

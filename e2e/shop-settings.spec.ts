@@ -37,7 +37,7 @@ test('the lead says how the shop works and why; a run stops by it; everybody rea
   await newComplaint(other, 'Stops early')
   await other.getByRole('button', { name: 'Start the engine' }).click()
   await expect(other.getByText(/107\s°C/).first()).toBeVisible()
-  await other.keyboard.press('Escape')
+  await other.getByRole('button', { name: 'Not yet' }).click()
   await other.getByRole('button', { name: 'The whole way' }).click()
   await expect(other.getByRole('radio', { name: /Press first/ })).toBeChecked()
   await other.goto('/shop')
