@@ -93,6 +93,7 @@ export {
   unitsOfChannel,
 } from './checks/log-import'
 export { type AirSideLook, type PartLook, type Wear } from './checks/look-round/record'
+export { type MixAnalysis } from './checks/mix/analysis'
 export { type MixTest } from './checks/mix/record'
 export { isForeignProof } from './checks/refill/proof'
 export { type HoldAnalysis } from './checks/pressure-hold/analysis'
@@ -110,7 +111,7 @@ export {
 } from './checks/registry'
 export { analyseWarmUp } from './checks/warm-up-run/analysis'
 export { runLines } from './checks/warm-up-run/lines'
-export { keeperSaid } from './checks/interview/said'
+export { keeperSaid, lossTold } from './checks/interview/said'
 export { piecesOf } from './checks/warm-up-run/pieces'
 export { gatherSeries, type RunSeries } from './checks/warm-up-run/series'
 

@@ -36,6 +36,8 @@ const NAMED_BY_ID = [
   'outbox.entity.',
   'loop.fitting.',
   'look-round.wear.',
+  'look-round.trace.',
+  'look-round.smell.',
   'level-and-condition.colour.',
   'case.profile-loop.side.',
   'pressure-hold.hold-compare.level.',

@@ -110,6 +110,8 @@ export interface CheckDefinition<
   asksKeeper?: true
   /** signs that it can read on this vehicle, as things stand; none for a check that only serves others */
   signs?: (scope: CheckScope) => readonly string[]
+  /** signs that it can read where there is occasion: nobody does the check for these, and no plan counts on them */
+  readsBeside?: readonly string[]
   /** judges one record, or the run that it begins */
   judge?: J & Exactly<J>
   /** judges all records of the check together, as of the newest */

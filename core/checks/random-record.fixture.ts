@@ -96,7 +96,7 @@ export function arbitraryOf(schema: z.ZodType): fc.Arbitrary<unknown> {
         ),
       )
       .map((drawn) => Object.fromEntries(Object.entries(drawn).filter(([, v]) => v !== undefined)))
-  return fc.constantFrom('one', 'two')
+  return fc.constantFrom(...((schema.meta()?.examples as string[] | undefined) ?? ['one', 'two']))
 }
 
 function numberArbitrary(schema: z.ZodNumber): fc.Arbitrary<number> {

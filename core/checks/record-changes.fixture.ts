@@ -93,6 +93,7 @@ export function choicesAt(schema: unknown, path: readonly string[]): unknown[] {
   if (head === undefined) {
     if (inner instanceof z.ZodEnum) return inner.options
     if (inner instanceof z.ZodLiteral) return [...inner.values]
+    if (inner instanceof z.ZodString) return (inner.meta()?.examples as string[] | undefined) ?? []
     return inner instanceof z.ZodBoolean ? [true, false] : []
   }
   if (inner instanceof z.ZodArray) return choicesAt(inner.element, rest)

@@ -102,12 +102,13 @@ export function auditBook(book: Book, model: Model): Audit {
 /** Signs that a check on any vehicle, or a question, can read. Holds with a part isolated are holds. */
 function readableSigns(book: Book): ReadonlySet<string> {
   const out = new Set<string>(QUESTIONS.map((q) => q.sign))
-  for (const check of ALL_CHECKS)
+  for (const check of ALL_CHECKS) {
+    for (const id of check.readsBeside ?? []) out.add(id)
     for (const complaint of COMPLAINTS)
       for (const id of check.signs({ profile: {}, complaint, has: () => true })) out.add(id)
+  }
   for (const sign of book.signs)
-    if (isOfRenewal(sign.id) || isOfIsolatedHold(sign.id) || sign.id === 'loss-size')
-      out.add(sign.id)
+    if (isOfRenewal(sign.id) || isOfIsolatedHold(sign.id)) out.add(sign.id)
   return out
 }
 

@@ -1,11 +1,13 @@
 import { AIR_FAULTS } from './faults-air'
 import { CONDITIONS } from './conditions'
+import { withCorrosion } from './corrosion'
 import { stableHash } from './hash'
 import { FLOW_FAULTS } from './faults-flow'
 import { INSIDE_FAULTS } from './faults-inside'
 import { EXTERNAL_LEAKS } from './faults-leak'
 import { HARMLESS, READING_FAULTS, UNLISTED } from './faults-reading'
 import { withLasting } from './lasting'
+import { withLevelAfterHold } from './level-after-hold'
 import { RENEWAL_SIGNS, withRenewals } from './renewals'
 import { SIGNS } from './signs'
 import type { Level } from './levels'
@@ -50,10 +52,10 @@ const FAULTS: readonly Fault[] = [
   ...READING_FAULTS,
   ...HARMLESS,
   ...UNLISTED,
-].map((fault) => withRenewals(withIsolatedHolds(fault)))
+].map((fault) => withRenewals(withCorrosion(withLevelAfterHold(withIsolatedHolds(fault)))))
 
 export const BOOK: Book = {
-  version: '2026.11-11',
+  version: '2026.11-12',
   faults: FAULTS,
   conditions: CONDITIONS,
   signs: [...SIGNS.map((sign) => withLasting(sign, FAULTS)), ...RENEWAL_SIGNS],

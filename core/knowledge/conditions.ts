@@ -58,6 +58,11 @@ export const CONDITIONS: readonly Condition[] = [
         because: 'The boiling margin is gone first on a climb.',
       },
       {
+        sign: 'boils-early',
+        atLeast: { yes: 'mostly' },
+        because: 'Without pressure it boils as in an open pot.',
+      },
+      {
         sign: 'pressure-never',
         atLeast: { yes: 'mostly' },
         because: 'What is not held does not build up.',
@@ -208,6 +213,11 @@ export const CONDITIONS: readonly Condition[] = [
     causedBy: [],
     effects: [
       { sign: 'never-warms', atLeast: { yes: 'mostly' }, because: 'It is what the gauge shows.' },
+      {
+        sign: 'cold-at-speed',
+        atLeast: { yes: 'sometimes' },
+        because: 'The ram air takes the little heat there is.',
+      },
       {
         sign: 'heater-cold',
         atLeast: { yes: 'often' },

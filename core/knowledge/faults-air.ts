@@ -1,5 +1,5 @@
 import { at, brings, cost, fault, guard, leadsTo, priors, yes } from './fault-builder'
-import type { Prior } from './levels'
+import type { Level, Prior } from './levels'
 import type { Effect, Fault, Guard, RepairCost } from './types'
 
 const ELECTRIC = { fan: ['electric-relay', 'electric-module', 'thermo-switch'] }
@@ -35,11 +35,14 @@ interface FanRow {
   cost: RepairCost
   /** does air conditioning still start it? */
   runsWithAc: boolean
+  /** how often a control that watches the circuit sets a code */
+  code: Level
   /** it may turn, and too weakly */
   turnsWeakly?: true
 }
 
 const DEAD_FAN = [
+  yes('fan-not-heard', 'mostly', 'It does not run.'),
   at(
     'fan-late',
     { late: 'nearlyAlways', never: 'mostly' },
@@ -47,6 +50,7 @@ const DEAD_FAN = [
   ),
 ]
 const WEAK_FAN = [
+  yes('fan-not-heard', 'sometimes', 'It runs seldom, or softly.'),
   at('fan-late', { late: 'often', never: 'sometimes' }, 'It starts late, or not at all.'),
   yes('fan-no-effect', 'often', 'It turns, and moves little air.'),
   yes('fan-ac-dead', 'even', 'With air conditioning it does no better.'),
@@ -70,6 +74,7 @@ const fanFault = (row: FanRow): Fault =>
         ? []
         : [yes('fan-ac-dead', 'nearlyAlways', 'Nor with air conditioning.')]),
       ...row.own,
+      yes('fan-code', row.code, 'A control that watches its fan circuit sees it.'),
     ],
     guards: row.guards,
     cost: row.cost,
@@ -209,6 +214,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     effects: [
       yes('fan-roars', 'nearlyAlways', 'Roar always.'),
       yes('clutch-locked', 'nearlyAlways', 'Hot and cold alike.'),
+      yes('cold-at-speed', 'sometimes', 'With the ram air it takes more heat than there is.'),
       yes('clutch-seized', 'mostly', 'By hand it does not turn.'),
       yes('plateau-low', 'sometimes', 'Much air.'),
       yes('low-power', 'sometimes', 'It takes power and fuel.'),
@@ -226,6 +232,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     what: 'The motor, or a fan with its own electronics, does not run.',
     hot: 'fairlyCommon',
     because: 'Brushes and bearings age in water and salt.',
+    code: 'even',
     runsWithAc: false,
     cost: cost(3, 75),
     own: [
@@ -246,6 +253,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     what: 'No supply reaches the fan.',
     hot: 'uncommon',
     because: 'A fuse blows for a reason.',
+    code: 'even',
     runsWithAc: false,
     cost: cost(0.1, 40),
     own: [
@@ -265,6 +273,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     hot: 'fairlyCommon',
     because: 'Contacts burn.',
     needs: { fan: ['electric-relay', 'thermo-switch'] },
+    code: 'even',
     runsWithAc: false,
     cost: cost(0.2, 20),
     own: [
@@ -279,11 +288,13 @@ export const AIR_FAULTS: readonly Fault[] = [
     what: 'The ground or the plug of the fan does not carry its current.',
     hot: 'uncommon',
     because: 'Salt in plugs.',
+    code: 'sometimes',
     runsWithAc: false,
     turnsWeakly: true,
     cost: cost(0.1, 45),
     own: [
       yes('fan-ground-bad', 'nearlyAlways', 'Voltage is lost under load.'),
+      yes('stray-voltage', 'sometimes', 'The current looks for another way back.'),
       yes('fan-bridged-dead', 'mostly', 'The current has no way back.'),
     ],
     guards: [
@@ -298,6 +309,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     hot: 'uncommon',
     because: 'It cooks beside the radiator.',
     needs: { fan: ['electric-module', 'electric-relay'] },
+    code: 'mostly',
     runsWithAc: true,
     cost: cost(2, 45),
     own: [
@@ -313,6 +325,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     what: 'The switch in the radiator, or the control, does not call for the fan.',
     hot: 'fairlyCommon',
     because: 'Blamed often, at fault sometimes.',
+    code: 'sometimes',
     runsWithAc: true,
     cost: cost(0.3, 30),
     own: [
@@ -415,6 +428,8 @@ export const AIR_FAULTS: readonly Fault[] = [
     effects: [
       yes('clutch-command', 'nearlyAlways', 'Command against speed.'),
       yes('cooling-code', 'often', 'The control sees it.'),
+      yes('fan-code', 'often', 'It is a fan circuit to the control.'),
+      yes('cold-at-speed', 'sometimes', 'Gripping always, it adds to the ram air.'),
       yes('fan-roars', 'even', 'Failed, most grip always.'),
       yes('hot-at-idle', 'sometimes', 'Or never.'),
     ],
@@ -435,6 +450,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     effects: [
       yes('fan-roars', 'nearlyAlways', 'It is heard.'),
       yes('fan-always', 'nearlyAlways', 'From the start.'),
+      yes('fan-code', 'sometimes', 'A fan that runs against its command is seen by some.'),
       yes('plateau-low', 'sometimes', 'Over-cooled at idle.'),
       yes('cooling-code', 'even', 'Fallback sets a code.'),
     ],

@@ -116,6 +116,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
       at('bath-early', { early: 'mostly', open: 'mostly' }, 'On the bench it stands open.'),
       yes('thermostat-missing', 'seldom', 'Some were thrown away.'),
       yes('heater-weak-idle', 'rarely', 'Idle gives little heat.'),
+      yes('cold-at-speed', 'mostly', 'The ram air cools what nothing holds back.'),
     ],
     causes: [brings('engine-cool', 'nearlyAlways', 'It never reaches its rating on the road.')],
     guards: [secondSource, shownOpen],
@@ -137,6 +138,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('plateau-low', 'even', 'It settles at its own rating.'),
       at('opening-late', { late: 'sometimes' }, 'A hotter one opens late.'),
       yes('recent-drain', 'often', 'It came with work.'),
+      yes('cold-at-speed', 'seldom', 'A cool one gives up heat at speed.'),
       yes('hot-at-load', 'seldom', 'A hotter one takes margin.'),
       yes('cooling-code', 'sometimes', 'The control misses its temperature.'),
     ],
@@ -341,6 +343,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
         'What closed the tubes is in the coolant.',
       ),
       yes('crunch-in-hoses', 'sometimes', 'Deposits are in the hoses too.'),
+      yes('inhibitor-spent', 'even', 'Worn-out coolant is what lets deposits grow.'),
       yes('lower-hose-flat', 'seldom', 'The pump sucks against it.'),
     ],
     guards: [
@@ -392,6 +395,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('heater-weak-idle', 'sometimes', 'Revving presses some through.'),
       at('coolant-dirt', { brown: 'even', sludge: 'seldom' }, 'What closed it is in the coolant.'),
       yes('slow-over-months', 'even', 'It grew slowly.'),
+      yes('inhibitor-spent', 'even', 'Worn-out coolant is what lets deposits grow.'),
     ],
     guards: [
       engineHotLevelFull,
@@ -548,8 +552,9 @@ export const FLOW_FAULTS: readonly Fault[] = [
       ...restricted,
       at('coolant-dirt', { brown: 'mostly', sludge: 'sometimes' }, 'Brown water, years of it.'),
       yes('mix-off', 'sometimes', 'Plain water was used, and may have been changed since.'),
-      yes('mix-water', 'seldom', 'Plain water, and nothing else, to this day.'),
+      yes('mix-water', 'rarely', 'Plain water, and nothing else, to this day.'),
       yes('crunch-in-hoses', 'even', 'Scale breaks off.'),
+      yes('inhibitor-spent', 'often', 'Nothing was left to keep it from growing.'),
     ],
     guards: [
       guard('deposits-seen', 'Deposits seen in what comes out', 'deposits-seen', 'hoses-crunch'),
@@ -573,6 +578,8 @@ export const FLOW_FAULTS: readonly Fault[] = [
       yes('slow-over-months', 'even', 'Gel builds slowly.'),
       yes('heater-drop', 'seldom', 'Gel closes the heater.'),
       at('coolant-dirt', { brown: 'even', sludge: 'sometimes' }, 'It falls out.'),
+      yes('coolant-other', 'mostly', 'That is what it is, where it was not the mix.'),
+      yes('inhibitor-spent', 'even', 'Kinds that do not go together use each other up.'),
     ],
     guards: [
       guard(

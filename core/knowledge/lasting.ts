@@ -25,7 +25,7 @@ export function withLasting(sign: Sign, faults: readonly Fault[]): Sign {
   if (sign.id !== CURED) return sign
   const lasting = faults.filter(isLasting).map(({ id }) => ({
     by: id,
-    atLeast: { yes: 'seldom' as const },
+    atLeast: { yes: 'rarely' as const },
     because: 'It is still there when the air is out.',
   }))
   return { ...sign, overrides: [...(sign.overrides ?? []), ...lasting] }

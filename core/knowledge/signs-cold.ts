@@ -94,8 +94,8 @@ export const INTERVIEW_SIGNS: readonly Sign[] = [
     'filled-above-mark',
     'Filled above the mark',
     INTERVIEW,
-    'rarely',
-    'Some keepers fill to the brim whatever happens.',
+    'almostNever',
+    'What falls back to one mark each time was too much, whatever else is wrong with it.',
   ),
   yesNo(
     'level-swings',
@@ -265,6 +265,41 @@ export const INTERVIEW_SIGNS: readonly Sign[] = [
     'rarely',
     'Codes are left over from work.',
   ),
+  yesNo(
+    'sensor-code',
+    'Trouble code of the coolant sensor',
+    INTERVIEW,
+    'almostNever',
+    'A plug pulled at work with the ignition on sets one.',
+  ),
+  yesNo(
+    'fan-code',
+    'Trouble code of the fan circuit',
+    INTERVIEW,
+    'almostNever',
+    'A fan plug pulled at work sets one.',
+  ),
+  yesNo(
+    'cold-at-speed',
+    'Cold at speed, warm again standing',
+    INTERVIEW,
+    'rarely',
+    'Long descents in frost cool a sound engine.',
+  ),
+  yesNo(
+    'fan-not-heard',
+    'Fan never heard to run',
+    INTERVIEW,
+    'sometimes',
+    'Few keepers listen, and on the road none is needed.',
+  ),
+  yesNo(
+    'boils-early',
+    'Boils below its boiling point under pressure',
+    INTERVIEW,
+    'rarely',
+    'A sensor away from the hottest place tells less than there is.',
+  ),
 ]
 
 export const LEVEL_SIGNS: readonly Sign[] = [
@@ -334,6 +369,27 @@ export const LEVEL_SIGNS: readonly Sign[] = [
     leak: { brown: 'seldom', sludge: 'almostNever' },
     leakBecause: 'Old coolant browns in any system.',
   },
+  yesNo(
+    'coolant-other',
+    'Coolant of another kind than this engine asks for',
+    'mix',
+    'seldom',
+    'Many shops fill one kind into everything.',
+  ),
+  yesNo(
+    'inhibitor-spent',
+    'Nothing left in the coolant that protects metal',
+    'mix',
+    'seldom',
+    'Coolant is forgotten in most vehicles.',
+  ),
+  yesNo(
+    'stray-voltage',
+    'Voltage in the coolant',
+    'mix',
+    'almostNever',
+    'Bad grounds put some there without having done harm yet.',
+  ),
   yesNo('gel', 'Gel or two colours: coolants mixed', LEVEL, 'never', 'It is the fault itself.'),
   yesNo(
     'mix-off',
@@ -346,7 +402,7 @@ export const LEVEL_SIGNS: readonly Sign[] = [
     'mix-water',
     'Hardly any antifreeze in it',
     LEVEL,
-    'almostNever',
+    'never',
     'Water alone is the wrong coolant, whoever poured it in.',
   ),
   yesNo(
@@ -447,6 +503,13 @@ export const PRESSURE_SIGNS: readonly Sign[] = [
     'pressure-hold',
     'rarely',
     'Old coolant shaken loose can drip.',
+  ),
+  yesNo(
+    'level-lower-after-hold',
+    'Level lower after the hold',
+    'pressure-hold',
+    'rarely',
+    'Hoses stretch, and not all of it comes back at once.',
   ),
   yesNo(
     'cylinder-wet',

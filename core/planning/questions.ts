@@ -9,14 +9,18 @@ export interface OpenQuestion {
   bits: number
 }
 
-/** The questions whose sign nothing spoke of yet, most telling first. Signs of this vehicle's model only. */
+/**
+ * The questions whose sign nothing spoke of yet, most telling first; of several that ask for one sign the first. Signs of
+ * this vehicle's model only.
+ */
 export function openQuestions(belief: Belief): OpenQuestion[] {
   const prediction = predictionOf(belief)
   const spoken = spokenSigns(belief)
+  const asked = new Set(spoken)
   return QUESTIONS.flatMap(({ id, sign }) => {
     const model = belief.model.signs.get(sign)
-    return model && !spoken.has(sign)
-      ? [{ question: id, bits: prediction.bits(prediction.weights, model) }]
-      : []
+    if (asked.has(sign)) return []
+    asked.add(sign)
+    return model ? [{ question: id, bits: prediction.bits(prediction.weights, model) }] : []
   }).sort((a, b) => b.bits - a.bits || (a.question < b.question ? -1 : 1))
 }

@@ -7,6 +7,7 @@ const HOLD = z.strictObject({
   minutes: z.number().default(15),
   tray: z.string().default('dry'),
   cylinders: z.string().optional(),
+  levelAfter: z.string().optional(),
   level: z.string().default('near-full'),
   engine: z.literal('hot').optional(),
   isolated: z.array(z.string()).optional(),
@@ -16,7 +17,7 @@ const HOLD = z.strictObject({
 
 /** A hold read once a minute: it falls by the law of a leak, after the hoses have given 1.5 kPa. */
 export const holdRow = row(HOLD, (t, hold) => {
-  const { fallKPaPerMinute, minutes, targetKPa, engine, isolated, cylinders } = hold
+  const { fallKPaPerMinute, minutes, targetKPa, engine, isolated, cylinders, levelAfter } = hold
   const coolant = celsius(engine ? 85 : 21)
   const run = t.record('pressure-hold.start', {
     target: kPa(targetKPa),
@@ -43,5 +44,6 @@ export const holdRow = row(HOLD, (t, hold) => {
     coolantAtEnd: coolant,
     tray: hold.tray,
     ...(cylinders ? { cylinders } : {}),
+    ...(levelAfter ? { levelAfter } : {}),
   })
 })

@@ -122,6 +122,9 @@ const TABLES = [
   'told',
   'inspection',
   'later',
+  'told-of-heat',
+  'told-of-loss',
+  'told-of-cold',
 ]
 
 /** Every third story is kept apart, in a folder of its own: the book is never tuned on those. */

@@ -12,6 +12,9 @@ export const coldSoak: CheckWords = {
     'resistance-right': 'The sensor’s resistance is right.',
     'resistance-doubtful': 'The sensor’s resistance lies just beside its range.',
     'resistance-off': 'The sensor’s resistance is not what it should be.',
+    'signal-right': 'The sensor’s signal is right.',
+    'signal-doubtful': 'The sensor’s signal lies just beside its range.',
+    'signal-off': 'The sensor’s signal is not what it should be.',
   },
   panel: {
     'cold-soak.beforeAnyStartAfterHours':
@@ -24,6 +27,10 @@ export const coldSoak: CheckWords = {
     'form.cold-soak.at': 'Sensor is at',
     'form.cold-soak.specifiedFromOhm': 'Maker’s table, from',
     'form.cold-soak.specifiedToOhm': 'Maker’s table, to',
+    'cold-soak.itsSignal': 'Its signal, plug in',
+    'form.cold-soak.measuredVolts': 'Signal measured',
+    'form.cold-soak.specifiedFromVolts': 'Maker’s table, from',
+    'form.cold-soak.specifiedToVolts': 'Maker’s table, to',
     'cold-soak.stoodFor': 'Stood for',
     'cold-soak.coolantScanTool': 'Coolant, scan tool',
     'cold-soak.airOutside': 'Air outside',
@@ -56,6 +63,11 @@ export const coldSoak: CheckWords = {
     'says.resistance.colder': 'By its resistance the sensor reads {off} too cold',
     'says.coldSoak':
       'Coolant sensor reads {way, select, at {the same as} above {{difference} above} other {{difference} below}} the air after {hours, plural, one {# hour} other {# hours}}',
+    'coldSoak.signalOff':
+      'The signal is wrong for {at}. Sensor, wire, ground or supply: pull the plug and measure the sensor’s resistance, then the supply at the plug.',
+    'says.signal.right': 'The sensor’s signal is what it should be',
+    'says.signal.colder': 'The sensor’s signal stands for a colder engine than there is',
+    'says.signal.warmer': 'The sensor’s signal stands for a warmer engine than there is',
     'says.wiring.steady': 'Reading steady while the wiring is moved',
     'says.wiring.jumps': 'Reading jumps when the wiring is moved',
   },

@@ -25,6 +25,8 @@ export const leakTrace: CheckWords = {
     'leak-trace.nothingStandsOut': 'nothing stands out',
     'leak-trace.inS': ': {taps} in {since} s',
     'leak-trace.tapAtEveryDrop': 'Tap at every drop{since}',
+    'leak-trace.notCounted':
+      '{drips, plural, one {# drip} other {# drips}}: tap at every drop to count it.',
     'leak-trace.aMinute': '{perMinute} a minute',
     'leak-trace.takeThisDripAway': 'Take this drip away',
     'leak-trace.theHighestWetPointSeen': 'The highest wet point seen from above',
@@ -48,7 +50,7 @@ export const leakTrace: CheckWords = {
     'leak-trace.tray-drawing.engine': 'engine',
     'leak-trace.tray-drawing.bulkhead': 'bulkhead',
     'leak-trace.tray-drawing.dripAMinuteArrowKeys':
-      'Drip {i}, {perMinute} a minute. Arrow keys move it',
+      'Drip {i}, {perMinute, plural, =-1 {not counted} other {# a minute}}. Arrow keys move it',
   },
   sentences: {
     'locate.place':

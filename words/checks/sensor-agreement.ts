@@ -33,6 +33,7 @@ export const sensorAgreement: CheckWords = {
       'Infrared on bare metal reads far too low: paint or tape a spot, hold close and square.',
     'dash.pass.flatBand': 'where in its flat band a needle in the middle really is',
     'says.dashOdd': 'Dash disagrees with scan and second source',
+    'says.reachesRating': 'The engine came to the rating of its thermostat',
     'says.dashFits': 'Dash fits scan and second source',
   },
 }

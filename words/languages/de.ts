@@ -376,6 +376,7 @@ const HOLD = {
   'pressure-hold.hold-entry.numericPad': 'Ziffern',
   'pressure-hold.hold-entry.atAnotherTime': 'Zu anderer Zeit',
   'pressure-hold.hold-entry.targetNeverReached': 'Druck nie erreicht',
+  'pressure-hold.hold-entry.pressedAgain': 'Wieder hochgedrückt',
   'pressure-hold.hold-entry.endTheHold': 'Druckprobe beenden',
   'pressure-hold.hold-readings.readingsLookCorrect':
     '{readings, plural, one {# Ablesung} other {# Ablesungen}}: ansehen, berichtigen',
@@ -394,6 +395,9 @@ const HOLD = {
   'pressure-hold.hold-ending.dry': 'Trocken',
   'pressure-hold.hold-ending.wet': 'Nass',
   'pressure-hold.hold-ending.notLooked': 'Nicht hingesehen',
+  'pressure-hold.hold-ending.levelPressureLetOff': 'Stand, der Druck abgelassen',
+  'pressure-hold.hold-ending.asBefore': 'Wie vorher',
+  'pressure-hold.hold-ending.lower': 'Tiefer',
   'pressure-hold.hold-ending.keepTheEnd': 'Ende sichern',
   'pressure-hold.hold-ending.goOnHolding': 'Weiter halten',
   'pressure-hold.hold-setup.gauge': 'Manometer',
@@ -554,6 +558,10 @@ const HOLD = {
   'says.targetNeverReached': 'Druck nie erreicht',
   'says.hiss': 'Zischen unter Druck gehört',
   'says.trayWet': 'Kühlmittel in der Wanne nach der Druckprobe',
+  'says.levelAfterHold.lower': 'Stand nach dem Halten tiefer',
+  'says.levelAfterHold.as-before': 'Stand nach dem Halten wie vorher',
+  'hold.pressedAgain':
+    'Unterwegs wieder hochgedrückt: beurteilt wird nur die längste Strecke zwischen zwei Malen.',
   'says.trayDry': 'Wanne trocken, obwohl der Druck fiel',
   'says.cylinderWet': 'Ein Zylinder ist nach der Druckprobe nass',
   'says.cylinderDry': 'Zylinder nach der Druckprobe trocken',

@@ -17,6 +17,8 @@ const { last, outcome, mayRecord, keep, takeBack, figures } = useCheck(
 )
 const { last: resistance } = useCheck(coldSoakCheck, 'cold-soak.resistance')
 const hasResistance = computed(() => resistance.value !== undefined)
+const { last: signal } = useCheck(coldSoakCheck, 'cold-soak.voltage')
+const hasSignal = computed(() => signal.value !== undefined)
 const preferences = usePreferences()
 const hours = ref<number | undefined>(last.value?.data.hoursStood)
 const coolant = ref<QuantityRecord | undefined>(last.value?.data.coolant)
@@ -179,6 +181,10 @@ async function save() {
     <details class="unfold" :open="hasResistance">
       <summary>{{ say('cold-soak.theSensorByItself') }}</summary>
       <RecordForm :check="coldSoakCheck" kind="cold-soak.resistance" />
+    </details>
+    <details class="unfold" :open="hasSignal">
+      <summary>{{ say('cold-soak.itsSignal') }}</summary>
+      <RecordForm :check="coldSoakCheck" kind="cold-soak.voltage" />
     </details>
   </div>
 </template>

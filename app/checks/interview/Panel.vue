@@ -2,6 +2,7 @@
 import {
   earlierWorkCheck,
   interviewCheck,
+  lossTold,
   ofKind,
   outcomesOf,
   patternOf,
@@ -12,6 +13,7 @@ import { worthAsking } from './worth-asking'
 import InterviewQuestions from './InterviewQuestions.vue'
 import LossField from './LossField.vue'
 import TopUps from './TopUps.vue'
+import TroubleCodes from './TroubleCodes.vue'
 
 const { say } = useWords()
 
@@ -35,12 +37,11 @@ const advice = computed(() => {
   const drive = open.answer.value?.ranked.assessment.drive
   return drive?.may === 'not' ? drive.why : undefined
 })
-const week = computed(
-  () =>
-    outcomesOf(open.answer.value?.ranked.assessment.outcomes ?? [], interviewCheck).findLast(
-      (o) => o.figures.litresPerWeek !== undefined,
-    )?.figures.litresPerWeek,
+const week = computed(() =>
+  lossTold(outcomesOf(open.answer.value?.ranked.assessment.outcomes ?? [], interviewCheck)),
 )
+const { last: drive } = useCheck(interviewCheck, 'interview.hot-drive')
+const hasDrive = computed(() => drive.value !== undefined)
 const pattern = computed(() => patternOf(complaint.value, given.value))
 const worth = computed(() =>
   worthAsking(open.answer.value?.ranked.questions ?? [], given.value, pattern.value),
@@ -173,6 +174,19 @@ async function keepHours() {
       <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
     </div>
 
+    <details class="unfold" :open="hasDrive">
+      <summary>{{ say('interview.howHotItGot') }}</summary>
+      <RecordForm
+        :check="interviewCheck"
+        kind="interview.hot-drive"
+        told
+        :shown="[
+          { path: 'boilsAtC', kind: 'temperature' },
+          { path: 'boilsOpenAtC', kind: 'temperature' },
+        ]"
+      />
+    </details>
+    <TroubleCodes />
     <p class="row">
       <span class="grow">{{ say('interview.renewedBefore') }}</span>
       <v-btn @click="open.goTo(earlierWorkCheck.id)">{{ say('interview.noteEarlierWork') }}</v-btn>

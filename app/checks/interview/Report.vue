@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type CheckOutcome, interviewCheck, keeperSaid, outcomesOf } from '#core'
+import { type CheckOutcome, interviewCheck, keeperSaid, lossTold, outcomesOf } from '#core'
 
 const { say } = useWords()
 
@@ -8,12 +8,10 @@ const props = defineProps<{ outcomes: readonly CheckOutcome[] }>()
 const { records } = useOpenCase()
 const preferences = usePreferences()
 const answers = computed(() => keeperSaid(records.value))
-const litresPerWeek = computed(
-  () =>
-    outcomesOf(props.outcomes, interviewCheck).findLast(
-      (o) => o.figures.litresPerWeek !== undefined,
-    )?.figures.litresPerWeek,
-)
+const own = computed(() => outcomesOf(props.outcomes, interviewCheck))
+const litresPerWeek = computed(() => lossTold(own.value))
+/** A hot drive, and trouble codes: findings of their own. */
+const findings = computed(() => own.value.filter(({ states }) => states.length > 0))
 </script>
 
 <template>
@@ -32,4 +30,5 @@ const litresPerWeek = computed(
       }}
     </p>
   </section>
+  <OutcomeSection v-for="one in findings" :key="one.source" :outcome="one" />
 </template>

@@ -88,7 +88,7 @@ const move = (i: number, to: { x: number; y: number }) =>
   change({ drips: draft.value.drips.map((d, j) => (i === j ? { ...d, ...to } : d)) })
 function add(place: { x: number; y: number }) {
   if (draft.value.drips.length >= 40) return
-  change({ drips: [...draft.value.drips, { ...place, perMinute: 0 }] })
+  change({ drips: [...draft.value.drips, place] })
   picked.value = draft.value.drips.length - 1
   taps.value = []
 }
@@ -144,7 +144,20 @@ const engine = computed(() =>
     ? { x: 0.34, y: 0.24, w: 0.32, h: 0.46 }
     : { x: 0.2, y: 0.26, w: 0.6, h: 0.3 },
 )
-const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMinute, 0))
+const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + (d.perMinute ?? 0), 0))
+/** How many drips, and how fast those that were counted fall. */
+const drips = computed(() => {
+  const { length } = draft.value.drips
+  if (length === 0) return say('leak-trace.noDripMarkedYet')
+  const { mLPerMinute } = analysis.value
+  if (mLPerMinute === undefined) return say('leak-trace.notCounted', { drips: length })
+  return say('leak-trace.dropsAMinuteAbout', {
+    drips: length,
+    drips2: length === 1 ? 'drip' : 'drips',
+    perMinute: perMinute.value.toFixed(0),
+    mLPerMinute: preferences.show('flow', mLPerMinute),
+  })
+})
 </script>
 
 <template>
@@ -189,16 +202,7 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
       <v-btn :disabled="!mayRecord" @click="add({ x: 0.5, y: 0.5 })">{{
         say('leak-trace.addADripInThe')
       }}</v-btn>
-      <span class="grow" role="status">{{
-        draft.drips.length === 0
-          ? say('leak-trace.noDripMarkedYet')
-          : say('leak-trace.dropsAMinuteAbout', {
-              drips: draft.drips.length,
-              drips2: draft.drips.length === 1 ? 'drip' : 'drips',
-              perMinute: perMinute.toFixed(0),
-              mLPerMinute: preferences.show('flow', analysis.mLPerMinute),
-            })
-      }}</span>
+      <span class="grow" role="status">{{ drips }}</span>
     </div>
     <section
       v-if="picked !== undefined && draft.drips[picked]"
@@ -221,7 +225,7 @@ const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + d.perMin
             since: taps.length > 0 ? say('leak-trace.inS', { taps: taps.length, since }) : '',
           })
         }}</v-btn>
-        <strong v-if="draft.drips[picked]!.perMinute > 0">{{
+        <strong v-if="draft.drips[picked]!.perMinute">{{
           say('leak-trace.aMinute', { perMinute: draft.drips[picked]!.perMinute })
         }}</strong>
         <button type="button" class="plain-button" :disabled="!mayRecord" @click="drop(picked)">

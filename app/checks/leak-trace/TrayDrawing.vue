@@ -127,7 +127,10 @@ function nudge(event: KeyboardEvent, i: number) {
       role="button"
       tabindex="0"
       :aria-label="
-        say('leak-trace.tray-drawing.dripAMinuteArrowKeys', { i: i + 1, perMinute: d.perMinute })
+        say('leak-trace.tray-drawing.dripAMinuteArrowKeys', {
+          i: i + 1,
+          perMinute: d.perMinute ?? -1,
+        })
       "
       :data-drip="i"
       @pointerdown.stop="down($event, i)"

@@ -11,6 +11,8 @@ import {
   type Wear,
 } from '#core'
 
+import TraceOfPart from './TraceOfPart.vue'
+
 const { inSentence, say, partName } = useWords()
 
 /** Part by part, in regions as one walks round: what is wet, what is worn, a photograph; what was not looked at stays open. */
@@ -81,6 +83,7 @@ const keep = (part: Part, change: Partial<PartLook>) => {
       part,
       seen: old?.data.seen ?? 'dry',
       ...(old?.data.wear ? { wear: old.data.wear } : {}),
+      ...(old && change.seen === undefined && { trace: old.data.trace, smell: old.data.smell }),
       ...change,
       pressed: now,
     },
@@ -156,6 +159,13 @@ const capWrong = computed(() =>
         :options="OPTIONS"
         :model-value="current?.seen"
         @update:model-value="keep(chosen, { seen: $event })"
+      />
+      <TraceOfPart
+        v-if="current && (current.seen === 'stained' || current.seen === 'wet')"
+        :key="`t-${chosen}`"
+        :look="current"
+        :disabled="!open.mayRecord.value"
+        @keep="keep(chosen, $event)"
       />
       <div
         v-if="WEARS[chosen]"

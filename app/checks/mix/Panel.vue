@@ -1,15 +1,26 @@
 <script setup lang="ts">
-import { knownValue, mixCheck, mixPlan, type MixTest, type QuantityRecord } from '#core'
+import {
+  knownValue,
+  type MixAnalysis,
+  mixCheck,
+  mixPlan,
+  type MixTest,
+  type QuantityRecord,
+} from '#core'
 
 const { say } = useWords()
 
-const { open, last, outcome, mayRecord, keep, takeBack, figures } = useCheck(mixCheck, 'mix.test')
+const { open, last, outcome, mayRecord, keep, takeBack } = useCheck(mixCheck, 'mix.test')
+const figures = computed(() => outcome.value?.figures as MixAnalysis | undefined)
 const preferences = usePreferences()
 const instrument = ref<MixTest['instrument']>('refractometer')
 const by = ref<'fraction' | 'freeze'>('fraction')
 const percent = ref<number>()
 const freezePoint = ref<QuantityRecord>()
 const wantedPercent = ref<number | undefined>(50)
+const concentratePercent = ref<number | undefined>()
+const { last: condition } = useCheck(mixCheck, 'mix.condition')
+const hasCondition = computed(() => condition.value !== undefined)
 const problem = ref('')
 const capacity = computed(() => knownValue(open.input.value?.vehicle.profile.capacityLitres))
 const drained = ref<number>()
@@ -18,7 +29,13 @@ const plan = computed(() => {
   if (!f || capacity.value === undefined) return undefined
   const litres = Math.min(capacity.value, drained.value ?? f.plan!.drainedLitres)
   return {
-    ...mixPlan(capacity.value, f.volumeFraction, f.wantedFraction, litres),
+    ...mixPlan(
+      capacity.value,
+      f.volumeFraction,
+      f.wantedFraction,
+      litres,
+      last.value?.data.concentrateFraction,
+    ),
     drainedLitres: litres,
   }
 })
@@ -38,6 +55,9 @@ async function save() {
         ? { volumeFraction: percent.value! / 100 }
         : { freezePoint: freezePoint.value! }),
       wantedFraction: (wantedPercent.value ?? 50) / 100,
+      ...(concentratePercent.value !== undefined && {
+        concentrateFraction: concentratePercent.value / 100,
+      }),
     },
     last.value?.id,
   )
@@ -152,6 +172,14 @@ async function save() {
         :max="60"
         :hint="say('mix.fromTheMakersFiguresHalf')"
       />
+      <NumberField
+        v-model="concentratePercent"
+        :label="say('mix.concentrateHolds')"
+        unit="%"
+        :min="20"
+        :max="100"
+        :hint="say('mix.concentrateHint')"
+      />
     </div>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
@@ -162,6 +190,11 @@ async function save() {
         say('mix.takeItBack')
       }}</v-btn>
     </div>
+    <details class="unfold" :open="hasCondition">
+      <summary>{{ say('mix.whatCoolantItIs') }}</summary>
+      <p class="small">{{ say('mix.howToMeasureVoltage') }}</p>
+      <RecordForm :check="mixCheck" kind="mix.condition" />
+    </details>
   </div>
 </template>
 

@@ -14,6 +14,9 @@ const shop = useShop()
 const coolantAtEnd = ref<QuantityRecord | undefined>(props.old?.data.coolantAtEnd)
 const tray = ref<HoldEnd['tray'] | undefined>(props.old?.data.tray)
 const cylinders = ref<NonNullable<HoldEnd['cylinders']>>(props.old?.data.cylinders ?? 'not-known')
+const levelAfter = ref<NonNullable<HoldEnd['levelAfter']>>(
+  props.old?.data.levelAfter ?? 'not-known',
+)
 const thermometer = ref<Instrument>()
 const problem = ref('')
 async function keep() {
@@ -28,6 +31,7 @@ async function keep() {
       coolantAtEnd: coolantAtEnd.value,
       tray: tray.value,
       cylinders: cylinders.value,
+      levelAfter: levelAfter.value,
     },
     props.old ? { supersedes: props.old.id, corrects: true } : {},
   )
@@ -63,6 +67,15 @@ async function keep() {
         :options="[
           { value: 'dry', text: say('pressure-hold.hold-ending.dry') },
           { value: 'wet', text: say('pressure-hold.hold-ending.oneIsWet') },
+          { value: 'not-known', text: say('pressure-hold.hold-ending.notLooked') },
+        ]"
+      />
+      <ChoiceRow
+        v-model="levelAfter"
+        :label="say('pressure-hold.hold-ending.levelPressureLetOff')"
+        :options="[
+          { value: 'as-before', text: say('pressure-hold.hold-ending.asBefore') },
+          { value: 'lower', text: say('pressure-hold.hold-ending.lower') },
           { value: 'not-known', text: say('pressure-hold.hold-ending.notLooked') },
         ]"
       />

@@ -114,7 +114,7 @@ function correct(record: HoldReadingRecord) {
   atShown.value = true
   problem.value = ''
 }
-const remark = (kind: 'hiss-heard' | 'target-not-reached') =>
+const remark = (kind: 'hiss-heard' | 'target-not-reached' | 'pressed-again') =>
   shop.addRecord(open.id, 'pressure-hold.remark', {
     run: hold.start.value!.id,
     elapsedSeconds: hold.elapsed.value,
@@ -196,6 +196,14 @@ defineExpose({ correct })
         @click="remark('target-not-reached')"
       >
         {{ say('pressure-hold.hold-entry.targetNeverReached') }}
+      </button>
+      <button
+        v-if="hold.running.value && hold.readings.value.length > 0"
+        type="button"
+        class="plain-button"
+        @click="remark('pressed-again')"
+      >
+        {{ say('pressure-hold.hold-entry.pressedAgain') }}
       </button>
       <button v-if="hold.running.value" type="button" class="plain-button" @click="emit('end')">
         {{ say('pressure-hold.hold-entry.endTheHold') }}

@@ -89,6 +89,14 @@ function takeList() {
       :whole="entry.whole"
       :disabled="disabled"
     />
+    <TextEntry
+      v-else-if="entry.as === 'text'"
+      :model-value="word"
+      :label="label"
+      :most="entry.most"
+      :disabled="disabled"
+      @update:model-value="model = $event"
+    />
     <ChoiceRow
       v-else-if="entry.as === 'choice'"
       :label="label"

@@ -26,6 +26,8 @@ const props = defineProps<{
   each?: string
   /** whether a field is asked by what was entered so far; all are, unless this says otherwise */
   asked?: Asked
+  /** as somebody tells it: none of the shop's instruments was in it */
+  told?: boolean
   /** figures that are told beside the verdict, named by `figure.` and their path */
   shown?: readonly Figure[]
 }>()
@@ -45,9 +47,12 @@ const {
   save,
   takeBack,
 } = useRecordForm(props.check, props.kind, props)
-const told = (props.shown ?? []).map((one) => ({ ...one, label: labelOf(`figure.${one.path}`) }))
+const figuresShown = (props.shown ?? []).map((one) => ({
+  ...one,
+  label: labelOf(`figure.${one.path}`),
+}))
 const enteredAs = (...kinds: string[]) => fields.filter(({ entry }) => kinds.includes(entry.as))
-const figures = enteredAs('quantity', 'number')
+const figures = enteredAs('text', 'quantity', 'number')
 const lists = enteredAs('numbers', 'grid', 'rows')
 /** what it is of comes first: all else is asked of that */
 const subject = fields.filter(({ path }) => path === props.each)
@@ -58,11 +63,13 @@ const answers = computed(() =>
 )
 
 const kinds = new Set(fields.map(({ entry }) => (entry.as === 'quantity' ? entry.kind : '')))
-const instrumentKinds: Instrument['kind'][] = kinds.has('pressure')
-  ? ['pressure-tester', 'cap-adapter']
-  : kinds.has('temperature')
-    ? ['thermometer', 'infrared', 'scan-tool']
-    : []
+const instrumentKinds: Instrument['kind'][] = props.told
+  ? []
+  : kinds.has('pressure')
+    ? ['pressure-tester', 'cap-adapter']
+    : kinds.has('temperature')
+      ? ['thermometer', 'infrared', 'scan-tool']
+      : []
 const instrument = ref<Instrument>()
 const rowsOf = (path: string) => (values.value[path] ?? []) as Record<string, unknown>[]
 
@@ -76,7 +83,12 @@ async function keepIt() {
   <div class="stack" :data-kept="isUntouched ? '' : undefined">
     <Cautions v-if="check.cautions?.length" :ids="check.cautions" />
     <div ref="verdict">
-      <CheckResult v-if="!anew" :outcome="outcome" :shown="told" :nothing="say('form.noVerdict')" />
+      <CheckResult
+        v-if="!anew"
+        :outcome="outcome"
+        :shown="figuresShown"
+        :nothing="say('form.noVerdict')"
+      />
     </div>
     <slot />
     <div :key="turn" class="stack">

@@ -14,11 +14,15 @@ export interface FormField {
 type Entry =
   | { as: 'quantity'; kind: QuantityKind; limits: { min: number; max: number } }
   | { as: 'number'; unit: string | undefined; min: number; max: number; whole: boolean }
+  | { as: 'text'; most: number }
   | { as: 'choice'; options: readonly string[] }
   | { as: 'flag' }
   | { as: 'numbers' }
   | { as: 'grid' }
   | { as: 'rows'; columns: readonly FormField[] }
+
+/** Characters of a text that says no bound of its own. */
+const MOST_TEXT = 60
 
 /** What is filled in, by path. */
 export type FormValues = Readonly<Record<string, unknown>>
@@ -78,6 +82,7 @@ function entryOf(schema: z.ZodType, meta: z.core.GlobalMeta): Entry | undefined 
     const whole = schema.format === 'safeint'
     return { as: 'number', unit: meta.unit, ...boundsOf(schema), whole }
   }
+  if (schema instanceof z.ZodString) return { as: 'text', most: schema.maxLength ?? MOST_TEXT }
   if (schema instanceof z.ZodEnum) return { as: 'choice', options: choicesOf(schema) }
   if (schema instanceof z.ZodBoolean) return { as: 'flag' }
   if (!(schema instanceof z.ZodArray)) return undefined

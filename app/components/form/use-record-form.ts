@@ -118,7 +118,8 @@ export function useRecordForm(
     const what = field ? labelOf(field.path) : ''
     if (issue.code === 'too_small' && field?.entry.as === 'rows')
       return say('form.missing', { what })
-    const why = issue.code === 'custom' ? issue.message : say('form.lookAgain')
+    const isSaid = issue.code === 'custom' || issue.code === 'invalid_format'
+    const why = isSaid ? issue.message : say('form.lookAgain')
     return say('form.notPossible', { what, why })
   }
 

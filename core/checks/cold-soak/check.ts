@@ -1,13 +1,19 @@
 import { message } from '../../quantity/message'
+import { correctedValue } from '../../quantity/record'
 import { defineCheck, these } from '../define-check'
 import { analyseColdSoak } from './analysis'
 import { coldSoakSigns } from './signs'
-import { coldSoak, sensorResistance } from './record'
+import { coldSoak, sensorResistance, sensorVoltage } from './record'
 import { analyseResistance, resistanceSigns } from './resistance'
+import { analyseVoltage, voltageSigns } from './voltage'
 
 export const coldSoakCheck = defineCheck({
   id: 'cold-soak',
-  records: { 'cold-soak.test': coldSoak, 'cold-soak.resistance': sensorResistance },
+  records: {
+    'cold-soak.test': coldSoak,
+    'cold-soak.resistance': sensorResistance,
+    'cold-soak.voltage': sensorVoltage,
+  },
   phase: 'cold',
   minutes: 4,
   sides: ['reading'],
@@ -36,6 +42,23 @@ export const coldSoakCheck = defineCheck({
         facts: figures.state === 'resistance-off' ? ['sensor-resistance-off'] : [],
         signs: resistanceSigns(source, figures),
         notes: figures.state === 'resistance-right' ? [message('coldSoak.lookAtTheWiring')] : [],
+        heatMatters: false,
+      }
+    },
+    'cold-soak.voltage': (record, _, { source }) => {
+      const figures = analyseVoltage(record)
+      return {
+        figures,
+        states: [figures.state],
+        signs: voltageSigns(source, figures),
+        notes:
+          figures.state === 'signal-off'
+            ? [
+                message('coldSoak.signalOff', {
+                  at: { kind: 'temperature', coreValue: correctedValue(record.at) },
+                }),
+              ]
+            : [],
         heatMatters: false,
       }
     },

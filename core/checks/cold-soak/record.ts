@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { ambientC, coolantC, temperature } from '../quantities'
+import { ambientC, coolantC, temperature, volts } from '../quantities'
 import { called, given, measured } from '../../quantity/field'
 
 /** Sensors compared after the engine has stood for hours, before any start. */
@@ -38,4 +38,19 @@ export const sensorResistance = z
     path: ['specifiedToOhm'],
     message: 'the end of the range is below its beginning',
   })
+const givenVolts = (label: string) => given(z.number().min(0).max(60), { label, unit: 'V' })
+
+/** The sensor's signal, its plug in: what the control sees at a known temperature beside what its maker gives there. */
+export const sensorVoltage = z
+  .strictObject({
+    measuredVolts: called(volts, 'signal measured'),
+    at: called(temperature, 'temperature of the sensor'),
+    specifiedFromVolts: givenVolts('specified from'),
+    specifiedToVolts: givenVolts('specified to'),
+  })
+  .refine((data) => data.specifiedFromVolts <= data.specifiedToVolts, {
+    path: ['specifiedToVolts'],
+    message: 'the end of the range is below its beginning',
+  })
+export type SensorVoltage = z.infer<typeof sensorVoltage>
 export type SensorResistance = z.infer<typeof sensorResistance>

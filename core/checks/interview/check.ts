@@ -11,8 +11,25 @@ import {
   reportedLossPerWeek,
   stopDrivingAdvice,
 } from './analysis'
+import { analyseHotDrive, hotDriveSigns, notesOnHotDrive } from './hot-drive'
 import { QUESTIONS } from './questions'
-import { interviewAnswer, reportedLoss, topUps, usage } from './record'
+import {
+  hotDrive,
+  interviewAnswer,
+  reportedLoss,
+  topUps,
+  troubleCode,
+  usage,
+  type InterviewAnswer,
+} from './record'
+import { lossTold } from './said'
+import { codeSigns, familyOf, saysMoreThanACode } from './trouble-codes'
+
+/** "A code is set" adds nothing where the code itself stands. */
+const isSaidByACode = ({ question, answer }: InterviewAnswer, codes: readonly { code: string }[]) =>
+  question === 'cooling-code' &&
+  answer === 'yes' &&
+  codes.some(({ code }) => saysMoreThanACode(code))
 
 export const interviewCheck = defineCheck({
   id: 'interview',
@@ -22,6 +39,8 @@ export const interviewCheck = defineCheck({
     'interview.usage': usage,
     'interview.top-ups': topUps,
     'interview.words': z.strictObject({ text: writtenText(2000).min(1) }),
+    'interview.hot-drive': hotDrive,
+    'interview.code': troubleCode,
   },
   phase: 'any',
   minutes: 6,
@@ -30,11 +49,30 @@ export const interviewCheck = defineCheck({
   usualFor: ['coolant-loss', 'overheats', 'no-heat'],
   openEnded: true,
   asksKeeper: true,
-  signs: ({ complaint }) => QUESTIONS.filter((q) => q.for.includes(complaint)).map((q) => q.sign),
+  signs: ({ complaint }) => [
+    ...new Set(QUESTIONS.filter((q) => q.for.includes(complaint)).map((q) => q.sign)),
+  ],
+  readsBeside: ['loss-size', 'sensor-code', 'fan-code', 'boils-early'],
   shows: ['no-recent-drain', 'sealant-seen'],
   judge: {
-    'interview.answer': (answer, _, { source }) => ({
-      signs: interviewSigns([{ ...answer, id: source }]),
+    'interview.answer': (answer, _, { source, all }) => ({
+      signs: isSaidByACode(answer, dataOf(all, 'interview.code'))
+        ? []
+        : interviewSigns([{ ...answer, id: source }]),
+    }),
+    'interview.hot-drive': (drive, context, { source }) => {
+      const figures = analyseHotDrive(drive, context)
+      return {
+        figures,
+        states: [figures.state],
+        signs: hotDriveSigns(source, drive, figures),
+        notes: notesOnHotDrive(drive, figures),
+      }
+    },
+    'interview.code': (code, _, { source }) => ({
+      states: [familyOf(code.code)],
+      signs: codeSigns(source, code),
+      notes: [message(`note.code.${familyOf(code.code)}`, { code: code.code })],
     }),
     'interview.loss': (loss, _, { source, all }) => {
       const isNewest = dataOf(all, 'interview.loss').at(-1) === loss
@@ -64,8 +102,7 @@ export const interviewCheck = defineCheck({
     const { hours, assumed } = pressurisedHours(dataOf(entries, 'interview.usage').at(-1))
     return {
       pressurised: { hoursPerWeek: hours, assumed },
-      reportedLossLitresPerWeek: outcomes.findLast((o) => o.figures.litresPerWeek !== undefined)
-        ?.figures.litresPerWeek,
+      reportedLossLitresPerWeek: lossTold(outcomes),
     }
   },
   advises: (entries) =>

@@ -1,31 +1,4 @@
-import type { Complaint } from '../../vehicle/complaint'
-
-export interface Question {
-  id: string
-  /** words the technician reads aloud */
-  asks: string
-  /** the sign it speaks to */
-  sign: string
-  /** complaints it is asked for first */
-  for: readonly Complaint[]
-  /** chance that the keeper says yes, when it is so and when it is not */
-  rates: { whenPresent: number; whenAbsent: number }
-}
-
-const q = (
-  id: string,
-  asks: string,
-  sign: string,
-  complaints: readonly Complaint[],
-  whenPresent = 0.8,
-  whenAbsent = 0.08,
-): Question => ({ id, asks, sign, for: complaints, rates: { whenPresent, whenAbsent } })
-
-const LOSS: Complaint[] = ['coolant-loss']
-const HOT: Complaint[] = ['overheats']
-const COLD: Complaint[] = ['no-heat']
-/** Asked too of a vehicle about which nobody complains. */
-const LOOK: Complaint[] = ['inspection']
+import { COLD, HOT, LOOK, LOSS, q, type Question } from './question'
 
 /** The keeper's questions. Every answer may be yes, no, or not known; "not known" moves nothing. */
 export const QUESTIONS: readonly Question[] = [
@@ -61,13 +34,15 @@ export const QUESTIONS: readonly Question[] = [
     0.75,
     0.06,
   ),
+  q('carpet-wet', 'Is the carpet wet in a foot well?', 'carpet-wet', LOSS, 0.75, 0.06),
+  q('smells-inside', 'Does it smell sweet inside?', 'carpet-wet', LOSS, 0.7, 0.04),
   q(
-    'carpet-wet',
-    'Wet carpet, sweet smell inside, or a screen that fogs?',
+    'screen-fogs',
+    'Does the screen fog up inside, with a greasy film?',
     'carpet-wet',
     LOSS,
-    0.75,
-    0.04,
+    0.6,
+    0.06,
   ),
   q(
     'pushed-out-hot',
@@ -127,6 +102,22 @@ export const QUESTIONS: readonly Question[] = [
     COLD,
     0.85,
     0.06,
+  ),
+  q(
+    'cold-at-speed',
+    'Does it run cold at speed and warm up again standing?',
+    'cold-at-speed',
+    COLD,
+    0.8,
+    0.06,
+  ),
+  q(
+    'fan-not-heard',
+    'Has nobody heard the electric fan run, not even standing hot?',
+    'fan-not-heard',
+    HOT,
+    0.8,
+    0.15,
   ),
   q(
     'ac-weak-idle',

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { quantityOf } from '../../quantity/record'
+import { ambientC } from '../quantities'
 import { QUESTION_IDS } from './questions'
-import { given, measured } from '../../quantity/field'
+import { called, given, measured } from '../../quantity/field'
 
 /** A keeper's estimate of what is topped up is right within a factor of about 1.6. */
 const KEEPERS_ESTIMATE = { share: 0.5, least: 0 }
@@ -62,6 +63,66 @@ export const usage = z.strictObject({
   }).optional(),
 })
 
+const told = z.enum(['yes', 'no', 'not-known'])
+
+/** How hot it got, as the keeper tells it: no log, and words where there was no figure. */
+export const hotDrive = z.strictObject({
+  needle: z.enum(['where-it-stands', 'above-usual', 'in-the-red', 'not-known']),
+  /** the hottest that the dash or a scan tool showed */
+  hottest: quantityOf('temperature', { min: 0, max: 200 }).optional(),
+  /** driven so hot */
+  minutes: called(
+    measured(z.number().min(0).max(600), { unit: 'min', usualError: { share: 0.5, least: 1 } }),
+    'driven so hot',
+  ).optional(),
+  outside: ambientC.optional(),
+  boiled: told,
+  /** where it boiled; the shop's own elevation when absent */
+  elevationMetres: called(
+    given(z.number().min(-400).max(6000), { unit: 'm' }),
+    'boiled at',
+  ).optional(),
+  /** the heater on full brought it down */
+  heaterHelps: told,
+  /** the air conditioning off brought it down */
+  airConditioningOffHelps: told,
+  gearbox: z.enum(['as-before', 'slips-or-smells', 'not-known']),
+  /** tank, necks and plastic fittings after the heat */
+  plastic: z.enum(['sound', 'soft-or-brittle', 'not-known']),
+  /** the engine when it was started again */
+  engineAfter: z.enum(['as-before', 'rough', 'white-exhaust', 'not-known']),
+})
+
+/** A trouble code as a scan tool shows it, by the numbering of SAE J2012. */
+export const troubleCode = z.strictObject({
+  code: z
+    .string()
+    .trim()
+    .toUpperCase()
+    .max(5)
+    .regex(/^[PCBU][0-3][0-9A-F]{3}$/, 'a code is a letter and four digits, as in P0128')
+    // One of each kind that is told apart, for whoever reads or tries the format.
+    .meta({
+      examples: [
+        'P0117',
+        'P0128',
+        'P0217',
+        'P0218',
+        'P0301',
+        'P0480',
+        'P0598',
+        'P2181',
+        'P2560',
+        'P2600',
+        'P1234',
+        'C0035',
+      ],
+    }),
+  status: z.enum(['set', 'pending', 'stored', 'not-known']),
+})
+
+export type HotDrive = z.infer<typeof hotDrive>
+export type TroubleCode = z.infer<typeof troubleCode>
 export type InterviewAnswer = z.infer<typeof interviewAnswer>
 export type ReportedLoss = z.infer<typeof reportedLoss>
 export type TopUps = z.infer<typeof topUps>

@@ -2,6 +2,15 @@ import type { Entry } from '../context'
 import { QUESTIONS } from './questions'
 import type { InterviewAnswer } from './record'
 
+/**
+ * The newest loss, litres a week, that what the keeper told or wrote down comes to.
+ * @example lossTold([{ figures: { litresPerWeek: 2 } }, { figures: {} }]) // 2
+ */
+export const lossTold = (outcomes: readonly { figures: object }[]): number | undefined =>
+  outcomes
+    .flatMap(({ figures }) => (figures as { litresPerWeek?: number }).litresPerWeek ?? [])
+    .at(-1)
+
 /** What the keeper said to one question. */
 export interface Said {
   id: string

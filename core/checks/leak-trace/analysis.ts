@@ -9,7 +9,8 @@ export interface Candidate {
 }
 
 export interface TraceAnalysis {
-  mLPerMinute: number
+  /** of the drips that were counted; absent where none was */
+  mLPerMinute?: number
   candidates: Candidate[]
   /** the three likeliest places of each drip, in the order of the drips */
   byDrip: Candidate[][]
@@ -17,6 +18,8 @@ export interface TraceAnalysis {
   found: string[]
 }
 
+/** A drip that was not counted, or just stands there, counts as one drop in two minutes beside the others. */
+const LEAST_PER_MINUTE = 0.5
 /** A drop of coolant is about a twentieth of a millilitre. */
 const DROP_ML = 0.05
 const HEIGHT_ERROR = 0.12
@@ -98,15 +101,14 @@ export function analyseTrace(
       ),
     ),
   )
-  const rate = trace.drips.reduce((sum, d) => sum + Math.max(0.5, d.perMinute), 0)
+  const rateOf = ({ perMinute = 0 }: LeakTrace['drips'][number]) =>
+    Math.max(LEAST_PER_MINUTE, perMinute)
+  const rate = trace.drips.reduce((sum, drip) => sum + rateOf(drip), 0)
   const whole =
     byDrip.length === 0
       ? shared(base)
       : LEAK_PLACES.map((_, i) =>
-          byDrip.reduce(
-            (sum, list, d) => sum + (list[i]! * Math.max(0.5, trace.drips[d]!.perMinute)) / rate,
-            0,
-          ),
+          byDrip.reduce((sum, list, d) => sum + (list[i]! * rateOf(trace.drips[d]!)) / rate, 0),
         )
   const listed = (shares: readonly number[]) =>
     LEAK_PLACES.map((p, i) => ({
@@ -114,8 +116,9 @@ export function analyseTrace(
       share: shares[i]!,
       found: found.includes(p.id),
     })).sort((a, b) => b.share - a.share)
+  const counted = trace.drips.flatMap(({ perMinute }) => perMinute ?? [])
   return {
-    mLPerMinute: trace.drips.reduce((sum, d) => sum + d.perMinute * DROP_ML, 0),
+    ...(counted.length > 0 && { mLPerMinute: DROP_ML * counted.reduce((a, b) => a + b, 0) }),
     candidates: listed(whole),
     byDrip: byDrip.map((shares) => listed(shares).slice(0, 3)),
     found,

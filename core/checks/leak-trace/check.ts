@@ -32,16 +32,15 @@ export const leakTraceCheck = defineCheck({
     'leak-trace.trace': (trace, { profile }, { source }) => {
       const orientation = trace.orientation ?? knownValue(profile.engineOrientation)
       const figures = analyseTrace(trace, orientation ? { orientation } : {})
+      const { mLPerMinute } = figures
       const dry = trace.places.filter((p) => p.seen === 'dry').map((p) => `dry-place:${p.place}`)
       const parts = figures.found.map(
         (id) => `found-at:${LEAK_PLACES.find((p) => p.id === id)!.part}`,
       )
       return {
         figures,
-        ...(trace.drips.length > 0 && {
-          intervals: {
-            mLPerMinute: intervalAround(figures.mLPerMinute, DROP_ERROR * figures.mLPerMinute),
-          },
+        ...(mLPerMinute !== undefined && {
+          intervals: { mLPerMinute: intervalAround(mLPerMinute, DROP_ERROR * mLPerMinute) },
         }),
         states: [figures.found.length > 0 ? 'source-found' : 'not-found'],
         facts: [

@@ -27,6 +27,16 @@ describe('leak trace', () => {
     expect(candidates.reduce((s, c) => s + c.share, 0)).toBeCloseTo(1, 9)
     expect(mLPerMinute).toBeCloseTo(1, 9)
   })
+  it('a drip that nobody counted has a place and no rate', () => {
+    const drip = { x: 0.5, y: 0.5 }
+    const only = (drips: object[]) => trace([], { drips })
+    expect(figures<TraceAnalysis>(only([drip])).mLPerMinute).toBeUndefined()
+    expect(only([drip]).intervals).toEqual({})
+    expect(figures<TraceAnalysis>(only([drip])).byDrip).toHaveLength(1)
+    // Beside one that was counted it adds its place, and nothing to the rate.
+    const counted = { x: 0.2, y: 0.4, perMinute: 20 }
+    expect(figures<TraceAnalysis>(only([drip, counted])).mLPerMinute).toBeCloseTo(1, 9)
+  })
   it('air flow widens what is possible, and a wet place speaks far less than one seen issuing', () => {
     const lower = (airFlow: boolean) =>
       figures<TraceAnalysis>(trace([['thermostat-flange', 'wet']], { airFlow })).candidates.find(

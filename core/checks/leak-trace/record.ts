@@ -9,11 +9,12 @@ export const leakTrace = z.strictObject({
       z.strictObject({
         x: given(z.number().min(0).max(1), { unit: 'share of the tray' }),
         y: given(z.number().min(0).max(1), { unit: 'share of the tray' }),
+        /** absent: not counted */
         perMinute: measured(z.number().min(0).max(600), {
           label: 'a minute',
           unit: 'drops/min',
           usualError: { share: 0.1, least: 1 },
-        }),
+        }).optional(),
       }),
     )
     .max(40),

@@ -38,6 +38,26 @@ describe('a part looked at', () => {
     expect(dry(true)).toBeLessThan(dry(false))
     expect(dry(false)).toBeLessThan(probability([], 'upper-hose-leak'))
   })
+  it('a stain is worth what it is made of: crust and a sweet smell more, oil and clear water hardly anything', () => {
+    const with_ = (more: Partial<PartLook>) =>
+      probability(
+        lookSigns('x', { part: 'pump', seen: 'stained', pressed: false, ...more }),
+        'pump-seal-leak',
+      )
+    const bare = with_({})
+    expect(with_({ trace: 'crust' })).toBeGreaterThan(bare)
+    expect(with_({ smell: 'sweet' })).toBeGreaterThan(bare)
+    expect(with_({ trace: 'rust' })).toBeGreaterThan(bare)
+    expect(with_({ smell: 'none' })).toBeLessThan(bare)
+    for (const trace of ['oil', 'water'] as const) {
+      expect(with_({ trace })).toBeLessThan(bare)
+      expect(with_({ trace, smell: 'sweet' })).toBeGreaterThan(bare)
+    }
+  })
+  it('what is seen issuing is coolant, whatever stands beside it', () => {
+    const look = { part: 'pump', seen: 'issuing', pressed: true } as const
+    expect(lookSigns('x', { ...look, trace: 'oil' })).toEqual(lookSigns('x', look))
+  })
   it('a wet part raises what hangs above it too: the wet part may be wetted from above', () => {
     expect(DRIPS_ONTO['thermostat']).toContain('pump')
     expect(

@@ -22,6 +22,9 @@ export const partLook = z.strictObject({
   part,
   seen: z.enum(['dry', 'stained', 'wet', 'dried-and-wet-again', 'issuing']),
   pressed: z.boolean(),
+  /** what stands at a stained or wet part: dried coolant, rust, oil, clear water */
+  trace: called(z.enum(['crust', 'rust', 'oil', 'water']), 'what stands there').optional(),
+  smell: z.enum(['sweet', 'none']).optional(),
   /** condition apart from wet; absent: not looked for */
   wear: z.array(wear).max(8).optional(),
 })

@@ -11,13 +11,14 @@ import type { PartLook, Wear } from './record'
  */
 export function lookSigns(source: string, look: PartLook): SignReading[] {
   if (look.part === 'fan') return []
-  const likelihood = {
+  const wetness = {
     dry: { dry: 0.86, stained: 0.2, wet: 0.1 },
     stained: { dry: 0.1, stained: 0.68, wet: 0.15 },
     wet: { dry: 0.04, stained: 0.12, wet: 0.75 },
     'dried-and-wet-again': { dry: 0.01, stained: 0.05, wet: 0.9 },
     issuing: { dry: 0.005, stained: 0.03, wet: 0.95 },
   }[look.seen]
+  const likelihood = isOfCoolant(wetness, look)
   const says = message(`says.look.${look.seen}`, { part: look.part })
   const conditions = look.pressed ? 'looked at under pressure' : 'looked at without pressure'
   const out: SignReading[] = [
@@ -39,6 +40,23 @@ export function lookSigns(source: string, look: PartLook): SignReading[] {
     out.push(binaryReading(part, sign, false, { whenPresent: 0.75, whenAbsent: 0.01 }, says, 0.9))
   out.push(...wearSigns(source, look))
   return out
+}
+
+/** Dried coolant leaves a crust and smells sweet; rust runs with old coolant as with rain. */
+const OF_COOLANT = { crust: 0.4, sweet: 0.4, rust: 0.75 }
+/** Oil, clear water, or a trace that smells of nothing may be no coolant at all. */
+const NOT_OF_COOLANT = { dry: 0.5, stained: 0.3, wet: 0.2 }
+
+/** What a wet or stained part says, with what the trace is. */
+function isOfCoolant(
+  wetness: { dry: number; stained: number; wet: number },
+  { seen, trace, smell }: PartLook,
+): typeof wetness {
+  if (seen !== 'stained' && seen !== 'wet') return wetness
+  if ((trace === 'oil' || trace === 'water') && smell !== 'sweet') return NOT_OF_COOLANT
+  const byTrace = trace === 'crust' || trace === 'rust' ? OF_COOLANT[trace] : 1
+  const bySmell = smell === 'sweet' ? OF_COOLANT.sweet : smell === 'none' ? 1.3 : 1
+  return { ...wetness, dry: wetness.dry * byTrace * bySmell }
 }
 
 /** Wear that faults show by: which part, which wear, which sign, and how well eye and hand tell it. */

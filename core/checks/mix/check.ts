@@ -1,17 +1,19 @@
 import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
 import { analyseMix } from './analysis'
+import { conditionNotes, conditionSigns, conditionStates } from './condition'
 import { mixSigns, rightWithin } from './signs'
-import { mixTest } from './record'
+import { coolantCondition, mixTest } from './record'
 
 export const mixCheck = defineCheck({
   id: 'mix',
-  records: { 'mix.test': mixTest },
+  records: { 'mix.test': mixTest, 'mix.condition': coolantCondition },
   phase: 'cold',
   minutes: 3,
   sides: ['flow'],
   usualFor: ['overheats', 'no-heat', 'inspection'],
   signs: these('mix-off', 'mix-water'),
+  readsBeside: ['coolant-other', 'inhibitor-spent', 'stray-voltage'],
   cautions: ['glycol'],
   shows: ['mix-measured-off'],
   judge: {
@@ -31,5 +33,10 @@ export const mixCheck = defineCheck({
         notes,
       }
     },
+    'mix.condition': (record, _, { source }) => ({
+      states: conditionStates(record),
+      signs: conditionSigns(source, record),
+      notes: conditionNotes(record),
+    }),
   },
 })

@@ -14,6 +14,7 @@ import {
 import { compareLoss, lossPerWeek, type LossBudget } from './loss-budget'
 import type { HoldEnd, HoldReading, HoldRemark, HoldStart } from './record'
 import { judgeHold } from './judge-hold'
+import { isWithin, judgedStretch } from './pressed-again'
 import { takeOff } from './taken-off'
 import { noteContradictions, whatAPassLeavesOpen, cautionsOf } from './leaves-open'
 
@@ -91,6 +92,7 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
       : start.capMarking
   const allowed = allowedPressure(marking, context.systemRatingKPa)
   const limit = holdLimit(start.plan, start.resolutionKPa)
+  const stretch = judgedStretch(records.readings, remarks)
   const points = [...records.readings]
     .sort((a, b) => a.elapsedSeconds - b.elapsedSeconds)
     .map((reading) => {
@@ -99,7 +101,9 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
         id: reading.id,
         elapsedSeconds: reading.elapsedSeconds,
         pressureKPaGauge,
-        settled: reading.elapsedSeconds >= SETTLING_SECONDS,
+        settled:
+          isWithin(stretch, reading) &&
+          reading.elapsedSeconds >= stretch.fromSeconds + SETTLING_SECONDS,
         aboveAllowed: pressureKPaGauge > allowed.maximumKPaGauge + start.resolutionKPa / 2,
       }
     })
@@ -131,11 +135,19 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
   applyReportedLoss(analysis, context, testKPa)
   const neverReached = remarks.some((r) => r.remark === 'target-not-reached')
   if (neverReached) notes.push(message('hold.targetNeverReached'))
-  const settlingCounts = countSettling(points, end !== undefined)
+  if (remarks.some(({ remark }) => remark === 'pressed-again'))
+    notes.push(message('hold.pressedAgain'))
+  const settlingCounts = countSettling(
+    points.filter((point) => isWithin(stretch, point)),
+    stretch.fromSeconds,
+    end !== undefined,
+  )
   const decay = fitDecay(
     points.filter((p) => p.settled),
     start.resolutionKPa,
   )
+  if (end?.levelAfter === 'lower' && isDryOutside(end))
+    analysis.cautions.push(message('caution.cylinderMayBeFull'))
   if (!decay) {
     if (neverReached) analysis.state = 'gross'
     return analysis
@@ -159,21 +171,29 @@ export function analyseHold(records: HoldRecords, context: HoldContext): HoldAna
   analysis.lossBudget = compareLoss(perWeek, context.reportedLossLitresPerWeek)
   finishReportedLoss(analysis, fall, start.resolutionKPa)
   noteDilution(analysis, context)
-  if (end && fall.low > limit.kPaPerMinute && end.tray === 'dry' && end.cylinders !== 'dry')
+  if (end && end.levelAfter !== 'lower' && fall.low > limit.kPaPerMinute && isDryOutside(end))
     analysis.cautions.push(message('caution.cylinderMayBeFull'))
   if (context.grossLeakSeen) notes.push(message('hold.repairGrossLeakFirst'))
   return analysis
 }
 
+/** Nothing came out below, and nobody saw the cylinders dry: what is missing may stand on a piston. */
+const isDryOutside = ({ tray, cylinders }: HoldEnd) => tray === 'dry' && cylinders !== 'dry'
+
 /**
  * Two readings, one at the start and one at the end, are a hold: where a single one has settled and it lies far
  * enough from the first, those before it count as well. True where they do.
  */
-function countSettling(points: HoldAnalysis['points'], ended: boolean): boolean {
+function countSettling(
+  points: HoldAnalysis['points'],
+  fromSeconds: number,
+  ended: boolean,
+): boolean {
   const settled = points.filter((p) => p.settled)
   const [only] = settled
   if (settled.length !== 1 || points.length < 2) return false
-  if (!ended && only!.elapsedSeconds < TWO_READINGS_FROM_SECONDS) return false
+  const held = only!.elapsedSeconds - fromSeconds
+  if (!ended && held < TWO_READINGS_FROM_SECONDS) return false
   for (const point of points) point.settled = true
   return true
 }

@@ -115,7 +115,7 @@ export const pressureHoldCheck = defineCheck({
   marks: 'pressed',
   begins: 5,
   usualFor: ['coolant-loss', 'overheats', 'inspection'],
-  signs: these('hold-cold', 'tray-wet', 'air-hiss'),
+  signs: these('hold-cold', 'tray-wet', 'level-lower-after-hold', 'air-hiss'),
   brings: 'pressed',
   waits: (entries) => {
     const ended = new Set(dataOf(entries, 'pressure-hold.end').map((end) => end.run))

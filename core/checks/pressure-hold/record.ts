@@ -38,7 +38,7 @@ export const holdReading = z.strictObject({
 export const holdRemark = z.strictObject({
   run: z.uuid(),
   elapsedSeconds: called(secondsUpTo(86400), 'at'),
-  remark: z.enum(['hiss-heard', 'target-not-reached', 'wet-seen']),
+  remark: z.enum(['hiss-heard', 'target-not-reached', 'wet-seen', 'pressed-again']),
 })
 
 export const holdEnd = z.strictObject({
@@ -47,6 +47,8 @@ export const holdEnd = z.strictObject({
   coolantAtEnd: coolantTemperature.optional(),
   tray: z.enum(['dry', 'wet', 'not-known']),
   cylinders: z.enum(['dry', 'wet', 'not-known']).optional(),
+  /** the level once the pressure is let off, against what it was before */
+  levelAfter: called(z.enum(['as-before', 'lower', 'not-known']), 'level after').optional(),
 })
 
 export type HoldStart = z.infer<typeof holdStart>

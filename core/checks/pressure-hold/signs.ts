@@ -34,7 +34,7 @@ export function holdSign({ start }: HoldRecords): string {
 /**
  * What a hold says about the signs it can speak to.
  * @example signsOf(holdSigns('r', HELD, analyseHold(HELD, holdContextOf(CONTEXT, ''))))
- *   // 'hold-cold'
+ *   // 'hold-cold level-lower-after-hold'
  */
 export function holdSigns(
   holdId: string,
@@ -91,6 +91,17 @@ export function holdSigns(
         end.tray === 'wet',
         { whenPresent: 0.8, whenAbsent: 0.04 },
         message(end.tray === 'wet' ? 'says.trayWet' : 'says.trayDry'),
+        0.9,
+      ),
+    )
+  if (end?.levelAfter === 'lower' || end?.levelAfter === 'as-before')
+    out.push(
+      binaryReading(
+        `${holdId}#level`,
+        'level-lower-after-hold',
+        end.levelAfter === 'lower',
+        { whenPresent: 0.85, whenAbsent: 0.06 },
+        message(`says.levelAfterHold.${end.levelAfter}`),
         0.9,
       ),
     )

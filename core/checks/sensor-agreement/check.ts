@@ -3,9 +3,25 @@ import { boilingPointC } from '../../physics/boiling'
 import { correctedValue } from '../../quantity/record'
 import { defineCheck, these } from '../define-check'
 import { stopLimitC } from '../stop-limit'
-import { analyseAgreement } from './analysis'
+import { knownValue } from '../../vehicle/profile'
+import type { CheckContext } from '../context'
+import { type AgreementAnalysis, analyseAgreement } from './analysis'
 import { agreementSigns } from './signs'
-import { sensorAgreement } from './record'
+import { sensorAgreement, type SensorAgreement } from './record'
+
+/** Nearer to its rating than this the engine has come to it, K. */
+const NEAR_RATING_K = 4
+
+/** Both sources say that the engine came to the rating of its thermostat. */
+function reachesRating(
+  { scan, second, engineHot }: SensorAgreement,
+  { state }: AgreementAnalysis,
+  { profile }: CheckContext,
+): boolean {
+  const ratingC = knownValue(profile.thermostatRatingC)
+  if (ratingC === undefined || state !== 'agree' || engineHot !== 'yes') return false
+  return Math.min(correctedValue(scan), correctedValue(second)) >= ratingC - NEAR_RATING_K
+}
 
 export const sensorAgreementCheck = defineCheck({
   id: 'sensor-agreement',
@@ -14,6 +30,7 @@ export const sensorAgreementCheck = defineCheck({
   minutes: 4,
   sides: ['reading', 'nothing-wrong'],
   signs: these('scan-disagrees', 'dash-disagrees'),
+  readsBeside: ['plateau-low'],
   doesNotProve: ['dash.pass.flatBand'],
   shows: [
     'dash-compared-cold',
@@ -60,7 +77,12 @@ export const sensorAgreementCheck = defineCheck({
         facts,
         notes,
         cautions,
-        signs: agreementSigns(source, figures, record.level),
+        signs: agreementSigns(
+          source,
+          figures,
+          record.level,
+          reachesRating(record, figures, context),
+        ),
       }
     },
   },

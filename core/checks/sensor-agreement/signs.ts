@@ -6,6 +6,9 @@ import type { AgreementAnalysis } from './analysis'
 /** A thermometer in the coolant or against clean metal leaves hardly a doubt which place it measured, K. */
 const LITTLE_ERROR_K = 2
 
+/** Standing in a warm bay an engine whose thermostat stands open may come to its rating too. */
+const SEEN_STANDING = { whenPresent: 0.6, whenAbsent: 0.1 }
+
 /**
  * A probable unit slip says nothing until somebody has looked at the units.
  * @example signsOf(agreementSigns('r', analyseAgreement(90, 80, { secondKind: 'contact-probe' }), 'full'))
@@ -15,8 +18,20 @@ export function agreementSigns(
   source: string,
   analysis: AgreementAnalysis,
   level: 'full' | 'low' | 'not-known',
+  reachesRating = false,
 ): SignReading[] {
   const out: SignReading[] = []
+  if (reachesRating)
+    out.push(
+      binaryReading(
+        `${source}#rating`,
+        'plateau-low',
+        false,
+        SEEN_STANDING,
+        message('says.reachesRating'),
+        0.9,
+      ),
+    )
   if (!analysis.unitSlip)
     out.push(
       measuredReading({
