@@ -74,6 +74,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await press(radio(page, 'Air conditioning', 'Off'), mode)
       await press(radio(page, 'Fan is watched', 'Yes'), mode)
       await press(page.getByRole('button', { name: 'Begin the run' }), mode)
+      await press(page.getByRole('button', { name: 'It ran before' }), mode)
       await page.getByLabel('It shows').fill('19')
       await press(page.getByRole('button', { name: 'Keep the reading' }), mode)
       await expect(page.getByRole('radio', { name: 'Scan tool 19 °C' })).toBeVisible()

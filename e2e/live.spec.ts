@@ -26,6 +26,8 @@ async function kept(page: Page) {
   }
 }
 
+const rail = (page: Page) => page.getByRole('navigation', { name: 'Checks by temperature' })
+
 async function begin(page: Page, vehicle: string) {
   await enter(page, 'oren')
   await complaint(page, 'Overheats', vehicle, 'keyboard')
@@ -33,6 +35,12 @@ async function begin(page: Page, vehicle: string) {
   await press(radio(page, 'Air conditioning', 'Off'), 'keyboard')
   await press(radio(page, 'Fan is watched', 'No'), 'keyboard')
   await press(page.getByRole('button', { name: 'Begin the run' }), 'keyboard')
+  // Nothing is begun of an engine that was not started, and what stands before its start is asked.
+  await press(page.getByRole('button', { name: 'Not yet' }), 'keyboard')
+  await expect(page.getByRole('button', { name: 'Begin the run' })).toBeEnabled()
+  await press(page.getByRole('button', { name: 'Begin the run' }), 'keyboard')
+  await press(page.getByRole('button', { name: 'Started: engine runs' }), 'keyboard')
+  await expect(rail(page).getByRole('button', { name: 'Engine stopped' })).toBeVisible()
 }
 
 test('a run is read live from the vehicle: over a reload, over an adapter that goes away, to its end', async ({
@@ -59,7 +67,8 @@ test('a run is read live from the vehicle: over a reload, over an adapter that g
   vehicle = await startVehicle(options)
   await expect(page.getByText('Live from Bay 1, kept with the run.')).toBeVisible()
 
-  await press(page.getByRole('button', { name: 'Engine stopped' }), 'keyboard')
+  await press(page.getByRole('main').getByRole('button', { name: 'Engine stopped' }), 'keyboard')
+  await expect(rail(page).getByRole('button', { name: 'Start the engine' })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Stop reading live' })).toBeHidden()
   await allSent(page)
   const { seconds, traces } = await kept(page)
@@ -133,7 +142,8 @@ test('a run is read from the adapter on a port of this device: over a reload, an
   await page.evaluate(() => localStorage.removeItem('unplugged'))
   await expect(live).toBeVisible()
   await page.waitForTimeout(1_000)
-  await press(page.getByRole('button', { name: 'Engine stopped' }), 'keyboard')
+  await press(page.getByRole('main').getByRole('button', { name: 'Engine stopped' }), 'keyboard')
+  await expect(rail(page).getByRole('button', { name: 'Start the engine' })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Stop reading live' })).toBeHidden()
   await allSent(page)
 

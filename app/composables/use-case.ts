@@ -23,6 +23,8 @@ export interface OpenCase {
   /** the part that was tapped last, on the loop or in a list */
   part: Ref<Part | undefined>
   goTo: (check: CheckId) => void
+  /** asks for what must be done before the engine is started, unless it runs; whether it runs then */
+  engineRuns: () => Promise<boolean>
 }
 
 export const OPEN_CASE: InjectionKey<OpenCase> = Symbol('open case')

@@ -57,6 +57,7 @@ function openParts(id: string) {
       mayRecord: computed(() => true),
       part: ref<Part>(),
       goTo: () => undefined,
+      engineRuns: () => Promise.resolve(true),
     },
   }
 }

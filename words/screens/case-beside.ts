@@ -35,6 +35,7 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
     '{advice, select, replace {Changing it costs less than testing first.} test {Test it first.} other {Too unlikely to spend anything on: look elsewhere first.}}',
   'case.test-or-replace.enough': 'Enough to order: likely, shown, and no test is cheaper.',
   'case.test-or-replace.hours': '{hours} h of labour',
+  'case.warm-up-dialog.ranBefore': 'It ran before: only enter it',
   'case.warm-up-dialog.turnedByHand': 'Plugs out, turned by hand: nothing came out',
   'case.next-foot.lead': '{name}: {chance}',
   'case.follow-ups.title': 'The level again, after a repair',

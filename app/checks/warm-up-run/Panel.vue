@@ -64,6 +64,9 @@ const keepReading = (channel: HandChannel, reading: QuantityRecord) =>
 async function keepMark(mark: WarmUpMark['mark']) {
   if (mark === 'stopped') await live.stop()
   await add('warm-up-run.mark', { run: start.value!.id, elapsedSeconds: elapsed.value, mark })
+  const { id, state } = run.open
+  if (mark === 'stopped' && state.value?.engineAt(new Date().toISOString()).running)
+    await shop.addEvent(id, 'engine-stopped', {})
 }
 /** What was read of this run is kept before there is another. */
 async function another() {
@@ -117,6 +120,7 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
     :check="warmUpRunCheck"
     kind="warm-up-run.start"
     :keep-text="say('warm-up-run.begin')"
+    :before="run.open.engineRuns"
     anew
   />
   <div v-else class="stack">

@@ -5,8 +5,13 @@ import { hasPanel } from '../../checks'
 const { checkName, say } = useWords()
 
 /** Before the engine is started: which cold checks still tell something, and what doing them afterwards would cost. */
-const props = defineProps<{ open: boolean; next: readonly NextCheck[] }>()
-const emit = defineEmits<{ close: []; start: []; check: [check: CheckId] }>()
+const props = defineProps<{
+  open: boolean
+  next: readonly NextCheck[]
+  /** a run is begun, which may be of an engine that ran before */
+  mayHaveRun: boolean
+}>()
+const emit = defineEmits<{ close: []; start: []; ran: []; check: [check: CheckId] }>()
 const WORTH_BITS = 0.06
 const { input, state, answer } = useOpenCase()
 const preferences = usePreferences()
@@ -86,6 +91,9 @@ const how = (bits: number) =>
           @click="emit('start')"
           >{{ say('case.warm-up-dialog.startedEngineRuns') }}</v-btn
         >
+        <v-btn v-if="mayHaveRun" @click="emit('ran')">{{
+          say('case.warm-up-dialog.ranBefore')
+        }}</v-btn>
       </div>
     </v-card>
   </v-dialog>
@@ -105,8 +113,12 @@ li {
   gap: 14px;
   align-items: center;
 }
+li span {
+  white-space: nowrap;
+}
 .plain-button {
-  min-width: 220px;
+  flex: 0 1 220px;
+  min-width: 140px;
   text-align: left;
 }
 </style>

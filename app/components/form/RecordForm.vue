@@ -28,6 +28,8 @@ const props = defineProps<{
   asked?: Asked
   /** as somebody tells it: none of the shop's instruments was in it */
   told?: boolean
+  /** what must be so before it is kept: nothing is kept where it is not */
+  before?: () => Promise<boolean>
   /** figures that are told beside the verdict, named by `figure.` and their path */
   shown?: readonly Figure[]
 }>()
@@ -75,6 +77,7 @@ const rowsOf = (path: string) => (values.value[path] ?? []) as Record<string, un
 
 const verdict = useTemplateRef<HTMLElement>('verdict')
 async function keepIt() {
+  if (props.before && !(await props.before())) return
   if (await save()) verdict.value?.scrollIntoView({ block: 'nearest' })
 }
 </script>

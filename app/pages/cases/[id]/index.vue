@@ -37,25 +37,24 @@ function goTo(check: CheckId) {
   void router.replace({ query: { ...route.query, check } })
   tab.value = 'check'
 }
-provide(OPEN_CASE, { id, input, state, records, events, answer, mayRecord, part, goTo })
-
 const { engine, steps, next, inWork, settled, nothingIsLeft, later, shownChecks } = useCaseWork(
   { input, state, answer },
   active,
 )
+const starting = useEngineStart(id, () => engine.value)
+provide(OPEN_CASE, {
+  ...{ id, input, state, records, events, answer, mayRecord, part, goTo },
+  engineRuns: starting.runs,
+})
 const why = ref<string>()
 const planOpen = ref(false)
 const likeOpen = ref(false)
 const finishOpen = ref(false)
-const warming = ref(false)
+const { asking: warming } = starting
 const profileOpen = ref(false)
 const loopOpen = ref(false)
-async function startEngine() {
-  warming.value = false
-  await shop.addEvent(id, 'engine-started', {})
-}
 function goFromWarning(check: CheckId) {
-  warming.value = false
+  starting.leave()
   goTo(check)
 }
 </script>
@@ -164,8 +163,10 @@ function goFromWarning(check: CheckId) {
     <WarmUpDialog
       :open="warming"
       :next="answer?.ranked.next ?? []"
-      @close="warming = false"
-      @start="startEngine"
+      :may-have-run="starting.isAwaited.value"
+      @close="starting.leave"
+      @start="starting.start"
+      @ran="starting.ran"
       @check="goFromWarning"
     />
     <PlanDialog v-model:open="planOpen" :now="inWork ?? next" />

@@ -38,6 +38,7 @@ provide(OPEN_CASE, {
   mayRecord: computed(() => false),
   part: ref<Part>(),
   goTo: (check) => void navigateTo({ path: `/cases/${id}`, query: { check } }),
+  engineRuns: () => Promise.resolve(false),
 })
 const gone = computed(() => input.value && yearAndDistance(input.value.vehicle).kilometres)
 const made = DateTime.now()
