@@ -47,6 +47,8 @@ export const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = 
     'boiled-early': '+boils-early -gauge-only',
     'boiled-at-its-point': '-boils-early -gauge-only',
     boiled: '-gauge-only',
+    'very-hot': '+overheated-before',
+    hot: '-needle-normal',
     'not-hot': '+needle-normal',
     'coolant-sensor': '+sensor-code',
     'too-cold': '+never-warms',

@@ -55,12 +55,17 @@ describe('what is told of a hot drive', () => {
     expect(signs({ boiled: 'yes' })).toEqual(['gauge-only'])
   })
   it('what warps a head is heat that lasts: five minutes in the red, or beyond 120 °C', () => {
-    expect(signs({ needle: 'in-the-red', minutes: 2 })).not.toContain('overheated-before')
+    for (const short of [{ minutes: 2 }, {}]) {
+      const { states, signs: own } = drive({ needle: 'in-the-red', ...short })
+      expect(states).toEqual(['hot'])
+      expect(own.map(({ sign }) => sign)).not.toContain('overheated-before')
+    }
     for (const severe of [
       { needle: 'in-the-red', minutes: 8 },
       { hottest: celsius(124) },
     ] as const) {
       expect(signs(severe)).toContain('overheated-before')
+      expect(drive(severe).states).toEqual(['very-hot'])
       expect(drive(severe).notes.map(({ id }) => id)).toContain('note.drive.severe')
     }
   })

@@ -41,16 +41,16 @@ export function analyseHotDrive(drive: HotDrive, context: CheckContext): HotDriv
 }
 
 function stateOf(
-  { boiled, needle, minutes }: HotDrive,
+  drive: HotDrive,
   hottestC: number | undefined,
   boilsAtC: number,
 ): HotDriveAnalysis['state'] {
+  const { boiled, needle } = drive
   if (boiled === 'yes') {
     if (hottestC === undefined) return 'boiled'
     return hottestC < boilsAtC - TOLD_WITHIN_K ? 'boiled-early' : 'boiled-at-its-point'
   }
-  const isLong = minutes === undefined || minutes >= SEVERE_MINUTES
-  if ((hottestC ?? 0) >= SEVERE_C || (needle === 'in-the-red' && isLong)) return 'very-hot'
+  if (isSevere(drive, hottestC)) return 'very-hot'
   if (needle === 'above-usual' || needle === 'in-the-red') return 'hot'
   return needle === 'where-it-stands' ? 'not-hot' : 'told'
 }
