@@ -5,6 +5,8 @@ import type { CapTest } from './record'
 const JUDGED_AT_SECONDS = 60
 /** A last reading this long before is near enough, s. */
 const NEAR_SECONDS = 10
+/** Nobody reads a needle and writes it down twice within this, s: what is said to lie nearer is taken as so far apart. */
+const LEAST_APART_SECONDS = 1
 /** A needle read twice differs by so much by its reading alone, kPa. */
 const READ_TWICE_KPA = 2
 
@@ -17,6 +19,9 @@ export interface BleedDown {
   /** how fast it fell at the end, kPa/min; 0 where it rests */
   fallsAtEndKPaPerMinute: number
 }
+
+const secondsBetween = (from: { seconds: number }, until: { seconds: number }): number =>
+  Math.max(LEAST_APART_SECONDS, until.seconds - from.seconds)
 
 /**
  * Pressure after a minute from readings at other times: on the line through the two around it, or through the last two
@@ -35,7 +40,7 @@ export function bleedDownOf(readings: CapTest['bleedDown']): BleedDown | undefin
   const next = points.findIndex(({ seconds }) => seconds >= JUDGED_AT_SECONDS)
   const to = next < 0 ? points.length - 1 : Math.max(1, next)
   const [from, until] = [points[to - 1]!, points[to]!]
-  const slope = (until.kPa - from.kPa) / (until.seconds - from.seconds)
+  const slope = (until.kPa - from.kPa) / secondsBetween(from, until)
   const atAMinute = from.kPa + slope * (JUDGED_AT_SECONDS - from.seconds)
   const fell = before.kPa - last.kPa
   return {
@@ -44,7 +49,6 @@ export function bleedDownOf(readings: CapTest['bleedDown']): BleedDown | undefin
     }),
     lastKPaGauge: last.kPa,
     lastSeconds: last.seconds,
-    fallsAtEndKPaPerMinute:
-      fell > READ_TWICE_KPA ? (fell / (last.seconds - before.seconds)) * 60 : 0,
+    fallsAtEndKPaPerMinute: fell > READ_TWICE_KPA ? (fell / secondsBetween(before, last)) * 60 : 0,
   }
 }

@@ -73,6 +73,13 @@ const withReadings = (...readings: [number, number][]): CapTest => {
 }
 
 describe('a cap that is read again and again', () => {
+  it('two readings said to lie no time apart are taken as a second apart, and no figure is lost', () => {
+    const { figures } = outcome(capCheck, 'cap.test', {
+      ...cap(103, 98),
+      bleedDown: bleedDown([0, 0], [Number.MIN_VALUE, -3]),
+    } as never)
+    expect(figures.bleedDown!.fallsAtEndKPaPerMinute).toBe(180)
+  })
   it('is judged by what it keeps after a minute, between the readings around it', () => {
     const analysis = analyseCap(withReadings([0, 100], [30, 90], [90, 78]), mix)
     expect(analysis.heldKPaGauge).toBeCloseTo(84, 9)
