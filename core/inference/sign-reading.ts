@@ -1,4 +1,4 @@
-import type { Message } from '../quantity/message'
+import { message, type Message } from '../quantity/message'
 
 /**
  * What one reading says about one sign: how likely the reading is under each state of the sign, in any common
@@ -34,6 +34,26 @@ export function binaryReading(
     says,
   }
 }
+
+/**
+ * Adds plain readings to a list, each an aspect of one record: what was seen of a sign, how often that is so where the
+ * sign is there and where it is not, and the id of what it says; as valid as is usual for the check, unless said.
+ * @example (() => { const out = []; readingsInto(out, 'r', 0.9)('belt-slips', true, 0.9, 0.02, 'says.belt'); return out[0].source })()
+ *   // 'r#belt-slips'
+ */
+export const readingsInto =
+  (out: SignReading[], source: string, usualValidity: number) =>
+  (
+    sign: string,
+    seen: boolean,
+    whenPresent: number,
+    whenAbsent: number,
+    says: string,
+    validity = usualValidity,
+  ): void => {
+    const rates = { whenPresent, whenAbsent }
+    out.push(binaryReading(`${source}#${sign}`, sign, seen, rates, message(says), validity))
+  }
 
 /** How often something is taken for the fault itself that is not, and how often the entry is a slip. */
 const TAKEN_FOR_IT = 1e-4

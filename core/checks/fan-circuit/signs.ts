@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
+import { laidBare, type SignReading, readingsInto } from '../../inference/sign-reading'
 import {
   batteryOf,
   type CircuitLink,
@@ -36,24 +36,7 @@ export function fanCircuitSigns(
   analysis: FanCircuitAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
-  const add = (
-    sign: string,
-    seen: boolean,
-    whenPresent: number,
-    whenAbsent: number,
-    says: string,
-    validity = 0.95,
-  ) =>
-    out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent, whenAbsent },
-        message(says),
-        validity,
-      ),
-    )
+  const add = readingsInto(out, source, 0.95)
   /** The same of what is the fault itself where it is seen. */
   const addFound = (
     sign: string,

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, type SignReading, readingsInto } from '../../inference/sign-reading'
 import type { FanActionAnalysis } from './analysis'
 import type { FanInAction } from './record'
 
@@ -15,24 +15,7 @@ export function fanActionSigns(
   analysis: FanActionAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
-  const yes = (
-    sign: string,
-    seen: boolean,
-    whenPresent: number,
-    whenAbsent: number,
-    says: string,
-    validity = 0.93,
-  ) =>
-    out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent, whenAbsent },
-        message(says),
-        validity,
-      ),
-    )
+  const yes = readingsInto(out, source, 0.93)
   if (record.which === 'second') {
     secondFan(out, source, record, analysis)
     return out

@@ -1,10 +1,12 @@
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { readingsInto, type SignReading } from '../../inference/sign-reading'
 import { boilingPointC } from '../../physics/boiling'
 import { message, type Message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import type { CheckContext } from '../context'
 import type { HotDrive } from './record'
 
+/** What a keeper tells is as sure as so many answers in ten. */
+const TOLD = 0.9
 /** A dash, or what is remembered of it, tells the boiling coolant this far off, K. */
 const TOLD_WITHIN_K = 6
 /** So hot, or this long in the red, is what warps a head. */
@@ -70,49 +72,33 @@ export function hotDriveSigns(
   { state, hottestC }: HotDriveAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
-  const tell = (
-    sign: string,
-    seen: boolean,
-    says: string,
-    whenPresent: number,
-    whenAbsent: number,
-  ) =>
-    out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent, whenAbsent },
-        message(says),
-        0.9,
-      ),
-    )
-  if (state === 'boiled-early') tell('boils-early', true, 'says.drive.boiledEarly', 0.75, 0.1)
+  const tell = readingsInto(out, source, TOLD)
+  if (state === 'boiled-early') tell('boils-early', true, 0.75, 0.1, 'says.drive.boiledEarly')
   if (state === 'boiled-at-its-point')
-    tell('boils-early', false, 'says.drive.boiledAtItsPoint', 0.75, 0.1)
-  if (drive.boiled === 'yes') tell('gauge-only', false, 'says.drive.boiled', 0.95, 0.1)
-  if (drive.boiled === 'no') tell('gauge-only', true, 'says.drive.notBoiled', 0.95, 0.75)
+    tell('boils-early', false, 0.75, 0.1, 'says.drive.boiledAtItsPoint')
+  if (drive.boiled === 'yes') tell('gauge-only', false, 0.95, 0.1, 'says.drive.boiled')
+  if (drive.boiled === 'no') tell('gauge-only', true, 0.95, 0.75, 'says.drive.notBoiled')
   const { outside, needle, engineAfter } = drive
   if (needle !== 'not-known')
-    tell('needle-normal', needle === 'where-it-stands', `says.drive.needle.${needle}`, 0.85, 0.05)
+    tell('needle-normal', needle === 'where-it-stands', 0.85, 0.05, `says.drive.needle.${needle}`)
   const wasHot = drive.boiled === 'yes' || needle === 'in-the-red' || needle === 'above-usual'
   if (drive.airConditioningOffHelps !== 'not-known')
     tell(
       'hot-with-ac',
       drive.airConditioningOffHelps === 'yes',
-      `says.drive.airConditioningOff.${drive.airConditioningOffHelps}`,
       0.75,
       0.35,
+      `says.drive.airConditioningOff.${drive.airConditioningOffHelps}`,
     )
   else if (wasHot && outside && correctedValue(outside) < COOL_DAY_C)
-    tell('hot-with-ac', false, 'says.drive.coolDay', 0.85, 0.08)
-  if (drive.heaterHelps === 'yes') tell('heater-cold', false, 'says.drive.heaterHelps', 0.8, 0.1)
-  if (drive.heaterHelps === 'no') tell('heater-cold', true, 'says.drive.heaterDoesNot', 0.85, 0.45)
-  if (isSevere(drive, hottestC)) tell('overheated-before', true, 'says.drive.severe', 0.75, 0.15)
+    tell('hot-with-ac', false, 0.85, 0.08, 'says.drive.coolDay')
+  if (drive.heaterHelps === 'yes') tell('heater-cold', false, 0.8, 0.1, 'says.drive.heaterHelps')
+  if (drive.heaterHelps === 'no') tell('heater-cold', true, 0.85, 0.45, 'says.drive.heaterDoesNot')
+  if (isSevere(drive, hottestC)) tell('overheated-before', true, 0.75, 0.15, 'says.drive.severe')
   if (engineAfter === 'white-exhaust')
-    tell('white-exhaust', true, 'says.drive.whiteExhaust', 0.7, 0.06)
-  if (engineAfter === 'rough') tell('cold-misfire', true, 'says.drive.rough', 0.6, 0.12)
-  if (engineAfter === 'as-before') tell('white-exhaust', false, 'says.drive.asBefore', 0.6, 0.06)
+    tell('white-exhaust', true, 0.7, 0.06, 'says.drive.whiteExhaust')
+  if (engineAfter === 'rough') tell('cold-misfire', true, 0.6, 0.12, 'says.drive.rough')
+  if (engineAfter === 'as-before') tell('white-exhaust', false, 0.6, 0.06, 'says.drive.asBefore')
   return out
 }
 

@@ -1,7 +1,7 @@
 import { correctedValue } from '../../quantity/record'
 import { apart, message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
+import { laidBare, type SignReading, readingsInto } from '../../inference/sign-reading'
 import type { LoadRunAnalysis } from './analysis'
 import type { LoadRun } from './record'
 
@@ -53,24 +53,7 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
   }
   measured('hot-at-idle', ['idle', 'town'])
   measured('hot-at-load', ['cruise', 'climb'])
-  const plain = (
-    sign: string,
-    seen: boolean,
-    whenPresent: number,
-    whenAbsent: number,
-    says: string,
-    validity = 0.88,
-  ) =>
-    out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent, whenAbsent },
-        message(says),
-        validity,
-      ),
-    )
+  const plain = readingsInto(out, source, 0.88)
   const moving = run.segments.filter((s) => s.kind === 'cruise' && s.minutes >= 5)
   if (moving.length > 0) {
     const mean =

@@ -1,4 +1,4 @@
-import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, readingsInto, type SignReading } from '../../inference/sign-reading'
 import { message, type Message } from '../../quantity/message'
 import type { CoolantCondition } from './record'
 
@@ -41,31 +41,23 @@ const STRIP = {
 export function conditionSigns(source: string, record: CoolantCondition): SignReading[] {
   const { kind, inhibitor, strayVolts, strayWith } = record
   const out: SignReading[] = []
-  const read = (
-    sign: string,
-    seen: boolean,
-    rates: { whenPresent: number; whenAbsent: number },
-    says: Message,
-    validity: number,
-  ) => out.push(binaryReading(`${source}#${sign}`, sign, seen, rates, says, validity))
+  const read = readingsInto(out, source, 0.9)
   if (kind !== 'not-known')
-    read(
-      'coolant-other',
-      kind === 'another',
-      { whenPresent: 0.85, whenAbsent: 0.03 },
-      message(`says.coolant.${kind}`),
-      0.9,
-    )
+    read('coolant-other', kind === 'another', 0.85, 0.03, `says.coolant.${kind}`)
   if (inhibitor !== 'not-known') {
-    const { seen, ...rates } = STRIP[inhibitor]
-    read('inhibitor-spent', seen, rates, message(`says.inhibitor.${inhibitor}`), 0.9)
+    const { seen, whenPresent, whenAbsent } = STRIP[inhibitor]
+    read('inhibitor-spent', seen, whenPresent, whenAbsent, `says.inhibitor.${inhibitor}`)
   }
   const state = strayVolts === undefined ? 'some' : strayState(strayVolts)
   if (strayVolts !== undefined && state !== 'some') {
     const hasRun = strayWith === 'engine-and-consumers' || strayWith === 'starter'
     const says = message(`says.stray.${state}`, { volts: strayVolts })
     const rates = { whenPresent: 0.85, whenAbsent: 0.02 }
-    read('stray-voltage', state === 'much', rates, says, state === 'much' || hasRun ? 0.92 : 0.4)
+    const validity = state === 'much' || hasRun ? 0.92 : 0.4
+    const isMuch = state === 'much'
+    out.push(
+      binaryReading(`${source}#stray-voltage`, 'stray-voltage', isMuch, rates, says, validity),
+    )
   }
   return out
 }

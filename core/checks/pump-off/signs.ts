@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
+import { laidBare, type SignReading, readingsInto } from '../../inference/sign-reading'
 import type { PumpOff } from './record'
 
 /**
@@ -8,23 +8,7 @@ import type { PumpOff } from './record'
  */
 export function pumpOffSigns(source: string, record: PumpOff): SignReading[] {
   const out: SignReading[] = []
-  const add = (
-    sign: string,
-    seen: boolean,
-    whenPresent: number,
-    whenAbsent: number,
-    says: string,
-  ) =>
-    out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent, whenAbsent },
-        message(says),
-        0.97,
-      ),
-    )
+  const add = readingsInto(out, source, 0.97)
   if (record.impeller === 'loose-on-shaft' || record.impeller === 'broken')
     out.push(
       laidBare(

@@ -1,6 +1,6 @@
 import { message } from '../../quantity/message'
 import { measuredReading } from '../measured'
-import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
+import { laidBare, type SignReading, readingsInto } from '../../inference/sign-reading'
 import type { TeardownAnalysis } from './analysis'
 import type { TeardownMeasure } from './record'
 
@@ -14,23 +14,7 @@ export function teardownSigns(
   a: TeardownAnalysis,
 ): SignReading[] {
   const out: SignReading[] = []
-  const yes = (
-    sign: string,
-    seen: boolean,
-    whenPresent: number,
-    whenAbsent: number,
-    says: string,
-  ) =>
-    out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent, whenAbsent },
-        message(says),
-        0.96,
-      ),
-    )
+  const yes = readingsInto(out, source, 0.96)
   const face = record.what
   if (
     a.worstGapMm !== undefined &&

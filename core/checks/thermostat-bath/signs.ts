@@ -1,7 +1,7 @@
 import { message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import { measuredLikelihood } from '../measured'
-import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
+import { laidBare, type SignReading, readingsInto } from '../../inference/sign-reading'
 import type { BathAnalysis } from './analysis'
 import type { ThermostatBath } from './record'
 
@@ -13,24 +13,7 @@ const MOST_OFF_K = 22
  */
 export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysis): SignReading[] {
   const out: SignReading[] = []
-  const yes = (
-    sign: string,
-    seen: boolean,
-    whenPresent: number,
-    whenAbsent: number,
-    says: string,
-    validity = 0.95,
-  ) =>
-    out.push(
-      binaryReading(
-        `${source}#${sign}`,
-        sign,
-        seen,
-        { whenPresent, whenAbsent },
-        message(says),
-        validity,
-      ),
-    )
+  const yes = readingsInto(out, source, 0.95)
   if (record.present === 'missing')
     out.push(
       laidBare(
