@@ -11,7 +11,7 @@ export {
   message,
 } from './quantity/message'
 export { compareMoments, millisecondsOf } from './quantity/moment'
-export { type ParseLimits, parseQuantity, type ParseResult } from './quantity/parse'
+export { type ParseLimits, parseQuantity, type ParseResult, unitsThatFit } from './quantity/parse'
 export { type QuantityRecord, correctedValue, isTyped } from './quantity/record'
 export { type QuantityKind, UNITS, fromCore, toCore, unitOf } from './quantity/units'
 
@@ -45,7 +45,12 @@ export {
   shopSettings,
   type ShopWays,
 } from './vehicle/shop-ways'
-export { coolDownMinutesOf, type SystemProfile, knownValue } from './vehicle/profile'
+export {
+  coolDownMinutesOf,
+  type SystemProfile,
+  knownValue,
+  USUAL_RATING_KPA,
+} from './vehicle/profile'
 export { profileWithAge, yearAndDistance } from './vehicle/year-and-distance'
 export { profileAdvice } from './vehicle/profile-advice'
 
@@ -134,7 +139,7 @@ export { type CaseRecord, caseRecord, type Imported } from './record/envelope'
 export { DESK, isKeptOnDevice, recentSinceMs } from './record/desk'
 export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'
 export { caseJsonSchema } from './record/json-schema'
-export { RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'
+export { MOST_IN_NOTE, RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'
 export { checkCaseFile, readCaseFile, readingCaseFile, writeCaseFile } from './record/read'
 export {
   type CaseFile,

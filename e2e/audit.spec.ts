@@ -4,8 +4,7 @@ import { allSent, enter } from './steps'
 test('a vehicle that is known: its year is corrected, and it comes back with what it has gone since', async ({
   page,
 }) => {
-  await enter(page, 'oren')
-  await page.goto('/new')
+  await enter(page, 'oren', '/new')
   await page.getByRole('radio', { name: 'Inspection' }).click()
   await page.getByLabel('Vehicle, as you call it').fill('Bus of a wrong year')
   await page.getByLabel('Year built').fill('2021')
@@ -45,8 +44,7 @@ test('a vehicle that is known: its year is corrected, and it comes back with wha
 test('an audit without a complaint: what to renew for a budget, by age, distance and how long things last here', async ({
   page,
 }) => {
-  await enter(page, 'oren')
-  await page.goto('/new')
+  await enter(page, 'oren', '/new')
   await page.getByRole('radio', { name: 'Inspection' }).click()
   await page.getByLabel('Vehicle, as you call it').fill('Old bus, no complaint')
   await page.getByLabel('Year built').fill('2011')

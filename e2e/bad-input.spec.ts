@@ -5,11 +5,9 @@ import { addReading, allSent, enter, newComplaint, openCheck, signIn, startHold 
 test('bad input gets one clear sentence where it happened, and nothing recorded is lost', async ({
   page,
 }) => {
-  await enter(page, 'ilka')
-  await page.getByRole('link', { name: 'New complaint' }).click()
+  await enter(page, 'ilka', '/new')
   await page.getByRole('button', { name: 'Open the case' }).click()
   await expect(page.getByRole('alert')).toHaveText('Choose what it came for.')
-  await page.goto('/')
   await newComplaint(page, 'Bad input bus')
 
   await openCheck(page, 'cap')
@@ -58,6 +56,17 @@ test('bad input gets one clear sentence where it happened, and nothing recorded 
   await at.fill('0:00')
   await page.getByTestId('add-reading').click()
   await expect(page.getByText('1 reading: look, correct')).toBeVisible()
+  await expect(field).toHaveValue('100')
+  // The next reading is typed while the first is still being kept: it stands.
+  await page.evaluate(() => {
+    document.querySelector<HTMLElement>('[data-testid=add-reading]')!.click()
+    const input = document.querySelector<HTMLInputElement>('.entry .reading input')!
+    input.value = '110'
+    input.dispatchEvent(new Event('input', { bubbles: true }))
+  })
+  await expect(page.getByText('2 readings: look, correct')).toBeVisible()
+  await allSent(page)
+  await expect(field).toHaveValue('110')
   await addReading(page, '110')
   await expect(page.getByText('Above the 103.0 kPa allowed. Let pressure off now.')).toBeVisible()
   await allSent(page)

@@ -4,7 +4,7 @@ import { allSent, enter, newComplaint, openCheck, settled } from './steps'
 test('a cap that was found loose leads; its bleed-down and the top-ups that were written down count, and can be corrected', async ({
   page,
 }) => {
-  await enter(page, 'ilka')
+  await enter(page, 'ilka', '/new')
   await newComplaint(page, 'Tarrow 24 that boils over')
 
   await openCheck(page, 'interview')

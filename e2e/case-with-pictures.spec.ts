@@ -7,7 +7,7 @@ test('a case goes out with its photograph, as PDF and as one zip, and another sh
   page,
   browser,
 }) => {
-  await enter(page, 'ilka')
+  await enter(page, 'ilka', '/new')
   const path = await newComplaint(page, 'Tarrow 24 with a stained hose')
   await openCheck(page, 'look-round')
   await page

@@ -15,7 +15,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       page,
     }) => {
       test.setTimeout(150_000)
-      await enter(page, 'oren')
+      await enter(page, 'oren', '/new')
       await complaint(page, 'Overheats', `Hot by ${mode}`, mode)
 
       await open(page, 'fan-by-hand', mode)

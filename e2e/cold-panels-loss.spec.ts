@@ -18,7 +18,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       test.setTimeout(240_000)
       const large = testInfo.outputPath('large.jpg')
       writeFileSync(large, Buffer.alloc(40 * 1024 * 1024, 1))
-      await enter(page, 'ilka')
+      await enter(page, 'ilka', '/new')
       await complaint(page, 'Loses coolant', `Loss by ${mode}`, mode)
 
       await test.step('system profile on the loop', async () => {

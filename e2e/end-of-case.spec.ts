@@ -21,7 +21,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await page.getByRole('option', { name: fault }).click()
         await page.keyboard.press('Escape')
       }
-      await enter(page, 'oren')
+      await enter(page, 'oren', '/new')
       await complaint(page, 'Loses coolant', `Ends by ${mode}`, mode)
       await open(page, 'level-and-condition', mode)
       await press(radio(page, 'Level, cold', 'Low'), mode)
@@ -84,7 +84,7 @@ test('a gasket job is closed with its measurements or with the reason, and comes
 }) => {
   const finish = page.getByRole('dialog', { name: 'Repair and close' })
   const repairAndClose = () => page.getByRole('button', { name: 'Repair, close' }).first().click()
-  await enter(page, 'oren')
+  await enter(page, 'oren', '/new')
   await complaint(page, 'Loses coolant', 'Gasket bus', 'keyboard')
   await repairAndClose()
   await finish.getByRole('combobox', { name: 'Fault that was mended' }).fill('coolant to cylinder')
@@ -136,7 +136,7 @@ test('a gasket job is closed with its measurements or with the reason, and comes
 test('a look that is due after a repair stands on the board until it is taken', async ({
   page,
 }) => {
-  await enter(page, 'oren')
+  await enter(page, 'oren', '/new')
   await complaint(page, 'Loses coolant', 'Due bus', 'keyboard')
   await allSent(page)
   const [caseId, by] = await page.evaluate(() => [

@@ -11,8 +11,7 @@ for (const [name, viewport] of [
     test('a new complaint: four questions, one at a time, with suspects before the case is opened', async ({
       page,
     }) => {
-      await enter(page, 'ilka')
-      await page.goto('/new')
+      await enter(page, 'ilka', '/new')
       const begun = Date.now()
       let taps = 0
       const tap = async (target: ReturnType<typeof page.getByRole>) => {

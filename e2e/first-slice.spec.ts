@@ -3,6 +3,7 @@ import { expect, test } from '@playwright/test'
 import {
   addReading,
   allSent,
+  atNewComplaint,
   enter,
   newComplaint,
   openCheck,
@@ -143,7 +144,7 @@ test('a complaint goes in, a hold is run, suspects move, the report prints and t
 test('the timer keeps true time through a reload, and a running hold is called out on the board', async ({
   page,
 }) => {
-  await enter(page, 'oren')
+  await enter(page, 'oren', '/new')
   const path = await newComplaint(page, 'Timer bus')
   await startHold(page, 'Timer gauge')
   await page.waitForTimeout(2500)
@@ -161,10 +162,10 @@ test('times of several cases run at once, leave a case its title, and call out o
   page,
 }) => {
   await page.clock.install()
-  await enter(page, 'oren')
+  await enter(page, 'oren', '/new')
   const paths: string[] = []
   for (const name of ['First', 'Second', 'Third']) {
-    await page.goto('/')
+    await atNewComplaint(page)
     paths.push(await newComplaint(page, `${name} timer`))
     await startHold(page, `Timer gauge ${name}`)
   }

@@ -4,7 +4,7 @@ import { allSent, enter, newComplaint, openCheck } from './steps'
 test('what was done to the vehicle is taken back and brought back; after a repair a part is looked at anew', async ({
   page,
 }) => {
-  await enter(page, 'ilka')
+  await enter(page, 'ilka', '/new')
   await newComplaint(page, 'Clamped Sett 4')
   await openCheck(page, 'look-round')
   await page

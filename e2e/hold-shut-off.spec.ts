@@ -5,7 +5,7 @@ test('a hold that fell is done again with the heater core shut off, and the corr
   page,
 }) => {
   await page.clock.install()
-  await enter(page, 'ilka')
+  await enter(page, 'ilka', '/new')
   await newComplaint(page, 'Tarrow 24 with a wet carpet')
   const shutOff = page.getByRole('radiogroup', { name: 'Shut off for this hold' })
   const held = async (readings: string[]) => {

@@ -232,7 +232,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       ['on the bench and after the repair', OPENED],
     ] as const)
       test(`${what}: ${panels.map(({ check }) => check).join(', ')}`, async ({ page }) => {
-        await enter(page, 'oren')
+        await enter(page, 'oren', '/new')
         await complaint(page, 'Overheats', `${what}, by ${mode}`, mode)
         for (const panel of panels) await whole(page, panel, mode)
         await allSent(page)

@@ -13,7 +13,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
 
     test('a hold on a hot engine is set up, read, ended and judged', async ({ page }) => {
       await page.clock.install()
-      await enter(page, 'ilka')
+      await enter(page, 'ilka', '/new')
       await newComplaint(page, `Leaks hot only, by ${mode}`)
       await open(page, 'pressure-hold-hot', mode)
       await expect(page.getByText('Only through an adapter that keeps its relief')).toBeVisible()

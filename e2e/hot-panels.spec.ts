@@ -24,7 +24,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
     test('the heater on a hot engine: started first, measured, corrected, repeated, taken back', async ({
       page,
     }) => {
-      await enter(page, 'oren')
+      await enter(page, 'oren', '/new')
       await complaint(page, 'No heat', `Warm by ${mode}`, mode)
       await open(page, 'heater', mode)
       const panel = page.locator('[data-panel=heater]')
@@ -68,7 +68,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
     test('a run from a log, a core with a cold patch, a test for gas that proves nothing, a drive and a bath', async ({
       page,
     }) => {
-      await enter(page, 'oren')
+      await enter(page, 'oren', '/new')
       await complaint(page, 'Overheats', `Run by ${mode}`, mode)
       await open(page, 'warm-up-run', mode)
       await press(radio(page, 'Air conditioning', 'Off'), mode)

@@ -56,7 +56,7 @@ test.describe('led by the plan', () => {
   test.beforeEach(async ({ page }) => {
     test.setTimeout(240_000)
     await page.clock.install()
-    await enter(page, 'ilka')
+    await enter(page, 'ilka', '/new')
   })
 
   test('a slow leak outside with two sources: both end on top', async ({ page }) => {

@@ -29,7 +29,7 @@ async function kept(page: Page) {
 const rail = (page: Page) => page.getByRole('navigation', { name: 'Checks by temperature' })
 
 async function begin(page: Page, vehicle: string) {
-  await enter(page, 'oren')
+  await enter(page, 'oren', '/new')
   await complaint(page, 'Overheats', vehicle, 'keyboard')
   await open(page, 'warm-up-run', 'keyboard')
   await press(radio(page, 'Air conditioning', 'Off'), 'keyboard')

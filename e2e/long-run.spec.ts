@@ -28,7 +28,7 @@ const MOST_FRAMES_MS = 250
 test('an hour at ten readings a second on six channels opens at once, and pans', async ({
   page,
 }) => {
-  await enter(page, 'oren')
+  await enter(page, 'oren', '/new')
   await complaint(page, 'Overheats', 'An hour of log', 'keyboard')
   await open(page, 'warm-up-run', 'keyboard')
   await radio(page, 'Air conditioning', 'Off').click()

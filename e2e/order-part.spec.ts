@@ -33,7 +33,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await press(page.getByRole('radiogroup', { name }).getByRole('radio', { name: seen }), mode)
         await settled(page)
       }
-      await enter(page, 'ilka')
+      await enter(page, 'ilka', '/new')
       await complaint(page, 'Loses coolant', `Ordered by ${mode}`, mode)
       await look('Radiator', 'Seen issuing')
 

@@ -1,5 +1,5 @@
 import { type Locator, type Page, expect } from '@playwright/test'
-import { openCheck } from './steps'
+import { atNewComplaint, openCheck } from './steps'
 
 export type Mode = 'touch' | 'keyboard'
 
@@ -26,7 +26,7 @@ export async function complaint(
   vehicle: string,
   mode: Mode,
 ) {
-  await page.goto('/new')
+  await atNewComplaint(page)
   await press(page.getByRole('radio', { name: kind }), mode)
   await page.getByLabel('Vehicle, as you call it').fill(vehicle)
   await press(page.getByRole('button', { name: 'Open the case' }), mode)

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test'
-import { addReading, radio, settled, startHold } from './steps'
+import { addReading, atNewComplaint, radio, settled, startHold } from './steps'
 
 /**
  * A new user who does what the plan proposes and nothing else. Each story is the truth of one vehicle; every step
@@ -23,7 +23,7 @@ export interface Story {
 
 /** Takes the complaint of a story's vehicle. */
 export async function take(page: Page, story: Story, vehicle: string) {
-  await page.goto('/new')
+  await atNewComplaint(page)
   await page.getByRole('radio', { name: story.complaint }).click()
   await page.getByLabel('Vehicle, as you call it').fill(vehicle)
   await page.getByText('The cooling system of this vehicle').click()

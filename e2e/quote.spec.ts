@@ -12,7 +12,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
     )
 
     test('a repair is quoted, changed, sent and answered line by line', async ({ page }) => {
-      await enter(page, 'oren')
+      await enter(page, 'oren', '/new')
       await complaint(page, 'Loses coolant', `Quoted by ${mode}`, mode)
       await open(page, 'level-and-condition', mode)
       await press(radio(page, 'Level, cold', 'Low'), mode)

@@ -33,7 +33,7 @@ test('the lead says how the shop works and why; a run stops by it; everybody rea
   // Who is no lead reads it; what is told before the engine runs, and the way shown first, follow it.
   const context = await browser.newContext()
   const other = await context.newPage()
-  await enter(other, 'ilka')
+  await enter(other, 'ilka', '/new')
   await newComplaint(other, 'Stops early')
   await other.getByRole('button', { name: 'Start the engine' }).click()
   await expect(other.getByText(/107\s°C/).first()).toBeVisible()

@@ -17,10 +17,10 @@ const REMEMBERED = 'thermognosis.session'
 const KEPT = new Map<string, Kept>()
 
 /**
- * Opens the board as somebody who signed in on this browser before; where nobody did, or the session has ended, signs
- * in. For journeys that are not about signing in.
+ * Opens a page as somebody who signed in on this browser before; where nobody did, or the session has ended, signs in.
+ * For journeys that are not about signing in: those about one case begin at `/new`, and leave the board unranked.
  */
-export async function enter(page: Page, name: string) {
+export async function enter(page: Page, name: string, at: '/' | '/new' = '/') {
   const kept = KEPT.get(name)
   if (kept) {
     await page.context().addCookies(kept.cookies)
@@ -29,14 +29,20 @@ export async function enter(page: Page, name: string) {
       (items) => items.forEach((item) => localStorage.setItem(item.name, item.value)),
       kept.origins[0]!.localStorage.filter((item) => item.name === REMEMBERED),
     )
-    await page.goto('/')
+    await page.goto(at)
     await expect(
       page.getByTestId('send-state').or(page.getByLabel('Password', { exact: true })),
     ).toBeVisible()
-    if (new URL(page.url()).pathname === '/') return
+    if (new URL(page.url()).pathname === at) return
   }
   await signIn(page, name)
   KEPT.set(name, await page.context().storageState())
+  if (at !== '/') await page.goto(at)
+}
+
+/** Where a new complaint is taken, unless that is where the page is. */
+export async function atNewComplaint(page: Page) {
+  if (new URL(page.url()).pathname !== '/new') await page.goto('/new')
 }
 
 /** The time that runs for a case: in the bar, or in the list of those the bar has no room for. */
@@ -78,7 +84,8 @@ export async function still(page: Page) {
 
 /** Takes a coolant-loss complaint for a new vehicle and passes the start card; gives the case's address. */
 export async function newComplaint(page: Page, vehicle: string) {
-  await page.getByRole('link', { name: 'New complaint' }).click()
+  if (new URL(page.url()).pathname !== '/new')
+    await page.getByRole('link', { name: 'New complaint' }).click()
   await page.getByRole('radio', { name: 'Loses coolant' }).click()
   await page.getByLabel('Vehicle, as you call it').fill(vehicle)
   await page.getByLabel('How much is topped up').fill('0.5')

@@ -62,7 +62,7 @@ test('a device without room says so at the entry, keeps what was typed in the pa
   page,
 }) => {
   await giveLittleRoom(page)
-  await enter(page, 'ilka')
+  await enter(page, 'ilka', '/new')
   const path = await newComplaint(page, 'Full phone')
   await allSent(page)
   await openCheck(page, 'level-and-condition')

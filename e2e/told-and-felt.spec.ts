@@ -12,7 +12,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
     )
 
     test('a new part that changed nothing, and hoses by hand', async ({ page }) => {
-      await enter(page, 'ilka')
+      await enter(page, 'ilka', '/new')
       await complaint(page, 'Overheats', `Told by ${mode}`, mode)
       await open(page, 'interview', mode)
       await press(page.getByRole('button', { name: 'Note earlier work' }), mode)
@@ -42,7 +42,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
     })
 
     test('a code, a hot drive, and what is in the coolant', async ({ page }) => {
-      await enter(page, 'ilka')
+      await enter(page, 'ilka', '/new')
       await complaint(page, 'Overheats', `Code by ${mode}`, mode)
       await open(page, 'interview', mode)
       await press(page.locator('summary', { hasText: 'Trouble code' }), mode)
@@ -82,8 +82,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
 }
 
 test('an inspection begins with a look and finds nothing wrong', async ({ page }) => {
-  await enter(page, 'ilka')
-  await page.goto('/new')
+  await enter(page, 'ilka', '/new')
   await page.getByRole('radio', { name: 'Inspection' }).click()
   await page.getByLabel('Vehicle, as you call it').fill('Bought used')
   await page.getByRole('button', { name: 'Open the case' }).click()

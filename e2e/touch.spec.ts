@@ -9,7 +9,7 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
 test('under the vehicle, by touch alone: the numeric pad takes readings, tabs lead to loop and suspects', async ({
   page,
 }) => {
-  await enter(page, 'oren')
+  await enter(page, 'oren', '/new')
   await newComplaint(page, 'Touch bus')
   await page.getByRole('button', { name: 'Steps', exact: true }).tap()
   await page.locator('[data-check="pressure-hold"]').tap()

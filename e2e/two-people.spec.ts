@@ -5,7 +5,7 @@ test('two people work on one case and see each other’s readings within a secon
   browser,
   page,
 }) => {
-  await enter(page, 'ilka')
+  await enter(page, 'ilka', '/new')
   const path = await newComplaint(page, 'Shared bus')
   await allSent(page)
   const other = await (await browser.newContext({ baseURL: process.env.TEST_BASE_URL! })).newPage()

@@ -29,6 +29,9 @@ export interface OpenCase {
 
 export const OPEN_CASE: InjectionKey<OpenCase> = Symbol('open case')
 
+/** Keeps a note beside the check in work: for what its fields cannot take. */
+export const KEEP_IN_WORDS: InjectionKey<(text: string) => Promise<unknown>> = Symbol('in words')
+
 export function useOpenCase(): OpenCase {
   const open = inject(OPEN_CASE)
   if (!open) throw new Error('this part belongs inside a case')

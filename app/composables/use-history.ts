@@ -31,6 +31,10 @@ export interface Told {
   bringBack?: () => unknown
 }
 
+/** The check that an entry is of: its own, or for a photograph or a note the one it was taken at. */
+const checkNamedIn = ({ kind, data }: Item): string =>
+  'check' in data && typeof data.check === 'string' ? data.check : kind.split('.')[0]!
+
 /** Everything recorded in the open case, newest first: all of it, or what belongs to one check. */
 export function useHistory(check: () => CheckId | undefined) {
   const { say } = useWords()
@@ -56,7 +60,7 @@ export function useHistory(check: () => CheckId | undefined) {
   function ofCheck(item: Item): boolean {
     const about = item.kind === 'withdrawn' ? items.value.byId.get(item.supersedes ?? '') : item
     if (!about) return false
-    return about.kind === 'withdrawn' ? ofCheck(about) : about.kind.split('.')[0] === check()
+    return about.kind === 'withdrawn' ? ofCheck(about) : checkNamedIn(about) === check()
   }
 
   /** Taking work back asks for the same role as recording it; taking back a record of somebody else, for a technician's. */

@@ -41,9 +41,10 @@ export function askRanker(input: CaseInput, { first, done, failed }: Asking): ()
   return ask({ input }, { hear, failed })
 }
 
-/** Asks for one thing and takes it out of the answer; fails when the worker stops. */
+/** Asks for one thing of a case as it stands now and takes it out of the answer; fails when the worker stops. */
 const askFor = <T>(
-  request: Omit<RankRequest, 'ticket'>,
+  input: CaseInput,
+  wants: NonNullable<RankRequest['wants']>,
   takeFrom: (answer: RankAnswer) => T | undefined,
 ): Promise<T> =>
   new Promise((done, fail) => {
@@ -51,25 +52,24 @@ const askFor = <T>(
       const taken = takeFrom(answer)
       if (taken !== undefined) done(taken)
     }
+    const request = { input: { ...input, at: new Date().toISOString() }, wants }
     ask(request, { hear, failed: () => fail(new Error('the worker stopped')) })
   })
 
 /** Plans a case by every school. */
 export const askPlans = (input: CaseInput): Promise<PlannedCase> =>
-  askFor({ input, wants: 'plans' }, (answer) => ('planned' in answer ? answer.planned : undefined))
+  askFor(input, 'plans', (answer) => ('planned' in answer ? answer.planned : undefined))
 
 /** Whether likely faults are tested or their parts changed. */
 export const askDecisions = (input: CaseInput): Promise<TestOrReplace[]> =>
-  askFor({ input, wants: 'decisions' }, (answer) =>
-    'decisions' in answer ? answer.decisions : undefined,
-  )
+  askFor(input, 'decisions', (answer) => ('decisions' in answer ? answer.decisions : undefined))
 
 /** What is believed of several faults that are mended in one go. */
 export const askTogether = (
   input: CaseInput,
   faults: readonly string[],
 ): Promise<DecidedTogether> =>
-  askFor({ input, wants: { together: faults } }, (answer) =>
+  askFor(input, { together: faults }, (answer) =>
     'together' in answer ? answer.together : undefined,
   )
 

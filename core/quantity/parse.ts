@@ -32,9 +32,7 @@ export function parseQuantity(
   const typed = text.trim()
   if (typed === '') return { ok: false, problem: message('input.empty') }
   if (typed.length > 40) return { ok: false, problem: message('input.tooLong') }
-  const match = /^([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+))\s*([^\d\s.,].*)?$/.exec(
-    typed.replace('−', '-'),
-  )
+  const match = numberAndUnit(typed)
   if (!match) return { ok: false, problem: message('input.notANumber', { typed }) }
   const value = Number(match[1]!.replace(',', '.'))
   const spelling = (match[2] ?? fallbackUnit).toLowerCase().replace(/\s/g, '')
@@ -65,6 +63,30 @@ export function parseQuantity(
       }),
     }
   return { ok: true, quantity: { typed, value, unit: unit.symbol, coreValue } }
+}
+
+/** A number as a person writes it, and what stands behind it. */
+const numberAndUnit = (typed: string) =>
+  /^([+-]?(?:\d+(?:[.,]\d*)?|[.,]\d+))\s*([^\d\s.,].*)?$/.exec(typed.replace('−', '-'))
+
+/**
+ * The units of a kind in which a number that was typed without one lies within limits (inclusive, core unit), in the
+ * order of `UNITS`; none where a unit was typed, or no number.
+ * @example unitsThatFit('15', 'pressure', { min: 28, max: 200 })[0] // 'psi'
+ */
+export function unitsThatFit(
+  text: string,
+  kind: QuantityKind,
+  { min, max }: ParseLimits,
+): readonly string[] {
+  const match = numberAndUnit(text.trim())
+  if (!match || match[2] !== undefined) return []
+  const value = Number(match[1]!.replace(',', '.'))
+  const fits = (symbol: string) => {
+    const coreValue = toCore(kind, value, symbol)
+    return coreValue >= min && coreValue <= max
+  }
+  return UNITS[kind].map(({ symbol }) => symbol).filter(fits)
 }
 
 function unitList(kind: QuantityKind): string {

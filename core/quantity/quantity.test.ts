@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { parseQuantity } from './parse'
+import { parseQuantity, unitsThatFit } from './parse'
 import { correctedValue, quantityOf } from './record'
 import { fromCore, toCore, UNITS, type QuantityKind } from './units'
 
@@ -73,4 +73,37 @@ describe('quantity records', () => {
       schema.safeParse({ typed: '13.5 psi', value: 13.5, unit: 'psi', coreValue: 13.5 }).success,
     ).toBe(false)
   })
+})
+
+describe('a number without its unit', () => {
+  const RATING = { min: 28, max: 200 }
+  it.each([
+    ['108', 'kPa'],
+    ['15', 'psi'],
+    ['13,5', 'psi'],
+    ['1.1', 'bar'],
+  ])('%s on a cap is %s and nothing else', (typed, unit) =>
+    expect(unitsThatFit(typed, 'pressure', RATING)).toEqual([unit]),
+  )
+  it('210 on a dash that ends at 150 °C is °F', () =>
+    expect(unitsThatFit('210', 'temperature', { min: -40, max: 150 })).toEqual(['°F']))
+  it('may be of two units, and is told as both', () =>
+    expect(unitsThatFit('28.5', 'pressure', RATING)).toEqual(['kPa', 'psi']))
+  it('is none where a unit stands behind it, where no unit fits, and where it is no number', () => {
+    for (const typed of ['15 psi', '15 °C', '900', '', 'high'])
+      expect(unitsThatFit(typed, 'pressure', RATING)).toEqual([])
+  })
+  it('fits a unit just where it is read in that unit', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: -50, max: 300, noNaN: true }).map((v) => v.toFixed(2)),
+        fc.constantFrom(...(Object.keys(UNITS) as QuantityKind[])),
+        (typed, kind) => {
+          for (const { symbol } of UNITS[kind])
+            expect(unitsThatFit(typed, kind, RATING).includes(symbol)).toBe(
+              parseQuantity(typed, kind, symbol, RATING).ok,
+            )
+        },
+      ),
+    ))
 })

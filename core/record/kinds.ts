@@ -5,6 +5,9 @@ import { given } from '../quantity/field'
 import { quoteAnswered, quoteDrawn } from '../quote/record'
 import { part } from '../vehicle/parts'
 
+/** Letters that a note holds. */
+export const MOST_IN_NOTE = 4000
+
 /** Records that belong to no check. */
 const OTHER_RECORDS = {
   'cautions.acknowledged': z.strictObject({ cautions: z.array(writtenText(80)).min(1).max(40) }),
@@ -30,7 +33,11 @@ const OTHER_RECORDS = {
   }),
   'quote.drawn': quoteDrawn,
   'quote.answered': quoteAnswered,
-  note: z.strictObject({ text: writtenText(4000).min(1) }),
+  /** what no field asks for, in words; moves no probability */
+  note: z.strictObject({
+    text: writtenText(MOST_IN_NOTE).min(1),
+    check: writtenText(40).optional(),
+  }),
   /** takes back the record it supersedes; both stay. Taking back a withdrawal brings the record back as it was. */
   withdrawn: z.strictObject({ reason: writtenText(500).optional() }),
 } as const

@@ -7,6 +7,12 @@ const known = <T extends z.ZodType>(schema: T) => z.union([schema, z.literal(NOT
 
 export const capPlace = z.enum(['radiator-neck', 'tank'])
 
+/**
+ * Pressures that caps and systems are made for, kPa gauge: from 4 psi to 2 bar. What lies outside is mostly a figure in
+ * another unit than the one it was taken for.
+ */
+export const USUAL_RATING_KPA = { min: 27, max: 205 } as const
+
 /** The cooling system of one vehicle, first version. Every field may be absent (not asked) or "not-known". */
 export const systemProfile = z.strictObject({
   thermostatSide: known(z.enum(['outlet', 'inlet'])),

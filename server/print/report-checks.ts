@@ -4,6 +4,7 @@ import {
   type CheckOutcome,
   keeperSaid,
   type Message,
+  ofKind,
   outcomesOf,
   pressureHoldCheck,
   runLines,
@@ -60,12 +61,33 @@ export function checksDone(
   ]
 }
 
-/** Every answer that the keeper gave. */
+/** What the keeper said in their own words, and every answer that they gave. */
 export function keeperAnswers({ records }: CaseFile): Content[] {
-  const answers = keeperSaid(standing(records)).map(({ asks, answer }): Content => ({
+  const stand = standing(records)
+  const answers = keeperSaid(stand).map(({ asks, answer }): Content => ({
     text: [`${asks} `, { text: say('report.paper.answer', { answer }), bold: true }],
   }))
-  return answers.length > 0 ? [heading(say('report.paper.theKeeperSays')), ...answers] : []
+  const told = [
+    ...ofKind(stand, 'interview.words').map(({ data }): Content => ({ text: `“${data.text}”` })),
+    ...answers,
+  ]
+  return told.length > 0 ? [heading(say('report.paper.theKeeperSays')), ...told] : []
+}
+
+/** What was written beside the checks, in words, with who and when. */
+export function notesWritten({ records, people }: CaseFile): Content[] {
+  const notes = ofKind(standing(records), 'note').map(({ data, by, observedAt }): Content => ({
+    text: [
+      { text: data.check ? `${nameOfAny(data.check)}: ` : '', bold: true },
+      data.text,
+      {
+        text: `  ${people.find(({ id }) => id === by)?.name ?? by}, ${momentOf(observedAt)}`,
+        color: QUIET,
+        fontSize: 9,
+      },
+    ],
+  }))
+  return notes.length > 0 ? [heading(say('report.notes')), ...notes] : []
 }
 
 /** The charts of holds and of runs, by the record that began them. */

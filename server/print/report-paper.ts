@@ -34,7 +34,7 @@ import {
   RULES,
   say,
 } from './paper'
-import { checksDone, keeperAnswers } from './report-checks'
+import { checksDone, keeperAnswers, notesWritten } from './report-checks'
 import { pictures } from './report-pictures'
 
 /** A case as it is reported: its file, how it was ranked, and its photographs as JPEG by their hash. */
@@ -65,6 +65,7 @@ export function reportPaper(paper: ReportOnPaper, size: PaperSize): TDocumentDef
     ...suspectTable(paper.ranked),
     ...keeperAnswers(file),
     ...checksDone(file, paper.ranked.assessment.outcomes, units),
+    ...notesWritten(file),
     ...photographs(paper),
     ...workDone(file),
     ...assumed(paper.ranked, units),

@@ -16,6 +16,13 @@ export const COMMON: Readonly<Record<string, string>> = {
   'common.photo-strip.takeBack': 'Take back',
   'common.photo-strip.thePhotographLarge': 'The photograph, large',
   'common.photo-strip.close': 'Close',
+  'common.note-strip.note': 'Note',
+  'common.note-strip.whatNoFieldAsks': 'In words, what no field asks for',
+  'common.note-strip.keepTheNote': 'Keep the note',
+  'common.note-strip.takeBackThis': 'Take back the note “{text}”',
+  'common.unit-ask.whichUnit': '{typed} what?',
+  'common.unit-ask.notKnown': 'Not known: keep as a note',
+  'common.unit-ask.asNote': '{label}: {typed}, unit not known',
   'common.photo-strip.thisPhotographCouldNotBe':
     'This photograph could not be kept on this device.',
   'common.quantity-field.unitTapForAnother': 'Unit {unit}, tap for another',

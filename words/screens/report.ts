@@ -28,6 +28,7 @@ export const REPORT: Readonly<Record<string, string>> = {
   'report.declared': 'Declared',
   'report.photographs': 'Photographs',
   'report.photograph': 'Photograph',
+  'report.notes': 'Notes',
   'report.workDone': 'Work done',
   'report.end.title': 'How it ended',
   'report.end.closed':

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { capCheck, type CapTest, type Instrument, knownValue, type QuantityRecord } from '#core'
+import {
+  capCheck,
+  type CapTest,
+  type Instrument,
+  knownValue,
+  type QuantityRecord,
+  USUAL_RATING_KPA,
+} from '#core'
 import BleedDown, { type Line } from './BleedDown.vue'
 import CapResult from './CapResult.vue'
 
@@ -162,6 +169,7 @@ async function keep() {
           :label="say('cap.marked')"
           kind="pressure"
           :limits="{ min: 10, max: 250 }"
+          :usual="USUAL_RATING_KPA"
           :hint="
             rating
               ? say('cap.askedForHere', { rating: preferences.show('pressure', rating) })

@@ -91,7 +91,7 @@ async function save() {
     return void (problem.value = say('cranking-rise.typeThePressureBeforeAnd'))
   if (after.value.coreValue < before.value.coreValue - 1)
     return void (problem.value = say('cranking-rise.thePressureFellWhileCranking'))
-  await keep({
+  const run = {
     plugged: plugged.value,
     seconds: seconds.value,
     ...(rpm.value ? { crankingRpm: rpm.value } : {}),
@@ -100,12 +100,14 @@ async function save() {
     staysAfter: stays.value,
     ...(resolutionKPa.value ? { resolutionKPa: resolutionKPa.value } : {}),
     turnedByHandFirst: turned.value,
-  })
+  }
+  // Before it is kept: what is typed meanwhile is of the next run.
   seconds.value = undefined
   after.value = undefined
   resolutionKPa.value = undefined
   stays.value = 'not-watched'
   fileNote.value = ''
+  await keep(run)
 }
 const next = computed(() => figures.value?.nextRun)
 </script>

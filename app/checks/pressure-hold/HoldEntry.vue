@@ -65,6 +65,7 @@ async function add() {
   const elapsedSeconds = pressure && secondsTyped()
   if (!pressure || elapsedSeconds === undefined || !hold.start.value) return
   const gauge = hold.start.value.data.target.instrument
+  const [typed, typedAt, replaced] = [text.value, at.value, correcting.value]
   const data = {
     run: hold.start.value.id,
     elapsedSeconds: Math.round(elapsedSeconds * 10) / 10,
@@ -78,12 +79,11 @@ async function add() {
     open.id,
     'pressure-hold.reading',
     data,
-    correcting.value ? { supersedes: correcting.value.id, corrects: true } : {},
+    replaced ? { supersedes: replaced.id, corrects: true } : {},
   )
-  correcting.value = undefined
-  at.value = ''
-  atShown.value = false
-  text.value = plain(pressure.coreValue)
+  // The next reading may have been typed while this one was being kept: only what stands as it was is put away.
+  if (at.value === typedAt && correcting.value === replaced) leaveCorrection()
+  if (text.value === typed) text.value = plain(pressure.coreValue)
 }
 function leaveCorrection() {
   correcting.value = undefined

@@ -1,8 +1,15 @@
 <script setup lang="ts">
-import { useLocalStorage } from '@vueuse/core'
-import { type HoldStart, type Instrument, message, type QuantityRecord, targetProblem } from '#core'
+import {
+  type HoldStart,
+  type Instrument,
+  message,
+  type QuantityRecord,
+  targetProblem,
+  USUAL_RATING_KPA,
+} from '#core'
 import HoldHow, { type Relief, type ShutOff } from './HoldHow.vue'
 import NewGauge from './NewGauge.vue'
+import { useGauge } from './use-gauge'
 import { useHoldHeat } from './use-hold-heat'
 import { useHoldTarget } from './use-hold-target'
 
@@ -17,28 +24,20 @@ const emit = defineEmits<{ left: [] }>()
 const open = useOpenCase()
 const shop = useShop()
 const preferences = usePreferences()
-const gauges = computed(() => shop.instrumentsOf(['pressure-tester']))
 const thermometer = ref<Instrument>()
-/** The gauge used last on this device; else one that is known by how much it is off. */
-const lastGauge = useLocalStorage('thermognosis.gauge', '')
-const gaugeId = ref<string | 'new'>(
-  props.old?.data.target.instrument ??
-    gauges.value.find((g) => g.id === lastGauge.value)?.id ??
-    gauges.value.find((g) => typeof g.offsetInCoreUnit === 'number')?.id ??
-    gauges.value[0]?.id ??
-    'new',
-)
-const gaugeName = ref('')
-const step = ref<QuantityRecord | undefined>(undefined)
-const offset = ref<QuantityRecord | undefined>(undefined)
-const strokeVolume = ref<QuantityRecord | undefined>(undefined)
-const gauge = computed(() => gauges.value.find((g) => g.id === gaugeId.value))
-const offsetInCoreUnit = computed(() => {
-  const known = gauge.value ? gauge.value.offsetInCoreUnit : offset.value?.coreValue
-  return typeof known === 'number' ? known : 0
-})
-const resolution = computed(() => gauge.value?.resolutionInCoreUnit ?? step.value?.coreValue)
-const strokeML = computed(() => gauge.value?.strokeVolumeML ?? strokeVolume.value?.coreValue)
+const {
+  gauges,
+  gaugeId,
+  gaugeName,
+  step,
+  offset,
+  strokeVolume,
+  gauge,
+  offsetInCoreUnit,
+  resolution,
+  strokeML,
+  keepGauge,
+} = useGauge(props.old?.data.target.instrument)
 
 const { cap, marking, allowed, proposed } = useHoldTarget(open, offsetInCoreUnit)
 const target = ref<QuantityRecord | undefined>(props.old?.data.target ?? proposed.value)
@@ -98,18 +97,9 @@ async function start() {
   const count = strokes.value.trim() === '' ? undefined : Number(strokes.value)
   if (count !== undefined && !(Number.isInteger(count) && count > 0 && count <= 500))
     return void (problem.value = say('pressure-hold.hold-setup.strokesAreAWholeNumber'))
-  let id = gauge.value?.id
-  if (!id) {
-    if (!gaugeName.value.trim())
-      return void (problem.value = say('pressure-hold.hold-setup.giveTheGaugeAName'))
-    id = await shop.addInstrument({
-      kind: 'pressure-tester',
-      name: gaugeName.value.trim(),
-      resolutionInCoreUnit: resolution.value,
-      offsetInCoreUnit: offset.value?.coreValue ?? 'not-known',
-      ...(strokeML.value ? { strokeVolumeML: strokeML.value } : {}),
-    })
-  }
+  if (!gauge.value && !gaugeName.value.trim())
+    return void (problem.value = say('pressure-hold.hold-setup.giveTheGaugeAName'))
+  const id = await keepGauge(resolution.value)
   await shop.addRecord(
     open.id,
     'pressure-hold.start',
@@ -132,7 +122,6 @@ async function start() {
     },
     props.old ? { supersedes: props.old.id, corrects: true } : {},
   )
-  lastGauge.value = id
 }
 </script>
 
@@ -170,6 +159,7 @@ async function start() {
         :label="say('pressure-hold.hold-setup.pumpUntilItShows')"
         kind="pressure"
         :limits="{ min: 1, max: 400 }"
+        :usual="USUAL_RATING_KPA"
         :hint="
           say('pressure-hold.hold-setup.atMostTrueFromThe', {
             maximumKPaGauge: preferences.show('pressure', allowed.maximumKPaGauge),

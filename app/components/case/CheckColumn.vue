@@ -12,6 +12,7 @@ const emit = defineEmits<{ start: [] }>()
 const open = useOpenCase()
 const shop = useShop()
 const historyOpen = ref(false)
+provide(KEEP_IN_WORDS, (text) => shop.addRecord(open.id, 'note', { text, check: props.active }))
 const panel = computed(() => panelOf(props.active))
 const acknowledged = computed(() =>
   open.records.value.some((record) => record.kind === 'cautions.acknowledged'),
@@ -85,6 +86,7 @@ watch(
         :check="active"
         class="photos"
       />
+      <NoteStrip :key="`notes-${active}`" :check="active" class="photos" />
     </section>
     <button v-if="more" type="button" class="more" aria-keyshortcuts="m" @click="goDown">
       <span v-if="verdict">{{ verdict }}</span>{{ say('case.check-column.moreBelow') }}

@@ -65,10 +65,12 @@ async function recordRepair() {
   problem.value = ''
   if (faults.value.length === 0)
     return void (problem.value = say('case.finish-dialog.sayWhatWasMended'))
-  await shop.addEvent(here.id, 'repaired', { faults: faults.value, ...written('work', work.value) })
+  const repair = { faults: faults.value, ...written('work', work.value) }
   causes.value = [...new Set([...causes.value, ...faults.value])].slice(0, MOST_CAUSES)
+  // Before it is kept: a second tap finds nothing to record again.
   faults.value = []
   work.value = ''
+  await shop.addEvent(here.id, 'repaired', repair)
 }
 async function close() {
   problem.value = ''

@@ -1,12 +1,5 @@
 <script setup lang="ts">
-import {
-  BOOK,
-  type CheckId,
-  type NextStep,
-  type PlannedCase,
-  type PlanStep,
-  type PolicyName,
-} from '#core'
+import { BOOK, type CheckId, type NextStep, type PlanStep, type PolicyName } from '#core'
 import { hasPanel } from '../../checks'
 import { askPlans } from '../../ranking/ranker'
 import { formatChance } from '../../../words/format'
@@ -20,27 +13,14 @@ defineProps<{
   now: NextStep | undefined
 }>()
 const here = useOpenCase()
-const planned = shallowRef<PlannedCase>()
-const problem = ref('')
 const session = useSession()
 /** the shop's own comes first */
 const school = ref<PolicyName>(session.current?.shop.ways?.school ?? 'certainty')
 
-watch(
-  [shown, here.answer],
-  async ([isOpen]) => {
-    const input = here.input.value
-    if (!isOpen || !input) return
-    problem.value = ''
-    try {
-      planned.value = await askPlans({ ...input, at: new Date().toISOString() })
-    } catch {
-      problem.value = say('case.suspect-list.theRankingStoppedOnThis')
-    }
-  },
-  { immediate: true },
+const { answer: planned, isFailed } = useWorkedOut(
+  () => (shown.value ? here.answer.value : undefined),
+  () => askPlans(here.input.value!),
 )
-watch(shown, (isOpen) => isOpen || (planned.value = undefined))
 
 const plan = computed(() => planned.value?.plans.find(({ policy }) => policy === school.value))
 const WORTH_LEAVING_MINUTES = 15
@@ -92,7 +72,9 @@ function go(check: CheckId) {
   >
     <v-card class="pa-5 stack">
       <h2>{{ say('case.plan-dialog.theWholeWay') }}</h2>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="isFailed" class="problem" role="alert">
+        {{ say('case.suspect-list.theRankingStoppedOnThis') }}
+      </p>
       <p v-else-if="!planned" class="quiet" role="status">
         {{ say('case.plan-dialog.workingItOut') }}
       </p>

@@ -5,6 +5,7 @@ import {
   profileAdvice,
   type QuantityRecord,
   type SystemProfile,
+  USUAL_RATING_KPA,
 } from '#core'
 import { type Choice, type Figure, type Key, profileFields, SAME_PLACE } from './profile-choices'
 
@@ -219,6 +220,7 @@ const from = computed({
             "
             kind="pressure"
             :limits="{ min: 10, max: 250 }"
+            :usual="USUAL_RATING_KPA"
             optional
             :model-value="asQuantity({ kind: 'pressure' }, caps[i - 1]?.ratingKPa)"
             @update:model-value="setCap(i - 1, { ratingKPa: $event?.coreValue })"
@@ -255,6 +257,7 @@ const from = computed({
           :label="f.label"
           :kind="f.kind"
           :limits="{ min: f.min, max: f.max }"
+          :usual="f.usual"
           optional
           :model-value="asQuantity(f, model[f.key])"
           @update:model-value="set({ [f.key]: $event?.coreValue })"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type TestOrReplace, toMinor } from '#core'
+import { toMinor } from '#core'
 import { askDecisions } from '../../ranking/ranker'
 import { formatMoney } from '../../../words/format'
 
@@ -11,19 +11,9 @@ const open = useOpenCase()
 const session = useSession()
 const preferences = usePreferences()
 /** nothing yet: its place is kept, so that what stands below does not move from under the finger */
-const decisions = shallowRef<readonly TestOrReplace[]>()
-watch(
-  open.answer,
-  async () => {
-    const input = open.input.value
-    if (!input) return
-    try {
-      decisions.value = await askDecisions({ ...input, at: new Date().toISOString() })
-    } catch {
-      decisions.value = []
-    }
-  },
-  { immediate: true },
+const { answer: decisions, isFailed } = useWorkedOut(
+  () => open.answer.value,
+  () => askDecisions(open.input.value!),
 )
 const decision = computed(() => decisions.value?.find(({ fault }) => fault === props.fault))
 const prices = computed(() => session.current?.shop.prices)
@@ -39,7 +29,7 @@ const cost = (hours: number) =>
 
 <template>
   <section
-    v-if="decision || !decisions"
+    v-if="decision || !(decisions || isFailed)"
     class="decision"
     :aria-label="say('case.test-or-replace.title')"
   >

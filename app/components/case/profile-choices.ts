@@ -1,4 +1,4 @@
-import type { Part, SystemProfile } from '#core'
+import { type ParseLimits, type Part, type SystemProfile, USUAL_RATING_KPA } from '#core'
 import type { Say } from '../../look/say'
 
 export type Key = keyof SystemProfile
@@ -22,6 +22,8 @@ export interface Figure {
   kind: 'temperature' | 'pressure' | 'volume'
   min: number
   max: number
+  /** where it mostly lies */
+  usual?: ParseLimits
 }
 /** Parts whose fields stand at another one. */
 export const SAME_PLACE: Partial<Record<Part, Part>> = {
@@ -165,6 +167,7 @@ export function profileFields(say: Say) {
         kind: 'pressure',
         min: 10,
         max: 250,
+        usual: USUAL_RATING_KPA,
       },
     ],
   }

@@ -5,17 +5,21 @@ import {
   type QuantityKind,
   type QuantityRecord,
   UNITS,
+  unitsThatFit,
 } from '#core'
 import { preferredUnit } from '../../../words/format'
 import { entryOf, inUnit, type QuantityEntry, readEntry } from './quantity-entry'
 
 const { say } = useWords()
+const ASKED_AFTER_MS = 600
 
 /** A number with its unit, typed as a person writes it ("13.5 psi"); the unit beside it switches by a tap. */
 const props = defineProps<{
   label: string
   kind: QuantityKind
   limits?: ParseLimits
+  /** where such a quantity mostly lies: outside it a bare number is asked for its unit */
+  usual?: ParseLimits
   instrument?: Instrument | undefined
   optional?: boolean
   hint?: string
@@ -57,6 +61,15 @@ const problem = computed(() => {
       ? preferences.say({ id: 'input.empty', parameters: {} })
       : ''
   return parsed.value.ok ? '' : preferences.say(parsed.value.problem)
+})
+/** Somebody still typing is not asked. */
+const settledText = refDebounced(text, ASKED_AFTER_MS)
+/** Units that a number typed without one would fit in, where it does not fit in the one beside it. */
+const askedUnits = computed(() => {
+  const within = props.usual ?? props.limits
+  if (!within || settledText.value !== text.value) return []
+  const fitting = unitsThatFit(text.value, props.kind, within)
+  return fitting.includes(unit.value) ? [] : fitting
 })
 const readWith = computed(() =>
   props.instrument
@@ -107,6 +120,14 @@ function nextUnit() {
   unit.value = next.unit
   text.value = next.text
 }
+/** The figure as it stands, in the unit that it was meant in. */
+function meant(symbol: string) {
+  show({ text: text.value, unit: symbol })
+}
+function clear() {
+  show({ text: '', unit: unit.value })
+  touched.value = false
+}
 defineExpose({ problem, typed: text })
 </script>
 
@@ -138,6 +159,14 @@ defineExpose({ problem, typed: text })
       converted
     }}</span>
     <span v-else-if="hint" :id="`${id}-says`" class="quiet small">{{ hint }}</span>
+    <UnitAsk
+      v-if="askedUnits.length > 0"
+      :label="label"
+      :typed="text.trim()"
+      :units="askedUnits"
+      @unit="meant"
+      @kept="clear"
+    />
   </div>
 </template>
 

@@ -126,12 +126,14 @@ export function useRecordForm(
   /** Keeps what is typed, as a correction of what stands or as a record of its own; tells whether it was kept. */
   async function save(): Promise<boolean> {
     const data = typed()
+    const asKept = JSON.stringify(values.value)
     problem.value = problemIn(data)
     if (problem.value) return false
     const replaces = isCorrection.value ? last.value?.id : undefined
     await keep(schema.parse(recordOf(fields, data)) as RecordData<RecordKind>, replaces)
     isRepeating.value = anew
-    asShown.value = JSON.stringify(values.value)
+    // What was typed while it was being kept is not kept yet.
+    asShown.value = asKept
     return true
   }
   return {

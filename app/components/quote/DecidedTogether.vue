@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type DecidedTogether, draftLines, type Fault, type ShopPrices, totalsOf } from '#core'
+import { draftLines, type Fault, type ShopPrices, totalsOf } from '#core'
 import { askTogether } from '../../ranking/ranker'
 import { formatChance, formatMoney } from '../../../words/format'
 
@@ -9,17 +9,16 @@ const { say } = useWords()
 const props = defineProps<{ caseId: string; causes: readonly Fault[]; prices: ShopPrices }>()
 const shop = useShop()
 const preferences = usePreferences()
-const believed = shallowRef<DecidedTogether>()
-watch(
-  () => [props.causes, shop.caseInput(props.caseId)] as const,
-  async ([causes, input]) => {
-    if (!input || causes.length === 0) return void (believed.value = undefined)
-    const ids = causes.map(({ id }) => id)
-    believed.value = await askTogether({ ...input, at: new Date().toISOString() }, ids).catch(
-      () => undefined,
-    )
+const { answer: believed } = useWorkedOut(
+  () => {
+    const input = shop.caseInput(props.caseId)
+    return input && props.causes.length > 0 ? { input, causes: props.causes } : undefined
   },
-  { immediate: true },
+  ({ input, causes }) =>
+    askTogether(
+      input,
+      causes.map(({ id }) => id),
+    ),
 )
 /** Below this something else is as likely as not. */
 const AS_LIKELY_AS_NOT = 0.5

@@ -63,6 +63,7 @@ const people = computed(() =>
 )
 const declared = computed(() => ofKind(records.value, 'suspect.declared'))
 const photos = computed(() => ofKind(records.value, 'photo.taken'))
+const notes = computed(() => ofKind(records.value, 'note'))
 const problem = ref('')
 
 const print = () => window.print()
@@ -161,6 +162,7 @@ function exportCase() {
           </figure>
         </div>
       </section>
+      <NotesSection :notes="notes" :who="who" />
       <section v-if="repairs.length > 0">
         <h2>{{ say('report.workDone') }}</h2>
         <p v-for="repair in repairs" :key="repair.id">

@@ -1,0 +1,62 @@
+import { expect, test } from '@playwright/test'
+import { press, type Mode } from './panel-steps'
+import { allSent, enter, newComplaint } from './steps'
+
+for (const mode of ['touch', 'keyboard'] satisfies Mode[])
+  test.describe(`by ${mode}`, () => {
+    test.use(mode === 'touch' ? { viewport: { width: 390, height: 844 }, hasTouch: true } : {})
+
+    test('a number without its unit is asked about or kept in words, and what no field asks for is noted', async ({
+      page,
+    }) => {
+      await enter(page, 'ilka', '/new')
+      const path = await newComplaint(page, `Words by ${mode}`)
+      await page.goto(`${path}?check=cap`)
+      const panel = page.locator('[data-panel=cap]')
+      const marked = panel.getByLabel('Marked', { exact: true })
+      const asked = panel.getByRole('group', { name: '15 what?' })
+
+      // No cap is marked 15 kPa: the figure stands, the unit is another one.
+      await marked.fill('15')
+      await press(asked.getByRole('button', { name: '15 psi' }), mode)
+      await expect(asked).toBeHidden()
+      await expect(marked).toHaveValue('15')
+      await expect(panel.getByRole('button', { name: 'Unit psi, tap for another' })).toBeVisible()
+      await marked.fill('103 kPa')
+      await expect(panel.getByRole('group', { name: /what\?$/ })).toHaveCount(0)
+
+      // What nobody knows is kept as it was said, beside the check.
+      await marked.fill('1.1')
+      await expect(panel.getByRole('button', { name: '1.1 bar' })).toBeVisible()
+      await press(panel.getByRole('button', { name: 'Not known: keep as a note' }), mode)
+      await expect(marked).toHaveValue('')
+      await expect(panel.getByText('Marked: 1.1, unit not known')).toBeVisible()
+
+      // A note that is half written is there again after a reload.
+      const write = panel.getByLabel('In words, what no field asks for')
+      await press(panel.getByRole('button', { name: 'Note', exact: true }), mode)
+      await write.pressSequentially('Seal swollen.\nKeeper brings the old cap.')
+      await page.waitForTimeout(1_500)
+      await page.reload()
+      await expect(write).toHaveValue('Seal swollen.\nKeeper brings the old cap.')
+      await press(panel.getByRole('button', { name: 'Keep the note' }), mode)
+      await expect(write).toBeHidden()
+      const kept = panel.locator('blockquote').filter({ hasText: 'Keeper brings the old cap.' })
+      await expect(kept).toContainText('Ilka')
+      await allSent(page)
+
+      await press(panel.getByRole('button', { name: 'History' }), mode)
+      const history = page.getByRole('dialog', { name: 'History' })
+      await expect(history.getByText('Keeper brings the old cap.')).toBeVisible()
+      await press(history.getByRole('button', { name: 'Back to the check' }), mode)
+
+      await page.goto(`${path}/report`)
+      await expect(page.getByRole('heading', { name: 'Notes' })).toBeVisible()
+      await expect(page.getByText('Keeper brings the old cap.')).toBeVisible()
+
+      await page.goto(`${path}?check=cap`)
+      await press(kept.getByRole('button', { name: /^Take back the note “Seal swollen/ }), mode)
+      await expect(kept).toHaveCount(0)
+      await expect(panel.getByText('Marked: 1.1, unit not known')).toBeVisible()
+    })
+  })
