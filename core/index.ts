@@ -116,7 +116,7 @@ export {
 } from './checks/registry'
 export { analyseWarmUp } from './checks/warm-up-run/analysis'
 export { runLines } from './checks/warm-up-run/lines'
-export { keeperSaid, lossTold } from './checks/interview/said'
+export { keeperInOwnWords, keeperSaid, lossTold } from './checks/interview/said'
 export { piecesOf } from './checks/warm-up-run/pieces'
 export { gatherSeries, type RunSeries } from './checks/warm-up-run/series'
 
@@ -139,7 +139,9 @@ export { type CaseRecord, caseRecord, type Imported } from './record/envelope'
 export { DESK, isKeptOnDevice, recentSinceMs } from './record/desk'
 export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'
 export { caseJsonSchema } from './record/json-schema'
-export { MOST_IN_NOTE, RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'
+export { MOST_IN_NOTE, NOTE_TELLS, type NoteTells } from './record/note'
+export { modelKey, type ModelNote, modelOf, notesOfModel } from './record/model-notes'
+export { RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'
 export { checkCaseFile, readCaseFile, readingCaseFile, writeCaseFile } from './record/read'
 export {
   type CaseFile,

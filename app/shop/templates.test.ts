@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Rows } from '../local-store/rows'
-import { modelOf, newestProfiles, templatesFor } from './templates'
+import { newestProfiles, templatesFor } from './templates'
 
 const vehicle = (id: string, name: string, model?: string) => ({
   id,
@@ -29,10 +29,6 @@ const known =
     newestProfiles(profiles).get(id)
 
 describe('what another vehicle can start from', () => {
-  it('takes the model, and the name where nobody gave one', () => {
-    expect(modelOf(vehicle('a', 'Rescue 4', 'Harl Rescue'))).toBe('Harl Rescue')
-    expect(modelOf(vehicle('a', 'Rescue 4'))).toBe('Rescue 4')
-  })
   it('finds the system of the same model under another name, however it was typed', () => {
     const found = templatesFor(
       'harl rescue ',

@@ -1,4 +1,4 @@
-import type { SystemProfile, Vehicle } from '#core'
+import { modelKey, modelOf, type SystemProfile, type Vehicle } from '#core'
 import type { Rows } from '../local-store/rows'
 
 export interface Template {
@@ -31,9 +31,6 @@ export function newestProfiles(
 const systemAlone = ({ yearBuilt: _, kilometres: __, ...system }: SystemProfile): SystemProfile =>
   system
 
-/** The model a vehicle is of; where nobody said, the name it goes by. */
-export const modelOf = (vehicle: Pick<Vehicle, 'name' | 'model'>) => vehicle.model ?? vehicle.name
-
 /**
  * Systems known in the shop that another vehicle can start from: the newest of each model, at most four, the same
  * model first. `except` is the vehicle that asks.
@@ -45,15 +42,15 @@ export function templatesFor(
   except?: string,
 ): Template[] {
   const newest = new Map<string, { name: string; profile: Rows['profiles'] }>()
-  const key = (name: string) => name.trim().toLowerCase()
   for (const vehicle of vehicles) {
     const mine = profileOf(vehicle.id)
     if (vehicle.id === except || !mine || Object.keys(mine.profile).length < LEAST_ANSWERS) continue
     const name = modelOf(vehicle)
-    const known = newest.get(key(name))
-    if (!known || ageOf(known.profile) < ageOf(mine)) newest.set(key(name), { name, profile: mine })
+    const known = newest.get(modelKey(name))
+    if (!known || ageOf(known.profile) < ageOf(mine))
+      newest.set(modelKey(name), { name, profile: mine })
   }
-  const same = (name: string) => Number(key(name) === key(model))
+  const same = (name: string) => Number(modelKey(name) === modelKey(model))
   return [...newest.values()]
     .map(({ name, profile }) => ({ name, profile: systemAlone(profile.profile) }))
     .sort((a, b) => same(b.name) - same(a.name) || a.name.localeCompare(b.name))

@@ -4,9 +4,7 @@ import { CHECKS } from '../checks'
 import { given } from '../quantity/field'
 import { quoteAnswered, quoteDrawn } from '../quote/record'
 import { part } from '../vehicle/parts'
-
-/** Letters that a note holds. */
-export const MOST_IN_NOTE = 4000
+import { note } from './note'
 
 /** Records that belong to no check. */
 const OTHER_RECORDS = {
@@ -33,11 +31,7 @@ const OTHER_RECORDS = {
   }),
   'quote.drawn': quoteDrawn,
   'quote.answered': quoteAnswered,
-  /** what no field asks for, in words; moves no probability */
-  note: z.strictObject({
-    text: writtenText(MOST_IN_NOTE).min(1),
-    check: writtenText(40).optional(),
-  }),
+  note,
   /** takes back the record it supersedes; both stay. Taking back a withdrawal brings the record back as it was. */
   withdrawn: z.strictObject({ reason: writtenText(500).optional() }),
 } as const

@@ -2,6 +2,7 @@ import type { Content } from 'pdfmake/interfaces'
 import {
   type CaseFile,
   type CheckOutcome,
+  keeperInOwnWords,
   keeperSaid,
   type Message,
   ofKind,
@@ -68,7 +69,7 @@ export function keeperAnswers({ records }: CaseFile): Content[] {
     text: [`${asks} `, { text: say('report.paper.answer', { answer }), bold: true }],
   }))
   const told = [
-    ...ofKind(stand, 'interview.words').map(({ data }): Content => ({ text: `“${data.text}”` })),
+    ...keeperInOwnWords(stand).map((text): Content => ({ text: `“${text}”` })),
     ...answers,
   ]
   return told.length > 0 ? [heading(say('report.paper.theKeeperSays')), ...told] : []

@@ -56,6 +56,10 @@ export const EXPECT: Record<
     request: () => ['GET', '/api/session'],
     status: whoReads(200),
   },
+  'GET /api/models/notes': {
+    request: () => ['GET', '/api/models/notes?model=Harl%20Rescue'],
+    status: whoReads(200),
+  },
   'GET /api/changes': {
     request: () => ['GET', '/api/changes?after=0'],
     status: whoReads(200),

@@ -2,7 +2,7 @@ import type { CheckWords } from './check-words'
 
 export const beltAndPump: CheckWords = {
   name: 'Belt and pump',
-  why: 'Does it turn at all.',
+  why: 'Whether the pump is driven, turns, and has play.',
   states: {
     'drive-good': 'The drive turns the pump.',
     slipping: 'The belt slips.',

@@ -1,5 +1,8 @@
 /** What stands beside the check in work, or opens over it: the small loop, what a test is worth, the level after a repair. */
 export const CASE_BESIDE: Readonly<Record<string, string>> = {
+  'case.known-of-model.title': 'Known here of every {model}',
+  'case.known-of-model.nothing':
+    'Nothing yet. A note beside a check can tell of every vehicle of this model: a weak place, a figure and its source, the adapter that fits.',
   'case.case-card.ranking': 'Ranking …',
   'case.case-card.next':
     'Next: {what}, {minutes} min{waits, select, yes {, engine running} other {}}',

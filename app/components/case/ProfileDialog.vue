@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { profileWithAge, type SystemProfile, yearAndDistance } from '#core'
-import { modelOf } from '../../shop/templates'
+import { modelOf, profileWithAge, type SystemProfile, yearAndDistance } from '#core'
 
 const { say } = useWords()
 
@@ -40,6 +39,7 @@ async function keep() {
       ><h2>{{ say('case.profile-dialog.systemOfThisVehicle') }}</h2>
       <YearAndDistance v-model:year="year" v-model:kilometres="kilometres" />
       <ProfileLoop v-model="draft" :templates="templates" />
+      <KnownOfModel />
       <div class="row keeps">
         <v-btn class="solid" @click="keep">{{
           say('case.profile-dialog.keepTheProfile')

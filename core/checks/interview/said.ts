@@ -19,6 +19,15 @@ export interface Said {
 }
 
 /**
+ * What the keeper said in their own words.
+ * @example keeperInOwnWords([entry('interview.words')])[0].endsWith('stood.') // 'true'
+ */
+export const keeperInOwnWords = (entries: readonly Entry[]): string[] =>
+  entries.flatMap(({ kind, data }) =>
+    kind === 'interview.words' ? [(data as { text: string }).text] : [],
+  )
+
+/**
  * Every answer of the keeper that stands, with its question.
  * @example keeperSaid([entry('interview.answer')])[0].asks.endsWith('?') // 'true'
  */

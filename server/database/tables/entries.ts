@@ -31,6 +31,10 @@ const written = () => ({
 export const vehicleWords = (t: { name: AnyPgColumn; model: AnyPgColumn; plate: AnyPgColumn }) =>
   sql<string>`lower(${t.name} || ' ' || coalesce(${t.model}, '') || ' ' || coalesce(${t.plate}, ''))`
 
+/** A note that tells of every vehicle of the model. An index stands over those alone. */
+export const isOfModel = (t: { kind: AnyPgColumn; data: AnyPgColumn }) =>
+  sql`${t.kind} = 'note' and ${t.data} ? 'ofModel'`
+
 export const vehicles = pgTable(
   'vehicles',
   {
@@ -133,6 +137,7 @@ export const records = pgTable('records', entryColumns(), (t) => [
   foreignKey({ columns: [t.shopId, t.supersedes], foreignColumns: [t.shopId, t.id] }),
   foreignKey({ columns: [t.shopId, t.authorId], foreignColumns: [people.shopId, people.id] }),
   index('records_case').on(t.shopId, t.caseId),
+  index('records_of_model').on(t.shopId, t.caseId).where(isOfModel(t)),
 ])
 
 /** Work that changed the vehicle, on the case's timeline. */

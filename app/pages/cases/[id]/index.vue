@@ -46,6 +46,10 @@ provide(OPEN_CASE, {
   ...{ id, input, state, records, events, answer, mayRecord, part, goTo },
   engineRuns: starting.runs,
 })
+provide(
+  MODEL_NOTES,
+  useModelNotes(() => input.value),
+)
 const why = ref<string>()
 const planOpen = ref(false)
 const likeOpen = ref(false)

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { MOST_IN_NOTE, NOTE_TELLS, type NoteTells, type RecordData } from '#core'
+
+const { say } = useWords()
+
+/** Where a note is written: of this case alone, or of every vehicle of the model. */
+const props = defineProps<{ model: string }>()
+const emit = defineEmits<{ keep: [note: RecordData<'note'>]; typed: [] }>()
+const text = ref('')
+const tells = ref<NoteTells | 'this-case'>('this-case')
+const source = ref('')
+const minutes = ref<number>()
+const problem = ref('')
+watch(text, (typed) => {
+  if (typed !== '') emit('typed')
+})
+const choices = computed(() => [
+  { value: 'this-case' as const, text: say('common.note-strip.thisCase') },
+  ...NOTE_TELLS.map((value) => ({
+    value,
+    text: say('common.note-strip.tells', { tells: value.replace('-', '_') }),
+  })),
+])
+
+function ofModel(): RecordData<'note'>['ofModel'] {
+  if (tells.value === 'this-case') return undefined
+  return {
+    tells: tells.value,
+    ...(tells.value === 'specification' && { source: source.value.trim() }),
+    ...(tells.value === 'time' && { minutes: minutes.value }),
+  }
+}
+function keep() {
+  problem.value = ''
+  if (tells.value === 'specification' && !source.value.trim())
+    return void (problem.value = say('common.note-strip.sayTheSource'))
+  if (tells.value === 'time' && minutes.value === undefined)
+    return void (problem.value = say('common.note-strip.sayTheMinutes'))
+  const written = { text: text.value.trim(), ofModel: ofModel() }
+  // Before it is kept: a second tap finds nothing to keep again.
+  text.value = source.value = ''
+  minutes.value = undefined
+  tells.value = 'this-case'
+  emit('keep', written)
+}
+</script>
+
+<template>
+  <form class="stack" @submit.prevent="keep">
+    <v-textarea
+      v-model="text"
+      :label="say('common.note-strip.whatNoFieldAsks')"
+      :maxlength="MOST_IN_NOTE"
+      rows="2"
+      auto-grow
+      hide-details
+    />
+    <ChoiceRow
+      v-model="tells"
+      :label="say('common.note-strip.ofWhat', { model: props.model })"
+      :options="choices"
+    />
+    <div class="row last">
+      <v-text-field
+        v-if="tells === 'specification'"
+        v-model="source"
+        :label="say('common.note-strip.source')"
+        maxlength="120"
+        hide-details
+      />
+      <NumberField
+        v-if="tells === 'time'"
+        v-model="minutes"
+        :label="say('common.note-strip.minutes')"
+        :min="1"
+        :max="6000"
+        whole
+      />
+      <v-btn type="submit" class="solid" :disabled="!text.trim()">{{
+        say('common.note-strip.keepTheNote')
+      }}</v-btn>
+    </div>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.last {
+  align-items: flex-end;
+}
+</style>

@@ -1,0 +1,66 @@
+import type { InjectionKey } from 'vue'
+import { type CaseInput, modelKey, type ModelNote, modelOf, notesOfModel } from '#core'
+import { ask } from '../local-store/api'
+
+/** What is known in the shop of the model of the open case's vehicle. */
+export interface ModelNotes {
+  model: ComputedRef<string>
+  /** newest first */
+  notes: ComputedRef<readonly ModelNote[]>
+  /** why those of cases that do not stand on this device are not told; empty where they are */
+  problem: Readonly<Ref<string>>
+}
+export const MODEL_NOTES: InjectionKey<ModelNotes> = Symbol('notes of the model')
+
+const newestFirst = (a: ModelNote, b: ModelNote) => (a.note.observedAt < b.note.observedAt ? 1 : -1)
+
+/** Notes of a model from every case of the shop: those on this device at once, those of the others from the server. */
+export function useModelNotes(input: () => CaseInput | undefined): ModelNotes {
+  const shop = useShop()
+  const { say, sayProblem } = useWords()
+  const elsewhere = shallowRef<readonly ModelNote[]>([])
+  const problem = ref('')
+  const model = computed(() => {
+    const vehicle = input()?.vehicle
+    return vehicle ? modelOf(vehicle) : ''
+  })
+  const here = computed(() =>
+    [...shop.cases.values()].flatMap(({ id, vehicle: vehicleId }) => {
+      const vehicle = shop.vehicles.get(vehicleId)
+      if (!vehicle || modelKey(modelOf(vehicle)) !== modelKey(model.value)) return []
+      return notesOfModel(shop.caseInput(id)?.records ?? []).map((note) => ({
+        note,
+        caseId: id,
+        vehicle: vehicle.plate ?? vehicle.name,
+      }))
+    }),
+  )
+  const notes = computed(() =>
+    [...here.value, ...elsewhere.value.filter(({ caseId }) => !shop.cases.has(caseId))].sort(
+      newestFirst,
+    ),
+  )
+  watch(
+    model,
+    async (asked, _, onCleanup) => {
+      let stands = true
+      onCleanup(() => (stands = false))
+      if (!asked) return
+      const query = new URLSearchParams({ model: asked })
+      try {
+        const told = await ask<{ notes: ModelNote[] }>(
+          'GET',
+          `/api/models/notes?${query.toString()}`,
+        )
+        if (!stands) return
+        elsewhere.value = told.notes
+        problem.value = ''
+      } catch (error) {
+        if (stands)
+          problem.value = say('common.note-strip.onlyNotesHere', { problem: sayProblem(error) })
+      }
+    },
+    { immediate: true },
+  )
+  return { model, notes, problem }
+}

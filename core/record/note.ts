@@ -1,0 +1,42 @@
+import { z } from 'zod'
+import { given } from '../quantity/field'
+import { writtenText } from '../quantity/text'
+
+/** Letters that a note holds. */
+export const MOST_IN_NOTE = 4000
+
+/** What a note can tell of every vehicle of one model. */
+export const NOTE_TELLS = [
+  'weak-place',
+  'specification',
+  'adapter',
+  'tools',
+  'time',
+  'other',
+] as const
+export type NoteTells = (typeof NOTE_TELLS)[number]
+
+/** A figure is worth what its source is, and a time is one of something. */
+const ofModel = z
+  .strictObject({
+    tells: z.enum(NOTE_TELLS),
+    /** where a figure is from: a page, a plate on the vehicle, what was measured here */
+    source: writtenText(120).min(1).optional(),
+    minutes: given(z.number().int().min(1).max(6000), { unit: 'min' }).optional(),
+  })
+  .refine(({ tells, source }) => tells !== 'specification' || source !== undefined, {
+    message: 'say where the figure is from',
+    path: ['source'],
+  })
+  .refine(({ tells, minutes }) => tells !== 'time' || minutes !== undefined, {
+    message: 'say how many minutes it took',
+    path: ['minutes'],
+  })
+
+/** What no field asks for, in words; moves no probability. It may tell of every vehicle of the model. */
+export const note = z.strictObject({
+  text: writtenText(MOST_IN_NOTE).min(1),
+  /** the check beside which it was written */
+  check: writtenText(40).optional(),
+  ofModel: ofModel.optional(),
+})

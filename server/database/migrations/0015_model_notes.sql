@@ -1,0 +1,1 @@
+CREATE INDEX "records_of_model" ON "records" USING btree ("shop_id","case_id") WHERE "records"."kind" = 'note' and "records"."data" ? 'ofModel';
