@@ -29,13 +29,7 @@ export { createLineTalk, type LineSample, type LineTalk } from './instruments/li
 export { COMPLAINTS, type Complaint, REPORTED_COMPLAINTS } from './vehicle/complaint'
 export { PART_NAMES, type Part, partsOf } from './vehicle/parts'
 export { type EngineOrientation, LEAK_PLACES, positionOf } from './vehicle/places'
-export {
-  DEFAULT_POLICY,
-  POLICIES,
-  type Policy,
-  POLICY_RANGES,
-  type PolicyName,
-} from './vehicle/policy'
+export * from './vehicle/policy'
 export {
   ELEVATION_METRES,
   isDefaultPolicy,
@@ -104,7 +98,12 @@ export { isForeignProof } from './checks/refill/proof'
 export { type HoldAnalysis } from './checks/pressure-hold/analysis'
 export { pressureByLaw } from './checks/pressure-hold/decay'
 export { holdWhatIf } from './checks/pressure-hold/what-if'
-export { allowedPressure, HOT_HOLD_FROM_C, targetProblem } from './checks/pressure-hold/limits'
+export {
+  allowedPressure,
+  holdAllows,
+  HOT_HOLD_FROM_C,
+  targetProblem,
+} from './checks/pressure-hold/limits'
 export { type HoldEnd, type HoldStart } from './checks/pressure-hold/record'
 export {
   ALL_CHECKS,

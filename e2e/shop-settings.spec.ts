@@ -20,6 +20,11 @@ test('the lead says how the shop works and why; a run stops by it; everybody rea
   await expect(page.getByRole('status').filter({ hasText: 'Set for' })).toBeHidden()
   await limit.fill('107')
   await radio(page, 'School whose way is shown first', 'Press first').click()
+  await radio(
+    page,
+    'A hold is begun with this limit, unless another is chosen for it',
+    'No movement in 10 minutes',
+  ).click()
   await keep.click()
   await expect(problem).toHaveText('Say why the shop departs from the book.')
   await page.getByLabel('Why this shop departs').fill('Aluminium heads on the pass')
@@ -40,6 +45,8 @@ test('the lead says how the shop works and why; a run stops by it; everybody rea
   await other.getByRole('button', { name: 'Not yet' }).click()
   await other.getByRole('button', { name: 'The whole way' }).click()
   await expect(other.getByRole('radio', { name: /Press first/ })).toBeChecked()
+  await other.goto(`${new URL(other.url()).pathname}?check=pressure-hold`)
+  await expect(radio(other, 'Limit', 'Strict: none in 10 min')).toBeChecked()
   await other.goto('/shop')
   await expect(other.getByText('Only the lead')).toBeVisible()
   await expect(other.getByRole('button', { name: 'Set it for the shop' })).toBeDisabled()

@@ -2,6 +2,9 @@
 import {
   DEFAULT_POLICY,
   ELEVATION_METRES,
+  HOLD_PLANS,
+  holdAllows,
+  type HoldPlan,
   isDefaultPolicy,
   MOST_OF_A_SHOP_NAME,
   POLICIES,
@@ -36,6 +39,7 @@ const cold = ref(policy.value.clutchColdNormal)
 const stopLimit = ref<QuantityRecord | undefined>(
   typedQuantity('temperature', policy.value.stopLimitC, preferences.units, DIGITS),
 )
+const holdPlan = ref(policy.value.holdPlan ?? DEFAULT_POLICY.holdPlan)
 const because = ref(here.value?.ways?.because ?? '')
 const COLD = ['free', 'some-drag', 'either'] as const
 
@@ -43,6 +47,7 @@ const typedPolicy = computed(() => ({
   clutchTurnsAfterSwitchOff: turns.value ?? Number.NaN,
   clutchColdNormal: cold.value,
   stopLimitC: stopLimit.value?.coreValue ?? Number.NaN,
+  holdPlan: holdPlan.value,
 }))
 const isOtherwise = computed(() => !isDefaultPolicy(typedPolicy.value))
 
@@ -80,6 +85,7 @@ async function keep() {
 function asTheBook() {
   turns.value = DEFAULT_POLICY.clutchTurnsAfterSwitchOff
   cold.value = DEFAULT_POLICY.clutchColdNormal
+  holdPlan.value = DEFAULT_POLICY.holdPlan
   stopLimit.value = typedQuantity(
     'temperature',
     DEFAULT_POLICY.stopLimitC,
@@ -87,6 +93,14 @@ function asTheBook() {
     DIGITS,
   )
   because.value = ''
+}
+/** A limit of a hold in words. */
+const holdWords = (plan: HoldPlan) => {
+  const { fallKPa, plannedMinutes } = holdAllows(plan)
+  return say(`shop.hold.${plan}`, {
+    fall: { kind: 'pressure', coreValue: fallKPa, decimals: 0 },
+    minutes: plannedMinutes,
+  })
 }
 const told = ({ name, elevationMetres, ways }: SettingsChange) =>
   say('shop.setTo', {
@@ -96,6 +110,7 @@ const told = ({ name, elevationMetres, ways }: SettingsChange) =>
     turns: ways.policy.clutchTurnsAfterSwitchOff,
     cold: say(`shop.cold.${ways.policy.clutchColdNormal}`).toLowerCase(),
     limit: preferences.show('temperature', ways.policy.stopLimitC),
+    hold: holdWords(ways.policy.holdPlan ?? DEFAULT_POLICY.holdPlan).toLowerCase(),
   })
 </script>
 
@@ -151,6 +166,14 @@ const told = ({ name, elevationMetres, ways }: SettingsChange) =>
         />
         <p class="quiet small">
           {{ say('shop.book', { is: say(`shop.cold.${DEFAULT_POLICY.clutchColdNormal}`) }) }}
+        </p>
+        <ChoiceRow
+          v-model="holdPlan"
+          :label="say('shop.hold')"
+          :options="HOLD_PLANS.map((value) => ({ value, text: holdWords(value) }))"
+        />
+        <p class="quiet small">
+          {{ say('shop.book', { is: holdWords(DEFAULT_POLICY.holdPlan) }) }}
         </p>
         <v-text-field
           v-if="isOtherwise"

@@ -7,6 +7,10 @@ export const POLICY_RANGES = {
 } as const
 const within = ({ min, max }: { min: number; max: number }) => z.number().min(min).max(max)
 
+/** Limits of a hold: 7 kPa in 15 minutes after settling; or no visible movement in 10. */
+export const HOLD_PLANS = ['usual', 'strict'] as const
+export type HoldPlan = (typeof HOLD_PLANS)[number]
+
 /** What a shop decides where practitioners differ; the defaults are the product's. */
 export const shopPolicy = z.strictObject({
   /** turns of a fan after switch-off that still count as gripping */
@@ -15,13 +19,16 @@ export const shopPolicy = z.strictObject({
   clutchColdNormal: z.enum(['free', 'some-drag', 'either']),
   /** coolant temperature at which a run is stopped, °C, unless the vehicle has its own */
   stopLimitC: within(POLICY_RANGES.stopLimitC),
+  /** the limit that a hold is begun with unless another is chosen for it; the usual one where nothing is said */
+  holdPlan: z.enum(HOLD_PLANS).optional(),
 })
 export type Policy = z.infer<typeof shopPolicy>
 
-export const DEFAULT_POLICY: Policy = {
+export const DEFAULT_POLICY: Required<Policy> = {
   clutchTurnsAfterSwitchOff: 1.5,
   clutchColdNormal: 'either',
   stopLimitC: 115,
+  holdPlan: 'usual',
 }
 
 /**

@@ -25,8 +25,14 @@ describe('how a shop works', () => {
       { clutchTurnsAfterSwitchOff: 2 },
       { clutchColdNormal: 'free' as const },
       { stopLimitC: 110 },
+      { holdPlan: 'strict' as const },
     ])
       expect(isDefaultPolicy({ ...DEFAULT_POLICY, ...other })).toBe(false)
+  })
+  it('that was set before a limit of a hold could be is as the book has that', () => {
+    const { holdPlan: _, ...before } = DEFAULT_POLICY
+    expect(shopPolicy.safeParse(before).success).toBe(true)
+    expect(isDefaultPolicy(before)).toBe(true)
   })
   it('no shop can let an engine cook, or stop it before it is warm', () => {
     const { min, max } = POLICY_RANGES.stopLimitC

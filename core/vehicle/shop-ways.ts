@@ -10,7 +10,7 @@ export const ELEVATION_METRES = { min: -430, max: 6000 } as const
 /** Whether a shop decides anything otherwise than the product does. */
 export const isDefaultPolicy = (policy: Policy): boolean =>
   (Object.keys(DEFAULT_POLICY) as (keyof Policy)[]).every(
-    (field) => policy[field] === DEFAULT_POLICY[field],
+    (field) => (policy[field] ?? DEFAULT_POLICY[field]) === DEFAULT_POLICY[field],
   )
 
 /** How a shop works: the school whose way is shown first, and what it decides where practitioners differ. */

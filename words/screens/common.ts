@@ -16,6 +16,7 @@ export const COMMON: Readonly<Record<string, string>> = {
   'common.photo-strip.takeBack': 'Take back',
   'common.photo-strip.thePhotographLarge': 'The photograph, large',
   'common.photo-strip.close': 'Close',
+  'common.known-before.title': 'Known of every {model}: {n, plural, one {a note} other {# notes}}',
   'common.note-strip.note': 'Note',
   'common.note-strip.whatNoFieldAsks': 'In words, what no field asks for',
   'common.note-strip.ofWhat': 'Of this case, or of every {model}',

@@ -16,6 +16,9 @@ export const SHOP: Readonly<Record<string, string>> = {
   'shop.cold.free': 'Freely',
   'shop.cold.some-drag': 'With some drag',
   'shop.cold.either': 'Either way',
+  'shop.hold': 'A hold is begun with this limit, unless another is chosen for it',
+  'shop.hold.usual': 'Falls no more than {fall} in {minutes} minutes',
+  'shop.hold.strict': 'No movement in {minutes} minutes',
   'shop.book': 'The book: {is}',
   'shop.because': 'Why this shop departs from the book',
   'shop.sayWhy': 'Say why the shop departs from the book.',
@@ -25,5 +28,5 @@ export const SHOP: Readonly<Record<string, string>> = {
   'shop.asTheBook': 'As the book has it',
   'shop.changes': 'What was set, when and by whom',
   'shop.setTo':
-    '{name}, {elevation}. {school}. Runs stop at {limit}; {turns} turns after switch-off; cold clutch: {cold}.',
+    '{name}, {elevation}. {school}. Runs stop at {limit}; {turns} turns after switch-off; cold clutch: {cold}; holds: {hold}.',
 }

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import {
+  HOLD_PLANS,
+  holdAllows,
   type HoldStart,
   type Instrument,
   message,
@@ -49,7 +51,14 @@ watch(
 const strokes = ref(String(props.old?.data.strokes ?? ''))
 const coolant = ref<QuantityRecord | undefined>(props.old?.data.coolantAtStart)
 const level = ref<HoldStart['level'] | undefined>(props.old?.data.level)
-const plan = ref<HoldStart['plan']>(props.old?.data.plan ?? 'usual')
+const plan = ref<HoldStart['plan']>(
+  props.old?.data.plan ?? open.input.value?.policy?.holdPlan ?? 'usual',
+)
+const plans = HOLD_PLANS.map((value) => {
+  const { fallKPa, plannedMinutes: minutes } = holdAllows(value)
+  const fall = { kind: 'pressure', coreValue: fallKPa, decimals: 0 } as const
+  return { value, text: say(`pressure-hold.hold-setup.plan.${value}`, { fall, minutes }) }
+})
 const shutOff = ref<ShutOff>(props.old?.data.isolated?.[0] ?? 'none')
 const relief = ref<Relief | undefined>(props.old && 'kept')
 const problem = ref('')
@@ -212,20 +221,7 @@ async function start() {
         :start="old?.data.coolantAtStart?.instrument"
         :kinds="['thermometer', 'infrared', 'scan-tool']"
       />
-      <ChoiceRow
-        v-model="plan"
-        :label="say('pressure-hold.hold-setup.limit')"
-        :options="[
-          {
-            value: 'usual',
-            text: say('pressure-hold.hold-setup.usual', {
-              fall: { kind: 'pressure', coreValue: 7, decimals: 0 },
-              minutes: 15,
-            }),
-          },
-          { value: 'strict', text: say('pressure-hold.hold-setup.strict', { minutes: 10 }) },
-        ]"
-      />
+      <ChoiceRow v-model="plan" :label="say('pressure-hold.hold-setup.limit')" :options="plans" />
     </div>
     <HoldHow v-model:shut-off="shutOff" v-model:relief="relief" :hot="engine === 'hot'" />
     <p v-if="notCold" class="problem" role="alert">

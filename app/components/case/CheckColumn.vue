@@ -79,6 +79,7 @@ watch(
           say('case.next-box.startTheEngine')
         }}</v-btn>
       </div>
+      <KnownBefore :key="`known-${active}`" :check="active" />
       <component :is="panel" :key="active" />
       <PhotoStrip
         v-if="photographsOf(active)"

@@ -3,22 +3,14 @@ import { type CheckId, ofKind, type RecordData } from '#core'
 
 const { say } = useWords()
 
-/**
- * What no field of a check asks for, in words: written beside it, and read there by whoever works on it next; what was
- * noted here of other vehicles of the model stands with it.
- */
+/** What no field of a check asks for, in words: written beside it, and read there by whoever works on it next. */
 const props = defineProps<{ check: CheckId }>()
 const open = useOpenCase()
 const shop = useShop()
-const ofModel = inject(MODEL_NOTES)!
+const { model } = inject(MODEL_NOTES)!
 const isUnfolded = ref(false)
 const mine = computed(() =>
   ofKind(open.records.value, 'note').filter(({ data }) => data.check === props.check),
-)
-const ofOthers = computed(() =>
-  ofModel.notes.value.filter(
-    ({ note, caseId }) => note.data.check === props.check && caseId !== open.id,
-  ),
 )
 async function keep(note: RecordData<'note'>) {
   isUnfolded.value = false
@@ -28,12 +20,6 @@ async function keep(note: RecordData<'note'>) {
 
 <template>
   <div class="notes">
-    <WrittenNote
-      v-for="{ note, vehicle } in ofOthers"
-      :key="note.id"
-      :note="note"
-      :from="vehicle"
-    />
     <WrittenNote
       v-for="note in mine"
       :key="note.id"
@@ -54,7 +40,7 @@ async function keep(note: RecordData<'note'>) {
     <NoteForm
       v-show="isUnfolded"
       class="form"
-      :model="ofModel.model.value"
+      :model="model"
       @typed="isUnfolded = true"
       @keep="keep"
     />

@@ -1,6 +1,7 @@
 import { message, type Message } from '../../quantity/message'
 import type { Estimate } from '../../quantity/interval'
 import { correctedValue, type QuantityRecord } from '../../quantity/record'
+import type { HoldPlan } from '../../vehicle/policy'
 
 /** A hot hold on coolant cooler than this is not one, °C. */
 export const HOT_HOLD_FROM_C = 60
@@ -51,13 +52,22 @@ export function targetProblem(
   return undefined
 }
 
+const USUAL = { fallKPa: 7, plannedMinutes: 15 } as const
+const STRICT = { fallKPa: 0, plannedMinutes: 10 } as const
+
+/**
+ * What a hold may fall in the minutes after settling, by its plan.
+ * @example holdAllows('usual').plannedMinutes // 15
+ */
+export const holdAllows = (plan: HoldPlan) => (plan === 'strict' ? STRICT : USUAL)
+
 /** The usual limit of a hold: 7 kPa in 15 minutes after settling. */
-export const LIMIT_KPA_PER_MINUTE = 7 / 15
+export const LIMIT_KPA_PER_MINUTE = USUAL.fallKPa / USUAL.plannedMinutes
 
 export interface HoldLimit {
   kPaPerMinute: number
   plannedMinutes: number
-  plan: 'usual' | 'strict'
+  plan: HoldPlan
 }
 
 /**
@@ -65,10 +75,11 @@ export interface HoldLimit {
  * is one step of the gauge over ten minutes.
  * @example holdLimit('strict', 1).kPaPerMinute // 0.1
  */
-export function holdLimit(plan: 'usual' | 'strict', resolutionKPa: number): HoldLimit {
+export function holdLimit(plan: HoldPlan, resolutionKPa: number): HoldLimit {
+  const { plannedMinutes } = holdAllows(plan)
   return plan === 'strict'
-    ? { plan, kPaPerMinute: resolutionKPa / 10, plannedMinutes: 10 }
-    : { plan, kPaPerMinute: LIMIT_KPA_PER_MINUTE, plannedMinutes: 15 }
+    ? { plan, kPaPerMinute: resolutionKPa / plannedMinutes, plannedMinutes }
+    : { plan, kPaPerMinute: LIMIT_KPA_PER_MINUTE, plannedMinutes }
 }
 
 /** How a leak grows from the cold hold to the running engine: hot coolant is thin, so a seep grows most. */

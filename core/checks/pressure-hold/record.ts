@@ -3,6 +3,7 @@ import type { Entry } from '../context'
 import { quantityOf } from '../../quantity/record'
 import { gaugeStepKPa, secondsUpTo, statedML } from '../quantities'
 import { called, given } from '../../quantity/field'
+import { HOLD_PLANS } from '../../vehicle/policy'
 
 export const pressureGauge = quantityOf('pressure', { min: -100, max: 400 })
 export const coolantTemperature = quantityOf('temperature', { min: -40, max: 150 })
@@ -19,7 +20,7 @@ export const holdStart = z.strictObject({
   /** the cap the target was taken from; absent when no cap was chosen */
   capPlace: z.enum(['radiator-neck', 'tank']).optional(),
   capMarking: z.union([given(pressureGauge), z.enum(['unmarked', 'looks-wrong'])]).optional(),
-  plan: z.enum(['usual', 'strict']),
+  plan: z.enum(HOLD_PLANS),
   /** a hot hold needs an adapter with relief fitted cold; absent means cold */
   engine: z.enum(['cold', 'hot']).optional(),
   /** parts shut off from the system for this hold */
