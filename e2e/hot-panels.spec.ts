@@ -78,6 +78,18 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await page.getByLabel('It shows').fill('19')
       await press(page.getByRole('button', { name: 'Keep the reading' }), mode)
       await expect(page.getByRole('radio', { name: 'Scan tool 19 °C' })).toBeVisible()
+      if (mode === 'keyboard') {
+        // Stopped on the rail, the engine's run stands still; it goes on when the engine does.
+        const keep = page.getByRole('button', { name: 'Keep the reading' })
+        const rail = page.locator('.rail')
+        await press(rail.getByRole('button', { name: 'Start the engine' }), mode)
+        await press(page.getByRole('button', { name: 'Started: engine runs' }), mode)
+        await press(rail.getByRole('button', { name: 'Engine stopped' }), mode)
+        await expect(keep).toBeHidden()
+        await press(rail.getByRole('button', { name: 'Start the engine' }), mode)
+        await press(page.getByRole('button', { name: 'Started: engine runs' }), mode)
+        await expect(keep).toBeVisible()
+      }
       const file = (name: string, text: string) => ({
         name,
         mimeType: 'text/csv',

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { press, type Mode } from './panel-steps'
-import { allSent, enter, newComplaint } from './steps'
+import { allSent, enter, newComplaint, settled } from './steps'
 
 for (const mode of ['touch', 'keyboard'] satisfies Mode[])
   test.describe(`by ${mode}`, () => {
@@ -53,6 +53,26 @@ for (const mode of ['touch', 'keyboard'] satisfies Mode[])
       await page.goto(`${path}/report`)
       await expect(page.getByRole('heading', { name: 'Notes' })).toBeVisible()
       await expect(page.getByText('Keeper brings the old cap.')).toBeVisible()
+
+      // A hose that no list has: named in words, it leads as what is not in the book.
+      await page.goto(`${path}?check=leak-trace`)
+      const tracing = page.locator('[data-panel=leak-trace]')
+      await press(tracing.locator('summary', { hasText: 'Another hose, pipe or joint' }), mode)
+      await tracing.getByLabel('Which, in words').fill('Steel pipe behind the turbo')
+      await press(tracing.getByRole('button', { name: 'Add this place' }), mode)
+      await press(
+        tracing
+          .getByRole('radiogroup', { name: 'Steel pipe behind the turbo' })
+          .getByRole('radio', { name: 'Seen issuing' }),
+        mode,
+      )
+      await expect(tracing.getByText('Source found.')).toBeVisible()
+      await allSent(page)
+      if (mode === 'touch') await page.getByRole('button', { name: 'Suspects', exact: true }).tap()
+      await settled(page)
+      const lead = page.getByLabel('Suspects').getByRole('listitem').first()
+      await expect(lead).toContainText('Not in the book: a way out for coolant')
+      await expect(lead).toContainText('Seen issuing: Steel pipe behind the turbo')
 
       // What holds for every vehicle of the model is there in the next one's case, with where it is from.
       await page.goto(`${path}?check=pressure-hold`)

@@ -121,6 +121,10 @@ const OWN_LISTS: Readonly<Record<string, (list: readonly unknown[]) => string | 
   wear: (list) => (list.length === 0 ? 'no wear' : plainList(list)),
   plugged: (list) => (list.length === 0 ? 'all plugs out' : `plugs in ${list.join(', ')}`),
   places: (list) => (list as { place: string; seen: string }[]).map(placeWords).join(', '),
+  elsewhere: (list) =>
+    (list as { where: string; seen: string }[])
+      .map(({ where, seen }) => `“${where}”: ${plain(seen)}`)
+      .join(', '),
   lines: (list) => (list.length === 1 ? '1 line' : `${list.length} lines`),
   accepted: (list) => `${list.filter(Boolean).length} of ${list.length} lines accepted`,
   drips: (list) => (list.length === 1 ? '1 drip' : `${list.length} drips`),

@@ -29,8 +29,14 @@ export function useWords() {
       return preferences.say(error.problem)
     return error instanceof Error ? error.message : String(error)
   }
+  /** Several things in one sentence: "2, 3 and 4". */
+  const listed = (things: readonly (string | number)[]) =>
+    new Intl.ListFormat(preferences.language === 'en' ? 'en-GB' : preferences.language).format(
+      things.map(String),
+    )
   return {
     say,
+    listed,
     sayProblem,
     inSentence,
     goingOn: (text: string) => goingOn(text, preferences.language),

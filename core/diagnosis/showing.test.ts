@@ -31,7 +31,7 @@ describe('the checks that would meet a guard', () => {
   it('none that the vehicle has nothing for, and none where no check can show it', () => {
     const viscous = { fan: 'viscous-clutch' }
     expect(toMeet('fan-motor-dead', 'fed-and-dead', [], viscous)).toEqual([])
-    expect(toMeet('unlisted-leak', 'all-excluded')).toEqual([])
+    expect(toMeet('unlisted-flow', 'all-excluded')).toEqual([])
   })
   it('every guard of every listed fault can be met by some', () => {
     const without = BOOK.faults

@@ -307,8 +307,16 @@ export const UNLISTED: readonly Fault[] = [
         yes('vacuum-falls', 'sometimes', 'As any leak.'),
         yes('level-falls-after', 'mostly', 'As any leak.'),
         yes('pushed-out-hot', 'seldom', 'As any leak.'),
+        yes('traced:elsewhere', 'often', 'It comes out where the list has no place.'),
       ],
     }),
+    guards: [
+      guard(
+        'seen-elsewhere',
+        'Seen coming out at a place that the list does not have',
+        'traced:elsewhere',
+      ),
+    ],
     causes: [brings('level-low', 'even', 'What goes out is missing.')],
   },
   {

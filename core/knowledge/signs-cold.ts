@@ -467,15 +467,13 @@ export const LOOK_SIGNS: readonly Sign[] = [
   ),
 ]
 
-export const TRACE_SIGNS: readonly Sign[] = LEAK_PLACES.map((p) =>
-  yesNo(
-    `traced:${p.id}`,
-    `Traced to: ${p.name.toLowerCase()}`,
-    'leak-trace',
-    'never',
-    'A trace ends where it comes out.',
-  ),
-)
+const TRACE_ENDS = 'A trace ends where it comes out.'
+const traced = (place: string, name: string): Sign =>
+  yesNo(`traced:${place}`, `Traced to: ${name}`, 'leak-trace', 'never', TRACE_ENDS)
+export const TRACE_SIGNS: readonly Sign[] = [
+  ...LEAK_PLACES.map((p) => traced(p.id, p.name.toLowerCase())),
+  traced('elsewhere', 'a place that is not in the list'),
+]
 
 const HOLD_STATES = ['tight', 'seep', 'leak', 'gross'] as const
 const hold = (id: string, name: string, check: string): Sign => ({

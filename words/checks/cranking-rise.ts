@@ -29,7 +29,8 @@ export const crankingRise: CheckWords = {
     'cranking-rise.whichPlugsAreInFor': 'Which plugs are in for this run?',
     'cranking-rise.tapToTakeThePlug': 'Tap to take the plug out or put it in',
     'cranking-rise.tellsMostNext': 'Tells most next:',
-    'cranking-rise.onlyPlugged': 'only {next} {next2} plugged.',
+    'cranking-rise.onlyPlugged':
+      'only {next, plural, one {cylinder} other {cylinders}} {next2} plugged.',
     'cranking-rise.setThePlugsSo': 'Set the plugs so',
     'cranking-rise.crankedFor': 'Cranked for',
     'cranking-rise.before': 'Before',

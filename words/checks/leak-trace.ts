@@ -19,7 +19,7 @@ export const leakTrace: CheckWords = {
     'leak-trace.addADripInThe': 'Add a drip in the middle',
     'leak-trace.noDripMarkedYet': 'No drip marked yet.',
     'leak-trace.dropsAMinuteAbout':
-      '{drips} {drips2}, {perMinute} drops a minute, about {mLPerMinute}.',
+      '{drips, plural, one {# drip} other {# drips}}, {perMinute} drops a minute, about {mLPerMinute}.',
     'leak-trace.drip': 'Drip {picked}',
     'leak-trace.aboveIt': 'Above it:',
     'leak-trace.nothingStandsOut': 'nothing stands out',
@@ -28,10 +28,15 @@ export const leakTrace: CheckWords = {
     'leak-trace.notCounted':
       '{drips, plural, one {# drip} other {# drips}}: tap at every drop to count it.',
     'leak-trace.aMinute': '{perMinute} a minute',
+    'leak-trace.seenFalling': 'Watched falling, past everything',
+    'leak-trace.elsewhere.title': 'Another hose, pipe or joint',
+    'leak-trace.elsewhere.where': 'Which, in words',
+    'leak-trace.elsewhere.add': 'Add this place',
+    'leak-trace.elsewhere.takeOut': 'Take “{where}” out',
     'leak-trace.takeThisDripAway': 'Take this drip away',
     'leak-trace.theHighestWetPointSeen': 'The highest wet point seen from above',
     'leak-trace.sourcesSeenRepairBothThe':
-      '{found} sources seen: {name}. Repair both; the first can hide the second.',
+      '{found} sources seen: {name}. Repair {found, plural, =2 {both; the first can hide the second} other {them all; the first can hide the others}}.',
     'leak-trace.takeItBack': 'Take it back',
     'leak-trace.top': 'Top',
     'leak-trace.high': 'High',
@@ -55,6 +60,7 @@ export const leakTrace: CheckWords = {
   sentences: {
     'locate.place':
       'Where exactly? Nothing is ordered for a wet part before coolant is seen to leave it.',
+    'trace.elsewhere': 'Not in the list of places: {where}. Mend it there, and write it down.',
     'trace.airFlow': 'Air has blown across: drips are carried backward.',
     'trace.pass.wettedFromAbove': 'a wet part that is wetted from above',
     'trace.pass.dryOnHot': 'slow leaks that dry on hot parts',

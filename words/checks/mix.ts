@@ -22,6 +22,7 @@ export const mix: CheckWords = {
     'mix.boilsAtWithThisCap': 'Boils at, with this cap, up here',
     'mix.ofAntifreezeAskedFor': '{volumeFraction} % of antifreeze, {wantedFraction} % asked for',
     'mix.toReach': 'To reach {wantedFraction} %:',
+    'mix.litresOf': '{litres} of {of, select, water {water} other {concentrate}}',
     'mix.drainThenAdd': 'drain {drainedLitres}, then add {a}.',
     'mix.thatIsNotEnoughAt': 'That is not enough: at least {leastDrainLitres} must come out.',
     'mix.ifThisMuchWasDrained': 'If this much was drained',

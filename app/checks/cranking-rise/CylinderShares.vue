@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CrankingAnalysis } from '#core'
 
-const { say } = useWords()
+const { listed, say } = useWords()
 
 /** How much of the rise each cylinder feeds, with its range. */
 const { figures } = defineProps<{ figures: CrankingAnalysis }>()
@@ -26,7 +26,7 @@ const feeding = computed(() =>
           : feeding.length > 1 && figures.resolved
             ? say('cranking-rise.cylinder-shares.itComesFromCylinders', {
                 feeding: feeding.length,
-                cylinder: feeding.map((s) => s.cylinder).join(' and '),
+                cylinder: listed(feeding.map((s) => s.cylinder)),
               })
             : say('cranking-rise.cylinder-shares.whichCylinderFeedsIt')
       }}

@@ -11,7 +11,7 @@ import { readRun } from './read-trace'
 import RunList from './RunList.vue'
 import { useTurnedByHand } from './use-turned-by-hand'
 
-const { say } = useWords()
+const { listed, say } = useWords()
 
 const { open, all, last, outcomeOf, mayRecord, keep, takeBack, figures } = useCheck(
   crankingRiseCheck,
@@ -148,8 +148,8 @@ const next = computed(() => figures.value?.nextRun)
           ><strong>{{ say('cranking-rise.tellsMostNext') }}</strong>
           {{
             say('cranking-rise.onlyPlugged', {
-              next: next.length > 1 ? 'cylinders' : 'cylinder',
-              next2: next.join(' and '),
+              next: next.length,
+              next2: listed(next),
             })
           }}</span
         ><v-btn @click="plugged = [...next]">{{ say('cranking-rise.setThePlugsSo') }}</v-btn>

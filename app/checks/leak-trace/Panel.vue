@@ -9,9 +9,10 @@ import {
   traceWithSuspects,
 } from '#core'
 import { formatChance } from '../../../words/format'
+import ElsewhereList from './ElsewhereList.vue'
 import PlaceList from './PlaceList.vue'
 import TrayDrawing from './TrayDrawing.vue'
-import { placeLabels } from './tray-labels'
+import { placeLabels, takenOnTray } from './tray-labels'
 import { useDraftTrace } from './use-draft-trace'
 
 const { say } = useWords()
@@ -63,27 +64,19 @@ const labels = computed(() =>
     circles.value
       .filter((c) => c.share > NAMED_FROM)
       .map((c) => ({ id: c.place, text: name(c.place), x: c.x, y: c.y, r: c.r })),
-    [
-      { x: 0.08 * W.value, y: 8, w: 0.84 * W.value, h: 22 },
-      {
-        x: (engine.value.x + engine.value.w / 2) * W.value - 24,
-        y: (engine.value.y + 0.85 * engine.value.h) * H.value - 13,
-        w: 48,
-        h: 17,
-      },
-      ...circles.value.map((c) => ({ x: c.x - c.r, y: c.y - c.r, w: 2 * c.r, h: 2 * c.r })),
-      ...draft.value.drips.map((d) => ({
-        x: d.x * W.value - 12,
-        y: d.y * H.value - 17,
-        w: 24,
-        h: 34,
-      })),
-    ],
+    takenOnTray(W.value, H.value, engine.value, circles.value, draft.value.drips),
     W.value,
     H.value,
   ),
 )
 
+/** where it was seen to come out, listed or not */
+const sources = computed(() => [
+  ...analysis.value.found.map(name),
+  ...analysis.value.foundElsewhere,
+])
+const watchedFalling = (i: number, falling: boolean) =>
+  change({ drips: draft.value.drips.map((d, j) => (i === j ? { ...d, falling } : d)) })
 const move = (i: number, to: { x: number; y: number }) =>
   change({ drips: draft.value.drips.map((d, j) => (i === j ? { ...d, ...to } : d)) })
 function add(place: { x: number; y: number }) {
@@ -153,7 +146,6 @@ const drips = computed(() => {
   if (mLPerMinute === undefined) return say('leak-trace.notCounted', { drips: length })
   return say('leak-trace.dropsAMinuteAbout', {
     drips: length,
-    drips2: length === 1 ? 'drip' : 'drips',
     perMinute: perMinute.value.toFixed(0),
     mLPerMinute: preferences.show('flow', mLPerMinute),
   })
@@ -228,6 +220,13 @@ const drips = computed(() => {
         <strong v-if="draft.drips[picked]!.perMinute">{{
           say('leak-trace.aMinute', { perMinute: draft.drips[picked]!.perMinute })
         }}</strong>
+        <v-checkbox
+          :model-value="draft.drips[picked]!.falling === true"
+          :label="say('leak-trace.seenFalling')"
+          :disabled="!mayRecord"
+          hide-details
+          @update:model-value="watchedFalling(picked, $event === true)"
+        />
         <button type="button" class="plain-button" :disabled="!mayRecord" @click="drop(picked)">
           {{ say('leak-trace.takeThisDripAway') }}
         </button>
@@ -247,12 +246,17 @@ const drips = computed(() => {
       :may-record="mayRecord"
       @seen="set"
     />
+    <ElsewhereList
+      :places="draft.elsewhere ?? []"
+      :may-record="mayRecord"
+      @change="change({ elsewhere: $event })"
+    />
     <CheckResult v-if="last" :outcome="outcome" />
-    <p v-if="analysis.found.length > 1" class="caution">
+    <p v-if="sources.length > 1" class="caution">
       {{
         say('leak-trace.sourcesSeenRepairBothThe', {
-          found: analysis.found.length,
-          name: analysis.found.map(name).join(', '),
+          found: sources.length,
+          name: sources.join(', '),
         })
       }}
     </p>

@@ -96,3 +96,25 @@ export function placeLabels(
   }
   return out
 }
+
+/**
+ * What stands on the tray already, px: the radiator's name across the front, the engine's at its rear edge, circles, and
+ * drips. The drawing is `W` wide and `H` high; the engine and the drips are given in shares of it.
+ */
+export const takenOnTray = (
+  W: number,
+  H: number,
+  engine: Box,
+  circles: readonly Pick<Spot, 'x' | 'y' | 'r'>[],
+  drips: readonly { x: number; y: number }[],
+): Box[] => [
+  { x: 0.08 * W, y: 8, w: 0.84 * W, h: 22 },
+  {
+    x: (engine.x + engine.w / 2) * W - 24,
+    y: (engine.y + 0.85 * engine.h) * H - 13,
+    w: 48,
+    h: 17,
+  },
+  ...circles.map(({ x, y, r }) => ({ x: x - r, y: y - r, w: 2 * r, h: 2 * r })),
+  ...drips.map(({ x, y }) => ({ x: x * W - 12, y: y * H - 17, w: 24, h: 34 })),
+]

@@ -8,7 +8,9 @@ import {
   type QuantityRecord,
 } from '#core'
 
-const { say } = useWords()
+const { listed, say } = useWords()
+/** Less than this is not worth pouring in. */
+const LEAST_ADDED_LITRES = 0.05
 
 const { open, last, outcome, mayRecord, keep, takeBack } = useCheck(mixCheck, 'mix.test')
 const figures = computed(() => outcome.value?.figures as MixAnalysis | undefined)
@@ -105,13 +107,16 @@ async function save() {
         {{
           say('mix.drainThenAdd', {
             drainedLitres: preferences.show('volume', plan.drainedLitres),
-            a: [
-              { litres: plan.concentrateLitres, of: 'concentrate' },
-              { litres: plan.waterLitres, of: 'water' },
-            ]
-              .filter((a) => a.litres >= 0.05)
-              .map((a) => `${preferences.show('volume', a.litres)} of ${a.of}`)
-              .join(' and '),
+            a: listed(
+              [
+                { litres: plan.concentrateLitres, of: 'concentrate' },
+                { litres: plan.waterLitres, of: 'water' },
+              ]
+                .filter(({ litres }) => litres >= LEAST_ADDED_LITRES)
+                .map(({ litres, of }) =>
+                  say('mix.litresOf', { litres: preferences.show('volume', litres), of }),
+                ),
+            ),
           })
         }}
         <template v-if="!plan.reachable">{{

@@ -83,9 +83,21 @@ export function useRun() {
       ? Math.max(0, Math.round((now.value - Date.parse(start.value.observedAt)) / 1000))
       : 0,
   )
+  /** The engine was stopped beside the run and not started again since: on the rail, or on another device. */
+  const stoppedBeside = computed(() => {
+    const began = start.value?.observedAt
+    const last = open.events.value.findLast(({ kind }) => /^engine-(started|stopped)$/.test(kind))
+    return (
+      began !== undefined &&
+      last?.kind === 'engine-stopped' &&
+      compareMoments(last.observedAt, began) > 0
+    )
+  })
+  watch(stoppedBeside, (isStopped) => isStopped && void live.stop())
   const running = computed(
     () =>
       start.value !== undefined &&
+      !stoppedBeside.value &&
       traces.value.every(({ data }) => data.live === true) &&
       !marks.value.some(({ data }) => data.mark === 'stopped'),
   )

@@ -16,6 +16,8 @@ export interface TraceAnalysis {
   byDrip: Candidate[][]
   /** source found only when seen issuing, or wet again after drying */
   found: string[]
+  /** the same of places that the list does not have, in words */
+  foundElsewhere: string[]
 }
 
 /** A drip that was not counted, or just stands there, counts as one drop in two minutes beside the others. */
@@ -28,27 +30,35 @@ const LOOK_WEIGHT = { issuing: 60, 'dried-and-wet-again': 25, wet: 3, dry: 0.15 
 
 /** A drop runs along what it lands on: it reaches the tray within about this of below its source, shares of the tray. */
 const DRIP_SCATTER = 0.16
+/** One that was watched falling lands below where it leaves, but for the slant of the tray and of the eye. */
+const FALLING_SCATTER = 0.08
 /** Air carries drips backward by about this, and scatters them. */
 const BLOWN = { back: 0.12, sideways: 0.26 }
 /** Share of drips that ran along a frame or an undertray and say nothing of the place. */
 const RAN_ALONG = 0.12
+const FALLING_RAN_ALONG = 0.02
 
 /** p(drip lands here | it comes from the place), up to a factor. */
 function landsFrom(
-  drip: { x: number; y: number },
+  drip: LeakTrace['drips'][number],
   from: { x: number; y: number },
   airFlow: boolean,
 ): number {
-  const sx = DRIP_SCATTER
-  const sy = airFlow ? BLOWN.sideways : DRIP_SCATTER
+  const sx = drip.falling ? FALLING_SCATTER : DRIP_SCATTER
+  const sy = airFlow ? BLOWN.sideways : sx
+  const ranAlong = drip.falling ? FALLING_RAN_ALONG : RAN_ALONG
   const dy = drip.y - from.y - (airFlow ? BLOWN.back : 0)
   return (
-    RAN_ALONG +
-    (1 - RAN_ALONG) *
+    ranAlong +
+    (1 - ranAlong) *
       Math.exp(-0.5 * (((drip.x - from.x) / sx) ** 2 + (dy / sy) ** 2)) *
-      (0.0256 / (sx * sy))
+      (DRIP_SCATTER ** 2 / (sx * sy))
   )
 }
+
+/** A source is found where it is seen issuing, or wet again after drying; wet alone may be wetted from above. */
+const isSource = ({ seen }: { seen: string }) =>
+  seen === 'issuing' || seen === 'dried-and-wet-again'
 
 export interface TraceOptions {
   orientation?: EngineOrientation
@@ -67,9 +77,8 @@ export function analyseTrace(
   { orientation = trace.orientation ?? 'lengthwise', history = () => 1 }: TraceOptions = {},
 ): TraceAnalysis {
   const seen = new Map(trace.places.map((p) => [p.place, p.seen]))
-  const found = trace.places
-    .filter((p) => p.seen === 'issuing' || p.seen === 'dried-and-wet-again')
-    .map((p) => p.place)
+  const found = trace.places.filter(isSource).map((p) => p.place)
+  const foundElsewhere = (trace.elsewhere ?? []).filter(isSource).map(({ where }) => where)
   const highest =
     trace.highestWet ??
     Math.max(
@@ -122,5 +131,6 @@ export function analyseTrace(
     candidates: listed(whole),
     byDrip: byDrip.map((shares) => listed(shares).slice(0, 3)),
     found,
+    foundElsewhere,
   }
 }

@@ -22,6 +22,7 @@ export const leakTraceCheck = defineCheck({
   cautions: ['stands'],
   doesNotProve: ['trace.pass.wettedFromAbove', 'trace.pass.dryOnHot'],
   signs: () => LEAK_PLACES.map((p) => `traced:${p.id}`),
+  readsBeside: ['traced:elsewhere'],
   locates: {
     faults: LEAK_PLACES.map((p) => p.fault),
     says: message('locate.place'),
@@ -37,20 +38,25 @@ export const leakTraceCheck = defineCheck({
       const parts = figures.found.map(
         (id) => `found-at:${LEAK_PLACES.find((p) => p.id === id)!.part}`,
       )
+      const isFound = figures.found.length + figures.foundElsewhere.length > 0
       return {
         figures,
         ...(mLPerMinute !== undefined && {
           intervals: { mLPerMinute: intervalAround(mLPerMinute, DROP_ERROR * mLPerMinute) },
         }),
-        states: [figures.found.length > 0 ? 'source-found' : 'not-found'],
+        states: [isFound ? 'source-found' : 'not-found'],
         facts: [
           ...figures.found.map((p) => `traced:${p}`),
-          ...(figures.found.length > 0 ? ['loss-traced'] : []),
+          ...(figures.foundElsewhere.length > 0 ? ['traced:elsewhere'] : []),
+          ...(isFound ? ['loss-traced'] : []),
           ...parts,
           ...dry,
         ],
         signs: traceSigns(source, trace),
-        notes: trace.airFlow ? [message('trace.airFlow')] : [],
+        notes: [
+          ...(trace.airFlow ? [message('trace.airFlow')] : []),
+          ...figures.foundElsewhere.map((where) => message('trace.elsewhere', { where })),
+        ],
       }
     },
   },

@@ -37,6 +37,25 @@ describe('leak trace', () => {
     const counted = { x: 0.2, y: 0.4, perMinute: 20 }
     expect(figures<TraceAnalysis>(only([drip, counted])).mLPerMinute).toBeCloseTo(1, 9)
   })
+  it('a drip that was watched falling points more sharply than one that may have run along something', () => {
+    const above = (falling: boolean) =>
+      figures<TraceAnalysis>(trace([], { drips: [{ x: 0.5, y: 0.27, falling }] })).byDrip[0]![0]!
+    expect(above(true).place).toBe('weep-hole')
+    expect(above(true).share).toBeGreaterThan(1.3 * above(false).share)
+  })
+  it('a place that the list does not have is told in words, and speaks for what is not in the book', () => {
+    const elsewhere = (seen: string) =>
+      trace([], { elsewhere: [{ where: 'Steel pipe behind the turbo', seen }] })
+    const found = elsewhere('issuing')
+    expect(found.states).toEqual(['source-found'])
+    expect(found.facts).toEqual(expect.arrayContaining(['traced:elsewhere', 'loss-traced']))
+    expect(figures<TraceAnalysis>(found).foundElsewhere).toEqual(['Steel pipe behind the turbo'])
+    expect(found.signs[0]!.says.parameters).toEqual({ place: 'Steel pipe behind the turbo' })
+    expect(elsewhere('wet').states).toEqual(['not-found'])
+    expect(speaksFor(found.signs, 'traced:elsewhere')).toBeGreaterThan(
+      1 + speaksFor(elsewhere('wet').signs, 'traced:elsewhere'),
+    )
+  })
   it('air flow widens what is possible, and a wet place speaks far less than one seen issuing', () => {
     const lower = (airFlow: boolean) =>
       figures<TraceAnalysis>(trace([['thermostat-flange', 'wet']], { airFlow })).candidates.find(

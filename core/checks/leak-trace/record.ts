@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { writtenText } from '../../quantity/text'
 import { LEAK_PLACE_IDS } from '../../vehicle/places'
 import { given, measured } from '../../quantity/field'
 
@@ -15,6 +16,8 @@ export const leakTrace = z.strictObject({
           unit: 'drops/min',
           usualError: { share: 0.1, least: 1 },
         }).optional(),
+        /** it was watched on its way down, and touches nothing from where it leaves */
+        falling: z.boolean().optional(),
       }),
     )
     .max(40),
@@ -35,5 +38,15 @@ export const leakTrace = z.strictObject({
       }),
     )
     .max(40),
+  /** a hose, a pipe or a joint that the list of places does not have, in words */
+  elsewhere: z
+    .array(
+      z.strictObject({
+        where: writtenText(80).min(1),
+        seen: z.enum(['issuing', 'dried-and-wet-again', 'wet']),
+      }),
+    )
+    .max(4)
+    .optional(),
 })
 export type LeakTrace = z.infer<typeof leakTrace>

@@ -15,13 +15,21 @@ const RATES = {
  * @example signsOf(traceSigns('r', example('leak-trace.trace'))) // 'traced:thermostat-flange'
  */
 export function traceSigns(source: string, trace: LeakTrace): SignReading[] {
-  return trace.places.map(({ place, seen }) => {
+  const listed = trace.places.map(({ place, seen }) => {
     const name = LEAK_PLACES.find((p) => p.id === place)!.name
-    const part = `${source}#${place}`
-    const sign = `traced:${place}`
-    const says = message(`says.trace.${seen}`, { place: name })
-    if (seen === 'issuing') return laidBare(part, sign, 0.8, says)
-    const { validity, ...rates } = RATES[seen]
-    return binaryReading(part, sign, seen !== 'dry', rates, says, validity)
+    return signOf(`${source}#${place}`, place, seen, name)
   })
+  const others = (trace.elsewhere ?? []).map(({ where, seen }, i) =>
+    signOf(`${source}#elsewhere-${i}`, 'elsewhere', seen, where),
+  )
+  return [...listed, ...others]
+}
+
+type Seen = LeakTrace['places'][number]['seen']
+function signOf(part: string, place: string, seen: Seen, name: string): SignReading {
+  const sign = `traced:${place}`
+  const says = message(`says.trace.${seen}`, { place: name })
+  if (seen === 'issuing') return laidBare(part, sign, 0.8, says)
+  const { validity, ...rates } = RATES[seen]
+  return binaryReading(part, sign, seen !== 'dry', rates, says, validity)
 }
