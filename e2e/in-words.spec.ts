@@ -57,6 +57,8 @@ for (const mode of ['touch', 'keyboard'] satisfies Mode[])
       // A hose that no list has: named in words, it leads as what is not in the book.
       await page.goto(`${path}?check=leak-trace`)
       const tracing = page.locator('[data-panel=leak-trace]')
+      // The places stand in order of the suspects: what is tapped moves until those are known.
+      await settled(page)
       await press(tracing.locator('summary', { hasText: 'Another hose, pipe or joint' }), mode)
       await tracing.getByLabel('Which, in words').fill('Steel pipe behind the turbo')
       await press(tracing.getByRole('button', { name: 'Add this place' }), mode)

@@ -75,9 +75,10 @@ export function keeperAnswers({ records }: CaseFile): Content[] {
   return told.length > 0 ? [heading(say('report.paper.theKeeperSays')), ...told] : []
 }
 
-/** What was written beside the checks, in words, with who and when. */
+/** What was written beside the checks of this case, in words, with who and when; what tells of a model is the shop's. */
 export function notesWritten({ records, people }: CaseFile): Content[] {
-  const notes = ofKind(standing(records), 'note').map(({ data, by, observedAt }): Content => ({
+  const written = ofKind(standing(records), 'note').filter(({ data }) => !data.ofModel)
+  const notes = written.map(({ data, by, observedAt }): Content => ({
     text: [
       { text: data.check ? `${nameOfAny(data.check)}: ` : '', bold: true },
       data.text,

@@ -81,13 +81,10 @@ watch(
       </div>
       <KnownBefore :key="`known-${active}`" :check="active" />
       <component :is="panel" :key="active" />
-      <PhotoStrip
-        v-if="photographsOf(active)"
-        :key="`photographs-${active}`"
-        :check="active"
-        class="photos"
-      />
-      <NoteStrip :key="`notes-${active}`" :check="active" class="photos" />
+      <div class="beside">
+        <PhotoStrip v-if="photographsOf(active)" :key="`photographs-${active}`" :check="active" />
+        <NoteStrip :key="`notes-${active}`" :check="active" />
+      </div>
     </section>
     <button v-if="more" type="button" class="more" aria-keyshortcuts="m" @click="goDown">
       <span v-if="verdict">{{ verdict }}</span>{{ say('case.check-column.moreBelow') }}
@@ -121,7 +118,11 @@ watch(
   margin-bottom: 8px;
   flex-wrap: nowrap;
 }
-.photos {
+.beside {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 10px;
   margin-top: 14px;
 }
 .more {

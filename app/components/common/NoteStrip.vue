@@ -23,6 +23,7 @@ async function keep(note: RecordData<'note'>) {
     <WrittenNote
       v-for="note in mine"
       :key="note.id"
+      class="note"
       :note="note"
       :may-take-back="open.mayRecord.value"
       @take-back="shop.withdraw(open.id, note.id)"
@@ -48,13 +49,16 @@ async function keep(note: RecordData<'note'>) {
 </template>
 
 <style scoped>
+/* Its button stands in the row of what is kept beside a check; what it opens, and what was written, below that row. */
 .notes {
-  display: flex;
-  flex-direction: column;
-  align-items: flex-start;
-  gap: 10px;
+  display: contents;
+}
+.note,
+.form {
+  flex-basis: 100%;
+  order: 1;
 }
 .form {
-  align-self: stretch;
+  order: 2;
 }
 </style>

@@ -63,7 +63,10 @@ const people = computed(() =>
 )
 const declared = computed(() => ofKind(records.value, 'suspect.declared'))
 const photos = computed(() => ofKind(records.value, 'photo.taken'))
-const notes = computed(() => ofKind(records.value, 'note'))
+/** what tells of every vehicle of the model is the shop's, and not this keeper's */
+const notes = computed(() =>
+  ofKind(records.value, 'note').filter(({ data }) => data.ofModel === undefined),
+)
 const problem = ref('')
 
 const print = () => window.print()
