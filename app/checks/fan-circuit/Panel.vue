@@ -47,8 +47,9 @@ function choose(field: keyof FanCircuit) {
 }
 async function set(change: Partial<FanCircuit>) {
   problem.value = ''
-  await amend({ ...walk.value, ...change })
+  // Before it is kept: a link that is chosen meanwhile stays chosen.
   chosen.value = undefined
+  await amend({ ...walk.value, ...change })
 }
 function keepPlace() {
   if (!place.value || !switches.value)

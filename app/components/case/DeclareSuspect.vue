@@ -39,15 +39,17 @@ const isOrdered = computed(() => standsAs.value?.startsWith('ordered') ?? false)
 async function declare(as: Said) {
   problem.value = ''
   if (!because.value.trim()) return void (problem.value = say('case.why-dialog.sayInAFewWords'))
-  await shop.addRecord(open.id, 'suspect.declared', {
+  const said = {
     fault: props.suspect.fault,
     as,
     because: because.value.trim(),
     ...(as === 'ordered-unproven' ? { notShown: notShown.value } : {}),
     probability: props.suspect.probability,
-  })
+  }
+  // Before it is kept: what is typed meanwhile is the reason for the next.
   because.value = ''
   isAsked.value = false
+  await shop.addRecord(open.id, 'suspect.declared', said)
 }
 function order() {
   if (notShown.value.length > 0) return void (isAsked.value = true)

@@ -92,8 +92,9 @@ async function close() {
   shown.value = false
 }
 async function reopen() {
-  await shop.addEvent(here.id, 'reopened', { ...written('why', words.value) })
+  const why = written('why', words.value)
   words.value = ''
+  await shop.addEvent(here.id, 'reopened', { ...why })
 }
 function go(check: CheckId) {
   shown.value = false

@@ -28,7 +28,7 @@ export const leakTraceCheck = defineCheck({
     says: message('locate.place'),
     unlessShown: true,
   },
-  shows: [...LEAK_PLACES.map(({ id }) => `traced:${id}`), 'loss-traced'],
+  shows: [...LEAK_PLACES.map(({ id }) => `traced:${id}`), 'traced:elsewhere', 'loss-traced'],
   judge: {
     'leak-trace.trace': (trace, { profile }, { source }) => {
       const orientation = trace.orientation ?? knownValue(profile.engineOrientation)
