@@ -37,6 +37,7 @@ const NAMED_BY_ID = [
   'loop.fitting.',
   'look-round.wear.',
   'shop.hold.',
+  'common.note-strip.tells.',
   'look-round.trace.',
   'look-round.smell.',
   'level-and-condition.colour.',

@@ -1,5 +1,12 @@
 import type { InjectionKey } from 'vue'
-import { type CaseInput, modelKey, type ModelNote, modelOf, notesOfModel } from '#core'
+import {
+  type CaseInput,
+  compareMoments,
+  modelKey,
+  type ModelNote,
+  modelOf,
+  notesOfModel,
+} from '#core'
 import { ask } from '../local-store/api'
 
 /** What is known in the shop of the model of the open case's vehicle. */
@@ -12,14 +19,10 @@ export interface ModelNotes {
 }
 export const MODEL_NOTES: InjectionKey<ModelNotes> = Symbol('notes of the model')
 
-const newestFirst = (a: ModelNote, b: ModelNote) => (a.note.observedAt < b.note.observedAt ? 1 : -1)
-
 /** Notes of a model from every case of the shop: those on this device at once, those of the others from the server. */
 export function useModelNotes(input: () => CaseInput | undefined): ModelNotes {
   const shop = useShop()
   const { say, sayProblem } = useWords()
-  const elsewhere = shallowRef<readonly ModelNote[]>([])
-  const problem = ref('')
   const model = computed(() => {
     const vehicle = input()?.vehicle
     return vehicle ? modelOf(vehicle) : ''
@@ -35,32 +38,20 @@ export function useModelNotes(input: () => CaseInput | undefined): ModelNotes {
       }))
     }),
   )
-  const notes = computed(() =>
-    [...here.value, ...elsewhere.value.filter(({ caseId }) => !shop.cases.has(caseId))].sort(
-      newestFirst,
-    ),
+  const { answer: told, failure } = useWorkedOut(
+    () => (model.value ? new URLSearchParams({ model: model.value }) : undefined),
+    (query) => ask<{ notes: ModelNote[] }>('GET', `/api/models/notes?${query.toString()}`),
   )
-  watch(
-    model,
-    async (asked, _, onCleanup) => {
-      let stands = true
-      onCleanup(() => (stands = false))
-      if (!asked) return
-      const query = new URLSearchParams({ model: asked })
-      try {
-        const told = await ask<{ notes: ModelNote[] }>(
-          'GET',
-          `/api/models/notes?${query.toString()}`,
-        )
-        if (!stands) return
-        elsewhere.value = told.notes
-        problem.value = ''
-      } catch (error) {
-        if (stands)
-          problem.value = say('common.note-strip.onlyNotesHere', { problem: sayProblem(error) })
-      }
-    },
-    { immediate: true },
+  const problem = computed(() =>
+    failure.value
+      ? say('common.note-strip.onlyNotesHere', { problem: sayProblem(failure.value) })
+      : '',
+  )
+  const notes = computed(() =>
+    [
+      ...here.value,
+      ...(told.value?.notes ?? []).filter(({ caseId }) => !shop.cases.has(caseId)),
+    ].sort((a, b) => compareMoments(b.note.observedAt, a.note.observedAt)),
   )
   return { model, notes, problem }
 }

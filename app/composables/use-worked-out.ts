@@ -1,5 +1,5 @@
 /**
- * What the worker makes of a question: asked again whenever the question changes, and what comes for one that does not
+ * What the worker, or the server, makes of a question: asked again whenever the question changes, and what comes for one that does not
  * stand any more is dropped. Without a question there is no answer; the answer before stands while a new one is worked
  * out.
  */
@@ -8,20 +8,25 @@ export function useWorkedOut<Question extends object, Answer>(
   ask: (question: Question) => Promise<Answer>,
 ) {
   const answer = shallowRef<Answer>()
-  const isFailed = ref(false)
+  /** why there is none */
+  const failure = shallowRef<unknown>()
   watch(
     question,
     async (asked, _, onCleanup) => {
       let stands = true
       onCleanup(() => (stands = false))
-      isFailed.value = false
+      failure.value = undefined
       if (!asked) return void (answer.value = undefined)
-      const come = await ask(asked).catch(() => undefined)
-      if (!stands) return
-      answer.value = come
-      isFailed.value = come === undefined
+      try {
+        const come = await ask(asked)
+        if (stands) answer.value = come
+      } catch (error) {
+        if (!stands) return
+        answer.value = undefined
+        failure.value = error
+      }
     },
     { immediate: true },
   )
-  return { answer, isFailed }
+  return { answer, failure }
 }

@@ -2,8 +2,8 @@ import { z } from 'zod'
 import { given } from '../quantity/field'
 import { writtenText } from '../quantity/text'
 
-/** Letters that a note holds. */
-export const MOST_IN_NOTE = 4000
+/** Letters of a note and of the source of a figure, and minutes that a job takes, at most. */
+export const NOTE_LIMITS = { text: 4000, source: 120, minutes: 6000 } as const
 
 /** What a note can tell of every vehicle of one model. */
 export const NOTE_TELLS = [
@@ -21,8 +21,8 @@ const ofModel = z
   .strictObject({
     tells: z.enum(NOTE_TELLS),
     /** where a figure is from: a page, a plate on the vehicle, what was measured here */
-    source: writtenText(120).min(1).optional(),
-    minutes: given(z.number().int().min(1).max(6000), { unit: 'min' }).optional(),
+    source: writtenText(NOTE_LIMITS.source).min(1).optional(),
+    minutes: given(z.number().int().min(1).max(NOTE_LIMITS.minutes), { unit: 'min' }).optional(),
   })
   .refine(({ tells, source }) => tells !== 'specification' || source !== undefined, {
     message: 'say where the figure is from',
@@ -35,7 +35,7 @@ const ofModel = z
 
 /** What no field asks for, in words; moves no probability. It may tell of every vehicle of the model. */
 export const note = z.strictObject({
-  text: writtenText(MOST_IN_NOTE).min(1),
+  text: writtenText(NOTE_LIMITS.text).min(1),
   /** the check beside which it was written */
   check: writtenText(40).optional(),
   ofModel: ofModel.optional(),

@@ -7,7 +7,7 @@ function asking() {
   const question = shallowRef<{ of: string } | undefined>({ of: 'first' })
   const waiting = new Map<string, PromiseWithResolvers<string>>()
   const scope = effectScope()
-  const { answer, isFailed } = scope.run(() =>
+  const { answer, failure } = scope.run(() =>
     useWorkedOut(
       () => question.value,
       ({ of }) => {
@@ -21,7 +21,7 @@ function asking() {
     await nextTick()
     await new Promise((done) => setTimeout(done))
   }
-  return { question, waiting, answer, isFailed, tick, stop: () => scope.stop() }
+  return { question, waiting, answer, failure, tick, stop: () => scope.stop() }
 }
 function later(): PromiseWithResolvers<string> {
   let [resolve, reject] = [(_: string | PromiseLike<string>) => {}, (_?: unknown) => {}]
@@ -60,13 +60,13 @@ describe('what the worker makes of a question', () => {
     expect(answer.value).toBeUndefined()
   })
   it('says that it failed, until it is asked anew', async () => {
-    const { question, waiting, answer, isFailed, tick } = asking()
+    const { question, waiting, answer, failure, tick } = asking()
     waiting.get('first')!.reject(new Error('the worker stopped'))
     await tick()
-    expect([answer.value, isFailed.value]).toEqual([undefined, true])
+    expect([answer.value, failure.value]).toEqual([undefined, new Error('the worker stopped')])
     question.value = { of: 'second' }
     await tick()
-    expect(isFailed.value).toBe(false)
+    expect(failure.value).toBeUndefined()
     waiting.get('second')!.resolve('two')
     await tick()
     expect(answer.value).toBe('two')

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { LeakTrace } from '#core'
+import { ELSEWHERE, type LeakTrace } from '#core'
+import { seenChoices } from './seen-choices'
 
 const { say } = useWords()
 
@@ -7,13 +8,9 @@ const { say } = useWords()
 type Place = NonNullable<LeakTrace['elsewhere']>[number]
 const { places, mayRecord } = defineProps<{ places: readonly Place[]; mayRecord: boolean }>()
 const emit = defineEmits<{ change: [places: Place[]] }>()
-const MOST = 4
 const where = ref('')
-const SEEN: { value: Place['seen']; text: string }[] = [
-  { value: 'wet', text: say('leak-trace.place-list.wet') },
-  { value: 'dried-and-wet-again', text: say('leak-trace.place-list.driedWetAgain') },
-  { value: 'issuing', text: say('leak-trace.place-list.seenIssuing') },
-]
+/** a place that nobody knows of is not looked for to be dry */
+const SEEN = seenChoices(say).filter((choice) => choice.value !== 'dry')
 function add() {
   const named = where.value.trim()
   if (!named) return
@@ -55,12 +52,12 @@ const takeOut = (at: number) =>
         ×
       </button>
     </div>
-    <form v-if="places.length < MOST" class="row add" @submit.prevent="add">
+    <form v-if="places.length < ELSEWHERE.most" class="row add" @submit.prevent="add">
       <v-text-field
         v-model="where"
         :label="say('leak-trace.elsewhere.where')"
         :disabled="!mayRecord"
-        maxlength="80"
+        :maxlength="ELSEWHERE.letters"
         hide-details
       />
       <v-btn type="submit" :disabled="!mayRecord || !where.trim()">{{

@@ -3,7 +3,6 @@ import {
   type EngineOrientation,
   knownValue,
   LEAK_PLACES,
-  type LeakTrace,
   leakTraceCheck,
   positionOf,
   traceWithSuspects,
@@ -11,6 +10,7 @@ import {
 import { formatChance } from '../../../words/format'
 import ElsewhereList from './ElsewhereList.vue'
 import PlaceList from './PlaceList.vue'
+import type { Seen } from './seen-choices'
 import TrayDrawing from './TrayDrawing.vue'
 import { placeLabels, takenOnTray } from './tray-labels'
 import { useDraftTrace } from './use-draft-trace'
@@ -18,7 +18,6 @@ import { useDraftTrace } from './use-draft-trace'
 const { say } = useWords()
 
 /** The tray from above: drips set by tap and dragged, each counted with a tap a drop; what stands above each, and what was seen there. */
-type Seen = LeakTrace['places'][number]['seen']
 const { open, last, outcome, mayRecord, amend, takeBack } = useCheck(
   leakTraceCheck,
   'leak-trace.trace',

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import type { LeakTrace } from '#core'
 import { formatChance } from '../../../words/format'
+import { type Seen, seenChoices } from './seen-choices'
 
 const { say } = useWords()
 
 /** Places to look at, likeliest first, each with what was seen there. */
-type Seen = LeakTrace['places'][number]['seen']
 const { candidates, seen, mayRecord } = defineProps<{
   candidates: readonly { place: string; share: number }[]
   seen: ReadonlyMap<string, Seen>
@@ -13,12 +12,7 @@ const { candidates, seen, mayRecord } = defineProps<{
   mayRecord: boolean
 }>()
 const emit = defineEmits<{ seen: [place: string, as: Seen] }>()
-const SEEN: { value: Seen; text: string }[] = [
-  { value: 'dry', text: say('leak-trace.place-list.dry') },
-  { value: 'wet', text: say('leak-trace.place-list.wet') },
-  { value: 'dried-and-wet-again', text: say('leak-trace.place-list.driedWetAgain') },
-  { value: 'issuing', text: say('leak-trace.place-list.seenIssuing') },
-]
+const SEEN = seenChoices(say)
 const listed = computed(() => {
   const top = candidates.slice(0, more.value ? undefined : 6).map((c) => c.place)
   return [...new Set([...top, ...seen.keys()])]

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  DEFAULT_POLICY,
   HOLD_PLANS,
   holdAllows,
   type HoldStart,
@@ -52,7 +53,7 @@ const strokes = ref(String(props.old?.data.strokes ?? ''))
 const coolant = ref<QuantityRecord | undefined>(props.old?.data.coolantAtStart)
 const level = ref<HoldStart['level'] | undefined>(props.old?.data.level)
 const plan = ref<HoldStart['plan']>(
-  props.old?.data.plan ?? open.input.value?.policy?.holdPlan ?? 'usual',
+  props.old?.data.plan ?? open.input.value?.policy?.holdPlan ?? DEFAULT_POLICY.holdPlan,
 )
 const plans = HOLD_PLANS.map((value) => {
   const { fallKPa, plannedMinutes: minutes } = holdAllows(value)

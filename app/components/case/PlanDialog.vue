@@ -17,7 +17,7 @@ const session = useSession()
 /** the shop's own comes first */
 const school = ref<PolicyName>(session.current?.shop.ways?.school ?? 'certainty')
 
-const { answer: planned, isFailed } = useWorkedOut(
+const { answer: planned, failure } = useWorkedOut(
   () => (shown.value ? here.answer.value : undefined),
   () => askPlans(here.input.value!),
 )
@@ -72,7 +72,7 @@ function go(check: CheckId) {
   >
     <v-card class="pa-5 stack">
       <h2>{{ say('case.plan-dialog.theWholeWay') }}</h2>
-      <p v-if="isFailed" class="problem" role="alert">
+      <p v-if="failure" class="problem" role="alert">
         {{ say('case.suspect-list.theRankingStoppedOnThis') }}
       </p>
       <p v-else-if="!planned" class="quiet" role="status">

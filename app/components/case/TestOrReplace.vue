@@ -11,7 +11,7 @@ const open = useOpenCase()
 const session = useSession()
 const preferences = usePreferences()
 /** nothing yet: its place is kept, so that what stands below does not move from under the finger */
-const { answer: decisions, isFailed } = useWorkedOut(
+const { answer: decisions, failure } = useWorkedOut(
   () => open.answer.value,
   () => askDecisions(open.input.value!),
 )
@@ -29,7 +29,7 @@ const cost = (hours: number) =>
 
 <template>
   <section
-    v-if="decision || !(decisions || isFailed)"
+    v-if="decision || !(decisions || failure)"
     class="decision"
     :aria-label="say('case.test-or-replace.title')"
   >

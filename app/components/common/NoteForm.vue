@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MOST_IN_NOTE, NOTE_TELLS, type NoteTells, type RecordData } from '#core'
+import { NOTE_LIMITS, NOTE_TELLS, type NoteTells, type RecordData } from '#core'
 
 const { say } = useWords()
 
@@ -18,7 +18,7 @@ const choices = computed(() => [
   { value: 'this-case' as const, text: say('common.note-strip.thisCase') },
   ...NOTE_TELLS.map((value) => ({
     value,
-    text: say('common.note-strip.tells', { tells: value.replace('-', '_') }),
+    text: say(`common.note-strip.tells.${value}`),
   })),
 ])
 
@@ -50,7 +50,7 @@ function keep() {
     <v-textarea
       v-model="text"
       :label="say('common.note-strip.whatNoFieldAsks')"
-      :maxlength="MOST_IN_NOTE"
+      :maxlength="NOTE_LIMITS.text"
       rows="2"
       auto-grow
       hide-details
@@ -65,7 +65,7 @@ function keep() {
         v-if="tells === 'specification'"
         v-model="source"
         :label="say('common.note-strip.source')"
-        maxlength="120"
+        :maxlength="NOTE_LIMITS.source"
         hide-details
       />
       <NumberField
@@ -73,7 +73,7 @@ function keep() {
         v-model="minutes"
         :label="say('common.note-strip.minutes')"
         :min="1"
-        :max="6000"
+        :max="NOTE_LIMITS.minutes"
         whole
       />
       <v-btn type="submit" class="solid" :disabled="!text.trim()">{{

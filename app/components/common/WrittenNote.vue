@@ -18,7 +18,7 @@ const { moment } = useMoments()
 <template>
   <blockquote>
     <strong v-if="note.data.ofModel" class="tells">{{
-      say('common.note-strip.tells', { tells: note.data.ofModel.tells.replace('-', '_') })
+      say(`common.note-strip.tells.${note.data.ofModel.tells}`)
     }}</strong>
     <p>
       {{ note.data.text }}

@@ -3,6 +3,9 @@ import { writtenText } from '../../quantity/text'
 import { LEAK_PLACE_IDS } from '../../vehicle/places'
 import { given, measured } from '../../quantity/field'
 
+/** Places that the list does not have: how many, and letters of each. */
+export const ELSEWHERE = { most: 4, letters: 80 } as const
+
 /** What was found in tracing a drip to its place. Coordinates are shares of the tray, from its front left corner. */
 export const leakTrace = z.strictObject({
   drips: z
@@ -42,11 +45,11 @@ export const leakTrace = z.strictObject({
   elsewhere: z
     .array(
       z.strictObject({
-        where: writtenText(80).min(1),
+        where: writtenText(ELSEWHERE.letters).min(1),
         seen: z.enum(['issuing', 'dried-and-wet-again', 'wet']),
       }),
     )
-    .max(4)
+    .max(ELSEWHERE.most)
     .optional(),
 })
 export type LeakTrace = z.infer<typeof leakTrace>
