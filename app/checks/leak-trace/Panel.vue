@@ -281,9 +281,4 @@ const drips = computed(() => {
 .plain-button {
   margin-top: 8px;
 }
-@media (max-width: 900px) {
-  .place {
-    grid-template-columns: 1fr;
-  }
-}
 </style>

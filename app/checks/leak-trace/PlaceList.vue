@@ -76,4 +76,9 @@ const share = (id: string) => candidates.find((c) => c.place === id)?.share ?? 0
 .plain-button {
   margin-top: 8px;
 }
+@media (max-width: 900px) {
+  .place {
+    grid-template-columns: 1fr;
+  }
+}
 </style>
