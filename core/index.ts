@@ -163,7 +163,7 @@ export { fieldMeta } from './record/fields'
 export type { WarmUpAnalysis } from './checks/warm-up-run/analysis'
 export { RUN_CHANNELS, type RunChannel, type WarmUpMark } from './checks/warm-up-run/record'
 export { proofOf } from './diagnosis/repeat'
-export { checksToMeet } from './diagnosis/showing'
+export { checksToMeet } from './planning/showing'
 export { evidenceFor } from './diagnosis/evidence-for'
 export { askedOfEngine } from './planning/waits'
 export {

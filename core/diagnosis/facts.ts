@@ -1,22 +1,8 @@
 import type { CheckOutcome } from '../checks/context'
 import { ALL_CHECKS } from '../checks/registry'
+import { TOGETHER } from '../checks/together'
 import { compareMoments } from '../quantity/moment'
 import type { CaseState } from '../record/case-state'
-
-/** Facts that only findings of several checks together show. */
-export const TOGETHER: readonly { fact: string; of: readonly string[] }[] = [
-  { fact: 'clutch-slips-hot-and-cold', of: ['clutch-hot-slips', 'clutch-cold-free'] },
-  { fact: 'clutch-grips-hot-and-cold', of: ['clutch-hot-locked', 'clutch-cold-seized'] },
-  { fact: 'dash-compared-at-two', of: ['dash-compared-cold', 'dash-compared-hot'] },
-  { fact: 'dash-fits-at-two', of: ['dash-fits-cold', 'dash-fits-hot'] },
-  { fact: 'core-isolated-passes', of: ['hold-without-heater-tight', 'hold-falls'] },
-  { fact: 'level-full-air-out', of: ['level-full', 'no-recent-drain'] },
-  { fact: 'level-full-air-out', of: ['level-full', 'bled'] },
-  {
-    fact: 'cooling-proven',
-    of: ['thermostat-opened', 'pump-delivers', 'air-side-clean', 'fan-works'],
-  },
-]
 
 /**
  * Facts that guards ask for, shown since the last work on the vehicle. They are what was shown, not how probable it

@@ -3,7 +3,7 @@ import { BOOK, isOfIsolatedHold } from '../knowledge/book'
 import { LEVELS, type Level } from '../knowledge/levels'
 import { isOfRenewal } from '../knowledge/renewals'
 import type { AtLeast, Fault } from '../knowledge/types'
-import { checksToMeet } from './showing'
+import { checksToMeet } from '../planning/showing'
 
 /** By what a fault gives itself away: a sign, how often it is there, which check reads it, and why. */
 export interface Tell {

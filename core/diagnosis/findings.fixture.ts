@@ -15,7 +15,7 @@ import { BOOK } from '../knowledge/book'
 import { standing } from '../record/standing'
 import { assess } from './assess'
 import { inputOf } from './case-of.fixture'
-import { TOGETHER } from './facts'
+import { TOGETHER } from '../checks/together'
 import { vignettes } from './vignette.fixture'
 
 /** Random draws of all that a check records. */

@@ -12,7 +12,7 @@ import { assess } from './assess'
 import { inputOf } from './case-of.fixture'
 import { type Finding, findings } from './findings.fixture'
 import { timelineOf } from './rank-case'
-import { spelt } from './showing'
+import { spelt } from '../planning/showing'
 import { vehiclesOfVignettes } from './vignette.fixture'
 
 /** What a fault that is shown by all that its guards ask for has at least. */

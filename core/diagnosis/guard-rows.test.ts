@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { BOOK } from '../knowledge/book'
 import { ALL_CHECKS } from '../checks/registry'
-import { TOGETHER } from './facts'
+import { TOGETHER } from '../checks/together'
 import { findings } from './findings.fixture'
 import { DESERVES, proofBy, waysOf } from './guard-rows.fixture'
 

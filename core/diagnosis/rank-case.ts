@@ -10,7 +10,7 @@ import { type Wear, wearOf } from '../knowledge/wear'
 import { yearOf } from '../quantity/moment'
 import { nextChecks, type NextCheck, plannedOf } from '../planning/next-check'
 import { predictionOf } from '../planning/predict'
-import { provingChecks } from '../planning/prove'
+import { type Lacking, provingChecks } from '../planning/prove'
 import { firstTwo, isSettled, shownFaults } from '../planning/settled'
 import { locatingCheck, type Locate } from '../planning/locate'
 import { openQuestions, type OpenQuestion } from '../planning/questions'
@@ -27,6 +27,8 @@ interface Work {
   repeat: CheckId[]
   /** checks that lay the lead bare, where it is likely and not shown yet */
   prove: CheckId[]
+  /** what one of these is for, where the lead is as likely as wanted: the first that its proof lacks */
+  lacking?: Lacking
   /** the lead needs no more: it is as likely as a plan wants it, and no second suspect is open */
   settled: boolean
   /** checks of a part that comes out for the repair of a settled lead anyway */
@@ -157,7 +159,7 @@ export function workOf(
 ): Work {
   const prediction = predictionOf(belief)
   const planned = plannedOf(belief, input)
-  const prove = provingChecks(prediction, planned, assessment.facts)
+  const { checks: prove, lacking } = provingChecks(prediction, planned, assessment.facts)
   const shown = shownFaults(belief, assessment.facts)
   const locate = locatingCheck(suspects, planned.state, input.vehicle.profile)
   const lead = firstTwo(prediction.weights, prediction, shown)
@@ -165,6 +167,7 @@ export function workOf(
     ...(locate ? { locate } : {}),
     repeat: proofOf(assessment.outcomes, planned.state).left,
     prove,
+    ...(lacking ? { lacking } : {}),
     settled: prove.length === 0 && isSettled(lead),
     whileOut: whileOut(prediction, planned, lead),
     shown: [...shown].map((f) => belief.model.faults[f]!.id),

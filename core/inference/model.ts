@@ -58,7 +58,12 @@ export function buildModel(
     wear = USUAL_WEAR,
   }: { maxConcurrent?: number; shop?: ShopCounts; wear?: Wear } = {},
 ): Model {
-  const faults = book.faults.filter((fault) => canExist(fault, profile))
+  const faults = book.faults
+    .filter((fault) => canExist(fault, profile))
+    .map((fault) => ({
+      ...fault,
+      guards: fault.guards.filter(({ needs }) => mayHave(profile, needs)),
+    }))
   const prior = priorsOf(book, faults, complaint, { profile, wear, shop })
   const conditionIndex = new Map(book.conditions.map((condition, k) => [condition.id, k]))
   return {

@@ -340,6 +340,14 @@ export const AIR_FAULTS: readonly Fault[] = [
     guards: [
       switchingHot,
       guard('bridged-runs', 'Bridged or commanded, and the fan runs', 'fan-bridged-runs'),
+      {
+        ...guard(
+          'what-calls-it-reads-true',
+          'Called by a control: its sensor agrees with a second temperature',
+          'engine-temperature-second-source',
+        ),
+        needs: { fan: ['electric-relay', 'electric-module'] },
+      },
     ],
   }),
   fault({

@@ -18,6 +18,12 @@ export const READING_FAULTS: readonly Fault[] = [
       yes('scan-disagrees', 'nearlyAlways', 'Scan against a second source.'),
       yes('sensor-resistance-off', 'mostly', 'Its resistance is not what the maker’s table says.'),
       at('fan-late', { late: 'often', never: 'sometimes' }, 'The fan comes late, or early.'),
+      yes(
+        'fan-command-missing',
+        'sometimes',
+        'Reading low, it gives its control no reason to call.',
+      ),
+      yes('fan-bridged-runs', 'sometimes', 'The fan was never asked, and runs when it is.'),
       yes('hot-at-idle', 'seldom', 'The fan comes late.'),
       yes('cooling-code', 'sometimes', 'Implausible values.'),
       yes('sensor-code', 'sometimes', 'Implausible values.'),

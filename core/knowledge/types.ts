@@ -29,6 +29,8 @@ export interface Guard {
   text: string
   /** met when all facts of any one row have been shown */
   anyOf: readonly (readonly string[])[]
+  /** vehicles of which it is asked; of all where it is absent */
+  needs?: ProfileNeeds
 }
 
 export interface Link {

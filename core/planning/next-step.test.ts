@@ -41,6 +41,13 @@ describe('what is to be done next', () => {
     expect(first).toMatchObject({ check: 'leak-trace', locates: says })
     expect(first).not.toHaveProperty('proves')
   })
+  it('says of a proof what it is for, where one thing is lacking', () => {
+    const lacking = { check: 'look-round' as const, text: 'Air side clean' }
+    const steps = nextSteps(worked({ prove: ['look-round', 'radiator-flow'], lacking }), stateOf())
+    expect(steps[0]).toMatchObject({ check: 'look-round', lacks: 'Air side clean' })
+    expect(steps[0]).not.toHaveProperty('proves')
+    expect(steps[1]).toMatchObject({ check: 'radiator-flow', proves: true })
+  })
   it('comes to the place of a suspect last, where nothing has asked for it before', () => {
     const locate = { check: 'cranking-rise' as const, fault: 'gasket-to-cylinder', says }
     expect(checks({ next: [next('cap', 1)], locate })).toEqual(['cap', 'cranking-rise'])

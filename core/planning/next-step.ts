@@ -5,6 +5,7 @@ import type { Message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { Locate } from './locate'
 import { isWorthDoing, minutesOf, type NextCheck, WORTH_GOING_BACK_BITS } from './next-check'
+import type { Lacking } from './prove'
 import type { OpenQuestion } from './questions'
 import { WANTED_LEAD } from './settled'
 import { askedOfEngine } from './waits'
@@ -15,6 +16,8 @@ export interface NextStep extends Omit<NextCheck, 'bits'> {
   locates?: Message
   /** it lays bare the suspect that leads */
   proves?: true
+  /** the proof of the lead still lacks this, and the check shows it */
+  lacks?: string
   /** it had failed before the repair, and shows whether that cured it */
   repeats?: true
   /** it is the keeper who is to be asked, and this is the question */
@@ -30,6 +33,8 @@ export interface WorkedOut {
   repeat?: readonly CheckId[]
   /** checks that lay the lead bare, in their order */
   prove: readonly CheckId[]
+  /** what one of these is for: the first that the proof of the lead lacks */
+  lacking?: Lacking | undefined
   next: readonly NextCheck[]
   questions: readonly OpenQuestion[]
   locate?: Locate | undefined
@@ -44,7 +49,7 @@ export interface WorkedOut {
  * what is next says it from this list. Nothing, where the lead needs no more.
  */
 export function nextSteps(
-  { repeat = [], prove, next, questions, locate, settled }: WorkedOut,
+  { repeat = [], prove, lacking, next, questions, locate, settled }: WorkedOut,
   state: CaseState,
 ): NextStep[] {
   if (state.closed) return []
@@ -59,8 +64,9 @@ export function nextSteps(
   const proving = prove.flatMap((id): NextStep[] => {
     const check = checkOf(id)
     if (!check) return []
-    const reason = id === locating ? { locates: locate!.says } : { proves: true as const }
-    return [{ check: id, phase: check.phase, minutes: minutesOf(check), ...reason }]
+    const step = { check: id, phase: check.phase, minutes: minutesOf(check) }
+    if (id === locating) return [{ ...step, locates: locate!.says }]
+    return [id === lacking?.check ? { ...step, lacks: lacking.text } : { ...step, proves: true }]
   })
   const telling = next
     .filter(

@@ -84,16 +84,20 @@ export function makePlan(
   const { weights } = prediction
   const planned = plannedOf(belief, input)
   const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)
-  const proofs = provingChecks(prediction, planned, facts)
+  const proofs = provingChecks(prediction, planned, facts).checks
   const unknown = unknownIn(weights)
   const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
     !planned.state.done.has(check.id) ||
-    proofs.includes(check.id) ||
     openBits(check, signs, prediction, unknown) > WORTH_GOING_BACK_BITS
   const candidates: Candidate[] = possibleChecks(planned)
-    .filter((c) => stillOpen(c, planned) && admits(policy, c, belief, input))
+    .filter(
+      (c) => proofs.includes(c.id) || (stillOpen(c, planned) && admits(policy, c, belief, input)),
+    )
     .map((check) => ({ check, signs: openSigns(check, planned), bits: Infinity }))
-    .filter(({ check, signs }) => signs.length > 0 && isWorthGoingBack(check, signs))
+    .filter(
+      ({ check, signs }) =>
+        proofs.includes(check.id) || (signs.length > 0 && isWorthGoingBack(check, signs)),
+    )
   const shown = shownFaults(belief, facts)
   const truths = systematic(weights, PARTICLES)
   const beliefs = truths.map(() => Float64Array.from(weights))

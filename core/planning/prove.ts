@@ -1,16 +1,20 @@
 import type { Check } from '../checks/define-check'
-import type { CheckId } from '../checks/registry'
+import { checkOf, type CheckId } from '../checks/registry'
 import { guardMet, nothingWrongIn } from '../inference/rank'
+import type { Guard } from '../knowledge/types'
 import { locatingCheck } from './locate'
-import { minutesOf, openSigns, possibleChecks, type Planned } from './next-check'
+import { minutesOf, openSigns, possibleChecks, stillOpen, type Planned } from './next-check'
 import { abnormalWith, type Prediction } from './predict'
 import { shownFaults, WANTED_LEAD } from './settled'
-import { waitBefore, waitsOf } from './waits'
+import { checksToMeet } from './showing'
+import { waitBefore, waitsOf, type Waits } from './waits'
 
 /** From here on a lead is worth proving before more is asked about what else it may be, by what can be done at once; */
 const WORTH_PROVING = 0.25
 /** and from here on, by what takes a warm-up, or waiting until it is hot, or cold again, too. */
 const WORTH_WAITING = 0.33
+/** From here on, it being likelier than not, a part is taken off for it; before, what leaves the vehicle whole comes first. */
+const WORTH_TAKING_APART = 0.5
 /** From here on it is likely that nothing is wrong, and the vehicle is let go and looked at again. */
 const WORTH_LETTING_GO = 0.6
 /** Work that is worth doing for a lead that is certain, minutes; less for one that may be wrong. */
@@ -18,16 +22,31 @@ const PATIENCE_MINUTES = 300
 /** How much oftener a check shows something abnormal with the fault than without, to be called a proof of it. */
 export const LEAST_POWER = 0.5
 
+/** What the proof of a lead still lacks, in words, and the check that shows it. */
+export interface Lacking {
+  check: CheckId
+  text: string
+}
+
+/** What is done to prove a lead, in its order. */
+export interface Proofs {
+  checks: CheckId[]
+  /** what one of the checks is for, where the lead is as likely as wanted and not shown */
+  lacking?: Lacking
+}
+
 /**
  * The checks that lay a lead bare, where it is likely and not proven yet: the one that names its place, and the one that
- * shows it far oftener with the fault than without, the shortest first among those that can be done now.
+ * shows it far oftener with the fault than without, the shortest first among those that can be done now. One that was done
+ * and told most of what it can is no proof any more, whatever it left open: done again it would leave the same.
  */
 export function provingChecks(
   prediction: Prediction,
   planned: Planned,
   facts: ReadonlySet<string>,
-): CheckId[] {
-  return [...new Set([...leadProofs(prediction, planned, facts), ...harmlessProofs(planned)])]
+): Proofs {
+  const { checks, ...ofLead } = leadProofs(prediction, planned, facts)
+  return { checks: [...new Set([...checks, ...harmlessProofs(planned)])], ...ofLead }
 }
 
 /** What shows that nothing is behind the complaint, where that is likely and was not shown. */
@@ -40,32 +59,71 @@ function harmlessProofs(planned: Planned): CheckId[] {
     .map(({ id }) => id)
 }
 
-/** What shows the fault that leads. */
-function leadProofs(
-  prediction: Prediction,
-  planned: Planned,
+/**
+ * What the proof of a lead that is as likely as wanted still lacks: the check with the least work that shows the first of
+ * it. Not one that was done, for done again it would leave the same; nor one that waits for days, for the part may be
+ * changed meanwhile.
+ */
+function lackingProof(
+  { state, input }: Planned,
+  guards: readonly Guard[],
   facts: ReadonlySet<string>,
-): CheckId[] {
+): Lacking | undefined {
+  const isLeft = (id: CheckId) => {
+    const check = checkOf(id)
+    return (
+      check && !state.doneSinceWork.has(id) && !check.afterDays && handsOn(id) <= PATIENCE_MINUTES
+    )
+  }
+  return guards
+    .filter((guard) => !guardMet(guard, facts))
+    .flatMap((guard) =>
+      checksToMeet(guard, facts, input.vehicle.profile).map((check) => ({
+        check,
+        text: guard.text,
+      })),
+    )
+    .find(({ check }) => isLeft(check))
+}
+
+/** Minutes of hands-on work of a check by its id. */
+const handsOn = (id: CheckId): number => minutesOf(checkOf(id)!)
+
+/** What shows the fault that leads. */
+function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet<string>): Proofs {
   const { belief, state, input } = planned
   const { faults } = belief.model
   const lead = belief.faults.indexOf(Math.max(...belief.faults))
   const { id, guards: all } = faults[lead]!
   const probability = belief.faults[lead]!
   const guards = all.map((guard) => ({ ...guard, met: guardMet(guard, facts) }))
-  if (probability < WORTH_PROVING || shownFaults(belief, facts).has(lead)) return []
+  if (probability < WORTH_PROVING || shownFaults(belief, facts).has(lead)) return { checks: [] }
   const suspect = { fault: id, probability, guards }
-  const waits = waitsOf(state.engineAt())
-  const isWorth = (check: Check<CheckId>) =>
-    (probability >= WANTED_LEAD || minutesOf(check) <= PATIENCE_MINUTES * probability) &&
-    (probability >= WORTH_WAITING || (check.phase !== 'warm-up' && waitBefore(check, waits) === 0))
-  const locating = locatingCheck([suspect], state, input.vehicle.profile)
-  const proof = possibleChecks(planned)
-    .filter((check) => !check.asksKeeper && (!check.after || state.has(check.after)))
-    .filter(isWorth)
+  const locating = locatingCheck([suspect], state, input.vehicle.profile)?.check
+  const proofs = possibleChecks(planned)
+    .filter((check) => !check.asksKeeper)
+    .filter((check) => !state.doneSinceWork.has(check.id) || stillOpen(check, planned))
     .filter((check) => powerOf(check, prediction, planned, lead) >= LEAST_POWER)
-    .sort((a, b) => minutesOf(a) - minutesOf(b))[0]
-  return [...new Set([locating?.check, proof?.id])].flatMap((check) => check ?? [])
+  const leavesWhole = proofs.some(({ phase }) => phase !== 'bench')
+  const proof = proofs
+    .filter((check) => !leavesWhole || check.phase !== 'bench')
+    .filter((check) => !check.after || state.has(check.after))
+    .filter((check) => isWorthProving(check, probability, waitsOf(state.engineAt())))
+    .map((check) => check.id)
+    .sort(byMinutes)[0]
+  const lacking = probability >= WANTED_LEAD ? lackingProof(planned, all, facts) : undefined
+  const shortestFirst = [proof, lacking?.check].flatMap((check) => check ?? []).sort(byMinutes)
+  const checks = [...new Set([...(locating ? [locating] : []), ...shortestFirst])]
+  return { checks, ...(lacking ? { lacking } : {}) }
 }
+
+const byMinutes = (a: CheckId, b: CheckId) => handsOn(a) - handsOn(b)
+
+/** Whether a lead of this probability is worth the work, the waiting and the taking apart that a check asks for. */
+const isWorthProving = (check: Check, probability: number, waits: Waits): boolean =>
+  (probability >= WANTED_LEAD || minutesOf(check) <= PATIENCE_MINUTES * probability) &&
+  (probability >= WORTH_WAITING || (check.phase !== 'warm-up' && waitBefore(check, waits) === 0)) &&
+  (probability >= WORTH_TAKING_APART || check.phase !== 'bench')
 
 /** By how much oftener the best open sign of a check is abnormal with the fault than without it. */
 export function powerOf(

@@ -240,6 +240,7 @@ const CASE = {
   'case.next-box.mendItThenProveIt': 'Beheben, dann die Reparatur nachweisen: {proof}',
   'case.next-box.whileItIsOut': 'Solange es ausgebaut ist, vor dem Einbau des neuen:',
   'case.next-box.beforeAPartIsOrdered': 'Bevor ein Teil bestellt wird: {guard}.',
+  'case.next-box.proofLacks': 'Was dem Beweis des führenden Verdachts noch fehlt: {guard}.',
   'case.next-box.itShowsTheLead': '{why} Das zeigt den führenden Verdacht selbst, wenn er stimmt.',
   'case.next-box.theWholeWay': 'Der ganze Weg',
   'case.plan-dialog.theWholeWay': 'Der ganze Weg zur Ursache',

@@ -34,6 +34,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.next-box.whileItIsOut': 'While it is out, before the new one goes in:',
   'case.next-box.beforeAPartIsOrdered': 'Before a part is ordered: {guard}.',
   'case.next-box.itShowsTheLead': '{why} It shows the leading suspect itself, if it is there.',
+  'case.next-box.proofLacks': 'What the proof of the leading suspect still lacks: {guard}.',
   'case.next-box.theWholeWay': 'The whole way',
   'case.next-box.next': 'Next: {title}',
   'case.next-box.theAnswerSettlesMostFor': '“{question}” The answer settles most for its time.',

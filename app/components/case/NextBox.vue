@@ -45,6 +45,9 @@ const title = computed(() =>
         })
       }}
       <template v-if="next.locates">{{ preferences.say(next.locates) }}</template>
+      <template v-else-if="next.lacks">{{
+        say('case.next-box.proofLacks', { guard: goingOn(next.lacks) })
+      }}</template>
       <template v-else>{{
         say(
           next.repeats

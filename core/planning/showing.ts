@@ -1,9 +1,9 @@
 import type { Check } from '../checks/define-check'
 import { ALL_CHECKS, type CheckId } from '../checks/registry'
 import type { Guard } from '../knowledge/types'
-import { minutesOf } from '../planning/next-check'
+import { minutesOf } from './next-check'
 import { mayHave, type SystemProfile } from '../vehicle/profile'
-import { TOGETHER } from './facts'
+import { TOGETHER } from '../checks/together'
 
 /** A row of facts with each that several checks show together spelt out; one row for each way. */
 export function spelt(row: readonly string[], isShown: (fact: string) => boolean): string[][] {
