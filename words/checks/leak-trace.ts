@@ -11,6 +11,8 @@ export const leakTrace: CheckWords = {
     'leak-trace.engineStands': 'Engine stands',
     'leak-trace.lengthwise': 'Lengthwise',
     'leak-trace.crosswise': 'Crosswise',
+    'leak-trace.howItStands':
+      'Engine {engine, select, lengthwise {lengthwise} other {crosswise}}, {air, select, blew {air blew across it} other {no air blew across it}}',
     'leak-trace.didAirBlowAcrossIt': 'Did air blow across it?',
     'leak-trace.no': 'No',
     'leak-trace.fanOrRoadDid': 'Fan or road did',

@@ -232,8 +232,8 @@ async function keep() {
         />
       </div>
       <BleedDown v-if="hasValve" ref="bleed" v-model="lines" :instrument="gauge" />
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <div class="row">
+      <div class="row keep-row">
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <v-btn
           class="solid"
           aria-keyshortcuts="k"

@@ -101,7 +101,7 @@ async function toggle(part: Part) {
         >
       </div>
     </div>
-    <div class="row">
+    <div class="row keep-row">
       <v-btn
         class="solid"
         aria-keyshortcuts="k"

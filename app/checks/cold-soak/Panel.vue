@@ -169,10 +169,12 @@ async function save() {
         { value: 'not-known', text: say('cold-soak.notTried') },
       ]"
     />
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
-      say('cold-soak.keepTheComparison')
-    }}</v-btn>
+    <div class="row keep-row">
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
+        say('cold-soak.keepTheComparison')
+      }}</v-btn>
+    </div>
     <div v-if="last" class="row">
       <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('cold-soak.takeItBack')

@@ -200,8 +200,8 @@ const next = computed(() => figures.value?.nextRun)
         ]"
       />
       <p v-if="fileNote" class="small" role="status">{{ fileNote }}</p>
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <div class="row">
+      <div class="row keep-row">
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
           say('cranking-rise.keepTheRun')
         }}</v-btn>

@@ -81,10 +81,12 @@ async function save() {
         ]"
       />
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
-      say('cylinder-leakage.keepCylinder', { chosen })
-    }}</v-btn>
+    <div class="row keep-row">
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
+        say('cylinder-leakage.keepCylinder', { chosen })
+      }}</v-btn>
+    </div>
     <CheckResult :outcome="outcomeOf(of(chosen)?.id)" />
     <div v-if="of(chosen)" class="row">
       <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(of(chosen)!.id)">{{

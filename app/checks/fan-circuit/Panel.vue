@@ -128,7 +128,7 @@ const says = computed(
       }}</template>
     </p>
     <section class="now" :aria-label="step.title">
-      <h3>
+      <h3 data-verdict>
         {{ figures?.next === step.field && !chosen ? say('fan-circuit.measureNext') : ''
         }}{{ step.title }}
       </h3>

@@ -137,6 +137,11 @@ const engine = computed(() =>
     : { x: 0.2, y: 0.26, w: 0.6, h: 0.3 },
 )
 const perMinute = computed(() => draft.value.drips.reduce((s, d) => s + (d.perMinute ?? 0), 0))
+/** What moves a drip before it lands, as the summary says it. */
+const stands = computed(() => ({
+  engine: orientation.value,
+  air: draft.value.airFlow ? 'blew' : 'still',
+}))
 /** How many drips, and how fast those that were counted fall. */
 const drips = computed(() => {
   const { length } = draft.value.drips
@@ -154,28 +159,31 @@ const drips = computed(() => {
 <template>
   <div class="stack">
     <Cautions :ids="['stands']" />
-    <div class="row">
-      <ChoiceRow
-        :label="say('leak-trace.engineStands')"
-        :options="[
-          { value: 'lengthwise', text: say('leak-trace.lengthwise') },
-          { value: 'crosswise', text: say('leak-trace.crosswise') },
-        ]"
-        :model-value="orientation"
-        :disabled="!mayRecord"
-        @update:model-value="change({ orientation: $event })"
-      />
-      <ChoiceRow
-        :label="say('leak-trace.didAirBlowAcrossIt')"
-        :options="[
-          { value: 'no', text: say('leak-trace.no') },
-          { value: 'yes', text: say('leak-trace.fanOrRoadDid') },
-        ]"
-        :model-value="draft.airFlow ? 'yes' : 'no'"
-        :disabled="!mayRecord"
-        @update:model-value="change({ airFlow: $event === 'yes' })"
-      />
-    </div>
+    <details class="unfold">
+      <summary>{{ say('leak-trace.howItStands', stands) }}</summary>
+      <div class="row">
+        <ChoiceRow
+          :label="say('leak-trace.engineStands')"
+          :options="[
+            { value: 'lengthwise', text: say('leak-trace.lengthwise') },
+            { value: 'crosswise', text: say('leak-trace.crosswise') },
+          ]"
+          :model-value="orientation"
+          :disabled="!mayRecord"
+          @update:model-value="change({ orientation: $event })"
+        />
+        <ChoiceRow
+          :label="say('leak-trace.didAirBlowAcrossIt')"
+          :options="[
+            { value: 'no', text: say('leak-trace.no') },
+            { value: 'yes', text: say('leak-trace.fanOrRoadDid') },
+          ]"
+          :model-value="draft.airFlow ? 'yes' : 'no'"
+          :disabled="!mayRecord"
+          @update:model-value="change({ airFlow: $event === 'yes' })"
+        />
+      </div>
+    </details>
     <p>{{ say('leak-trace.theTrayFromAboveFront') }}</p>
     <TrayDrawing
       v-model:picked="picked"
@@ -194,6 +202,13 @@ const drips = computed(() => {
         say('leak-trace.addADripInThe')
       }}</v-btn>
       <span class="grow" role="status">{{ drips }}</span>
+      <ChoiceRow
+        :label="say('leak-trace.theHighestWetPointSeen')"
+        :options="HEIGHTS"
+        :model-value="height"
+        :disabled="!mayRecord"
+        @update:model-value="change({ highestWet: Number($event) })"
+      />
     </div>
     <section
       v-if="picked !== undefined && draft.drips[picked]"
@@ -231,13 +246,6 @@ const drips = computed(() => {
         </button>
       </div>
     </section>
-    <ChoiceRow
-      :label="say('leak-trace.theHighestWetPointSeen')"
-      :options="HEIGHTS"
-      :model-value="height"
-      :disabled="!mayRecord"
-      @update:model-value="change({ highestWet: Number($event) })"
-    />
     <PlaceList
       :candidates="candidates"
       :seen="seen"

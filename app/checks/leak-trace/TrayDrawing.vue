@@ -151,7 +151,8 @@ function nudge(event: KeyboardEvent, i: number) {
 }
 .tray {
   width: 100%;
-  max-width: 660px;
+  /* So low that the likeliest place below it is in reach. */
+  max-width: 500px;
   height: auto;
   cursor: crosshair;
   touch-action: none;

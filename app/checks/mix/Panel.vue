@@ -186,10 +186,12 @@ async function save() {
         :hint="say('mix.concentrateHint')"
       />
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
-      last ? say('mix.keepTheNewReading') : say('mix.keepTheReading')
-    }}</v-btn>
+    <div class="row keep-row">
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
+        last ? say('mix.keepTheNewReading') : say('mix.keepTheReading')
+      }}</v-btn>
+    </div>
     <div v-if="last" class="row">
       <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('mix.takeItBack')

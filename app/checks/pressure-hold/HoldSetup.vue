@@ -228,21 +228,23 @@ async function start() {
     <p v-if="notCold" class="problem" role="alert">
       {{ preferences.say(message('caution.notCold', { limit: COLD })) }}
     </p>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-btn
-      class="solid start"
-      aria-keyshortcuts="k"
-      :disabled="!open.mayRecord.value || refusal !== '' || notCold"
-      @click="start"
-      >{{
-        old
-          ? say('pressure-hold.hold-setup.keepTheCorrectedSetUp')
-          : say('pressure-hold.hold-setup.pumpedUpStartTheClock')
-      }}</v-btn
-    >
-    <v-btn v-if="old" @click="emit('left')">{{
-      say('pressure-hold.hold-setup.leaveAsItWas')
-    }}</v-btn>
+    <div class="row keep-row">
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <v-btn
+        class="solid start"
+        aria-keyshortcuts="k"
+        :disabled="!open.mayRecord.value || refusal !== '' || notCold"
+        @click="start"
+        >{{
+          old
+            ? say('pressure-hold.hold-setup.keepTheCorrectedSetUp')
+            : say('pressure-hold.hold-setup.pumpedUpStartTheClock')
+        }}</v-btn
+      >
+      <v-btn v-if="old" @click="emit('left')">{{
+        say('pressure-hold.hold-setup.leaveAsItWas')
+      }}</v-btn>
+    </div>
   </div>
 </template>
 

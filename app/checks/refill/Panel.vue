@@ -11,6 +11,7 @@ const isAsked: Asked = (path, { method }) =>
   <RecordForm
     :check="refillCheck"
     kind="refill.fill"
+    first="method"
     :asked="isAsked"
     :shown="[
       { path: 'fractionAfter', percent: true },

@@ -172,8 +172,8 @@ async function keep() {
         :label="say('tester-self-check.pumpedUpAndShut')"
         @stopped="setDuration"
       />
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-      <div class="row">
+      <div class="row keep-row">
+        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
         <v-btn
           class="solid"
           aria-keyshortcuts="k"

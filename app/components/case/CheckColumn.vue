@@ -50,7 +50,10 @@ const waits = computed(() => {
       })
 })
 const column = useTemplateRef<HTMLElement>('column')
-const { more, verdict, goDown } = useMoreBelow(column)
+const { more, goDown } = useMoreBelow(column)
+const { outOfView, show } = useVerdict(column)
+/** The bar with the last entry says it, while that is there. */
+const isResultBeside = computed(() => outOfView.value !== '' && !(undoable.value && isFresh.value))
 watch(
   () => props.active,
   () => column.value?.scrollTo({ top: 0 }),
@@ -86,11 +89,23 @@ watch(
         <NoteStrip :key="`notes-${active}`" :check="active" />
       </div>
     </section>
-    <button v-if="more" type="button" class="more" aria-keyshortcuts="m" @click="goDown">
-      <span v-if="verdict">{{ verdict }}</span>{{ say('case.check-column.moreBelow') }}
+    <button
+      v-if="more || outOfView"
+      type="button"
+      class="more"
+      :class="{ told: isResultBeside }"
+      aria-keyshortcuts="m"
+      @click="outOfView ? show() : goDown()"
+    >
+      <span v-if="isResultBeside" class="verdict-beside">{{ outOfView }}</span><span
+        v-if="more"
+        class="below"
+        >{{ say('case.check-column.moreBelow') }}</span
+      >
     </button>
     <p v-if="undoable && isFresh" class="undo" role="status">
-      <span class="grow">{{
+      <span v-if="outOfView" class="grow verdict-beside">{{ outOfView }}</span>
+      <span v-else class="grow">{{
         say(shop.isVolatile ? 'case.check-column.notKeptHere' : 'case.check-column.kept', {
           kind: inSentence(itemName(undoable.kind)),
         })
@@ -164,9 +179,44 @@ watch(
     padding: 12px 8px 4px;
     z-index: 4;
   }
-  .more span {
+  .more .verdict-beside {
     color: var(--ink);
     margin-right: 12px;
+  }
+}
+@media (max-width: 999px) {
+  .undo {
+    bottom: 126px;
+  }
+  /* On a phone the page itself scrolls; what a check came to is told above what is next. */
+  .more.told {
+    display: block;
+    position: sticky;
+    bottom: 118px;
+    width: 100%;
+    height: 40px;
+    border: 0;
+    border-top: 3px solid var(--cool);
+    background: var(--rail);
+    color: var(--ink);
+    font: inherit;
+    font-weight: 600;
+    z-index: 4;
+  }
+  .below {
+    display: none;
+  }
+  .check:has(> .told) :deep(.keep-row) {
+    bottom: 158px;
+  }
+}
+/* The bar with the last entry lies over nothing that keeps the next. */
+.check:has(> .undo) :deep(.keep-row) {
+  bottom: 78px;
+}
+@media (max-width: 999px) {
+  .check:has(> .undo) :deep(.keep-row) {
+    bottom: 196px;
   }
 }
 </style>

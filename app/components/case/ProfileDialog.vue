@@ -55,14 +55,4 @@ async function keep() {
 .profile {
   overflow-y: auto;
 }
-/* The way out stays on screen, however long the loop's fields are. */
-.keeps {
-  position: sticky;
-  bottom: -20px;
-  margin: 0 -20px -20px;
-  padding: 12px 20px;
-  background: var(--sheet);
-  border-top: 1px solid var(--line);
-  z-index: 1;
-}
 </style>

@@ -83,7 +83,7 @@ const how = (bits: number) =>
       <p class="small quiet">
         {{ say('case.warm-up-dialog.levelRightTesterOffCap') }}
       </p>
-      <div class="row">
+      <div class="row keeps">
         <v-btn class="solid" @click="emit('close')">{{
           say('case.warm-up-dialog.notYet')
         }}</v-btn><v-btn

@@ -20,7 +20,25 @@ watch(
     if (keys.value.length > length) keys.value.splice(length)
   },
 )
-const add = () => (model.value = [...model.value, fresh()])
+const rows = useTemplateRef<HTMLElement>('rows')
+/** A new row comes into view, and its first field is the next to be typed in. */
+async function add() {
+  model.value = [...model.value, fresh()]
+  await nextTick()
+  const line = rows.value?.querySelector<HTMLElement>('.line:last-child')
+  line?.scrollIntoView({ block: 'nearest' })
+  line?.querySelector<HTMLElement>('input, button')?.focus({ preventScroll: true })
+}
+/** Enter goes on to the next field of a row, and from the last field of the last row to a row more. */
+function goOn(event: KeyboardEvent, at: number) {
+  if (!(event.target instanceof HTMLInputElement)) return
+  event.preventDefault()
+  const line = event.target.closest('.line')
+  const inputs = [...(line?.querySelectorAll<HTMLInputElement>('input') ?? [])]
+  const next = inputs[inputs.indexOf(event.target) + 1]
+  if (next) next.focus()
+  else if (at === model.value.length - 1) void add()
+}
 const set = (at: number, path: string, value: unknown) =>
   (model.value = model.value.map((row, i) => (i === at ? { ...row, [path]: value } : row)))
 function remove(at: number) {
@@ -34,14 +52,18 @@ const lacks = (row: Row) => {
 </script>
 
 <template>
-  <fieldset class="rows">
-    <legend>{{ labelOf(field.path) }}</legend>
+  <fieldset ref="rows" class="rows">
+    <legend>
+      {{ labelOf(field.path) }}
+      <v-btn :disabled="disabled" @click="add">{{ say('form.addRow') }}</v-btn>
+    </legend>
     <div
       v-for="(row, at) in model"
       :key="keys[at]"
       class="line"
       :aria-label="`${at + 1}`"
       role="group"
+      @keydown.enter="goOn($event, at)"
     >
       <FormEntry
         v-for="column in columns"
@@ -66,7 +88,6 @@ const lacks = (row: Row) => {
         say('form.stillLacks', { what: lacks(row) })
       }}</span>
     </div>
-    <v-btn :disabled="disabled" @click="add">{{ say('form.addRow') }}</v-btn>
   </fieldset>
 </template>
 
@@ -80,9 +101,13 @@ const lacks = (row: Row) => {
   gap: 10px;
   align-items: flex-start;
 }
+/* The button keeps its place, however many rows there are. */
 legend {
+  display: flex;
+  align-items: center;
+  gap: 14px;
   font-weight: 600;
-  padding: 0 0 4px;
+  padding: 0 0 10px;
 }
 .line {
   display: flex;
@@ -91,5 +116,7 @@ legend {
   gap: 8px 12px;
   padding-bottom: 8px;
   border-bottom: 1px solid var(--line);
+  /* What keeps the entry lies over the foot of the form. */
+  scroll-margin: 76px 0 280px;
 }
 </style>

@@ -24,6 +24,8 @@ const props = defineProps<{
   anew?: boolean
   /** the field that says what a record is of, where there is one for each: a device, a face */
   each?: string
+  /** the field that comes first, for what else is asked hangs on it */
+  first?: string
   /** whether a field is asked by what was entered so far; all are, unless this says otherwise */
   asked?: Asked
   /** as somebody tells it: none of the shop's instruments was in it */
@@ -57,10 +59,11 @@ const enteredAs = (...kinds: string[]) => fields.filter(({ entry }) => kinds.inc
 const figures = enteredAs('text', 'quantity', 'number')
 const lists = enteredAs('numbers', 'grid', 'rows')
 /** what it is of comes first: all else is asked of that */
-const subject = fields.filter(({ path }) => path === props.each)
+const isFirst = (path: string) => path === props.each || path === props.first
+const subject = fields.filter(({ path }) => isFirst(path))
 const answers = computed(() =>
   enteredAs('choice', 'flag').filter(
-    ({ path }) => path !== props.each && (props.asked?.(path, values.value) ?? true),
+    ({ path }) => !isFirst(path) && (props.asked?.(path, values.value) ?? true),
   ),
 )
 
@@ -75,24 +78,21 @@ const instrumentKinds: Instrument['kind'][] = props.told
 const instrument = ref<Instrument>()
 const rowsOf = (path: string) => (values.value[path] ?? []) as Record<string, unknown>[]
 
-const verdict = useTemplateRef<HTMLElement>('verdict')
 async function keepIt() {
   if (props.before && !(await props.before())) return
-  if (await save()) verdict.value?.scrollIntoView({ block: 'nearest' })
+  await save()
 }
 </script>
 
 <template>
   <div class="stack" :data-kept="isUntouched ? '' : undefined">
     <Cautions v-if="check.cautions?.length" :ids="check.cautions" />
-    <div ref="verdict">
-      <CheckResult
-        v-if="!anew"
-        :outcome="outcome"
-        :shown="figuresShown"
-        :nothing="say('form.noVerdict')"
-      />
-    </div>
+    <CheckResult
+      v-if="!anew"
+      :outcome="outcome"
+      :shown="figuresShown"
+      :nothing="say('form.noVerdict')"
+    />
     <slot />
     <div :key="turn" class="stack">
       <FormEntry
@@ -119,6 +119,16 @@ async function keepIt() {
           :kinds="instrumentKinds"
         />
       </div>
+      <div class="answers">
+        <FormEntry
+          v-for="field in answers"
+          :key="field.path"
+          v-model="values[field.path]"
+          :check="check.id"
+          :field="field"
+          :disabled="!mayRecord"
+        />
+      </div>
       <template v-for="field in lists" :key="field.path">
         <FormRows
           v-if="field.entry.as === 'rows'"
@@ -136,19 +146,9 @@ async function keepIt() {
           :disabled="!mayRecord"
         />
       </template>
-      <div class="answers">
-        <FormEntry
-          v-for="field in answers"
-          :key="field.path"
-          v-model="values[field.path]"
-          :check="check.id"
-          :field="field"
-          :disabled="!mayRecord"
-        />
-      </div>
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <div class="row">
+    <div class="row keep-row" :class="{ kept: isCorrection && isUntouched }">
+      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <v-btn class="solid grow" aria-keyshortcuts="k" :disabled="!mayRecord" @click="keepIt">{{
         isCorrection ? say('form.correct') : (keepText ?? say('form.keep'))
       }}</v-btn>
@@ -170,6 +170,13 @@ async function keepIt() {
   grid-template-columns: repeat(auto-fill, minmax(168px, 1fr));
   gap: 14px;
   align-items: start;
+}
+/* Two beside each other on a phone, so that a form is half as long. */
+@media (max-width: 999px) {
+  .figures {
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    gap: 10px;
+  }
 }
 .figures :deep(select) {
   min-width: 0;
