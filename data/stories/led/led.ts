@@ -10,6 +10,7 @@ const SHOWN = z.record(z.string(), TOLD)
 
 const LED = z.strictObject({
   sound: SHOWN,
+  soundOn: z.record(z.string(), SHOWN),
   stories: z.array(
     z.strictObject({
       id: z.string(),
@@ -46,7 +47,7 @@ const FIRST_NUMBER = 7_000
 
 /** The stories in which whoever has the complaint and no manual does what the plan says, and nothing else. */
 export function ledStories(): LedStory[] {
-  const { sound, stories } = readTable(join(here, 'led.yaml'), LED)
+  const { sound, soundOn, stories } = readTable(join(here, 'led.yaml'), LED)
   return stories.map(({ id, complaint, vehicle, cause, title, yes, begun, otherwise }, at) => {
     const unknown = yes.find((question) => !QUESTIONS.some((asked) => asked.id === question))
     if (unknown !== undefined) throw new Error(`${id}: nobody asks “${unknown}”`)
@@ -57,7 +58,7 @@ export function ledStories(): LedStory[] {
       caseOf: (told) => writeStory({ ...story, told }, FIRST_NUMBER + at, false),
       begun,
       answer: (question) => [yes.includes(question) ? { yes: [question] } : { no: [question] }],
-      shows: (check) => otherwise[check] ?? sound[check],
+      shows: (check) => otherwise[check] ?? soundOn[vehicle]?.[check] ?? sound[check],
     }
   })
 }
