@@ -290,5 +290,5 @@ describe('whatever happens', () => {
       }),
       { numRuns: 40, seed: 7 },
     )
-  }, 60_000)
+  }, 180_000)
 })

@@ -232,8 +232,7 @@ async function keep() {
         />
       </div>
       <BleedDown v-if="hasValve" ref="bleed" v-model="lines" :instrument="gauge" />
-      <div class="row keep-row">
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <KeepRow :problem="problem">
         <v-btn
           class="solid"
           aria-keyshortcuts="k"
@@ -242,7 +241,7 @@ async function keep() {
           >{{ say('cap.keepTheCapTest') }}</v-btn><v-btn v-if="editing" @click="editing = false">{{
           say('cap.leaveAsItWas')
         }}</v-btn>
-      </div>
+      </KeepRow>
     </template>
   </div>
 </template>

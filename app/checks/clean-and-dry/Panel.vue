@@ -101,7 +101,7 @@ async function toggle(part: Part) {
         >
       </div>
     </div>
-    <div class="row keep-row">
+    <KeepRow>
       <v-btn
         class="solid"
         aria-keyshortcuts="k"
@@ -112,7 +112,7 @@ async function toggle(part: Part) {
       <v-btn v-if="wiped.size > 0" @click="open.goTo(pressureHoldCheck.id)">{{
         say('clean-and-dry.pressItNow')
       }}</v-btn>
-    </div>
+    </KeepRow>
     <div class="wide-drawing">
       <LoopDrawing
         :profile="profile"

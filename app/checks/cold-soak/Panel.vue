@@ -169,12 +169,11 @@ async function save() {
         { value: 'not-known', text: say('cold-soak.notTried') },
       ]"
     />
-    <div class="row keep-row">
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <KeepRow :problem="problem">
       <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
         say('cold-soak.keepTheComparison')
       }}</v-btn>
-    </div>
+    </KeepRow>
     <div v-if="last" class="row">
       <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('cold-soak.takeItBack')

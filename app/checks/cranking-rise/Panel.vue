@@ -200,8 +200,7 @@ const next = computed(() => figures.value?.nextRun)
         ]"
       />
       <p v-if="fileNote" class="small" role="status">{{ fileNote }}</p>
-      <div class="row keep-row">
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <KeepRow :problem="problem">
         <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
           say('cranking-rise.keepTheRun')
         }}</v-btn>
@@ -214,7 +213,7 @@ const next = computed(() => figures.value?.nextRun)
             :aria-label="say('cranking-rise.traceFileOfTheRun')"
             @change="readTrace"
         /></label>
-      </div>
+      </KeepRow>
     </template>
     <p v-else-if="problem" class="problem" role="alert">{{ problem }}</p>
     <RunList v-if="all.length > 0" :runs="all" :may-record="mayRecord" @take-back="takeBack" />

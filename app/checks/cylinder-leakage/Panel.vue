@@ -81,12 +81,11 @@ async function save() {
         ]"
       />
     </div>
-    <div class="row keep-row">
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <KeepRow :problem="problem">
       <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
         say('cylinder-leakage.keepCylinder', { chosen })
       }}</v-btn>
-    </div>
+    </KeepRow>
     <CheckResult :outcome="outcomeOf(of(chosen)?.id)" />
     <div v-if="of(chosen)" class="row">
       <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(of(chosen)!.id)">{{

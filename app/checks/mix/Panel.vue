@@ -186,12 +186,11 @@ async function save() {
         :hint="say('mix.concentrateHint')"
       />
     </div>
-    <div class="row keep-row">
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <KeepRow :problem="problem">
       <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
         last ? say('mix.keepTheNewReading') : say('mix.keepTheReading')
       }}</v-btn>
-    </div>
+    </KeepRow>
     <div v-if="last" class="row">
       <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('mix.takeItBack')

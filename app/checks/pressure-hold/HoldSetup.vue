@@ -228,8 +228,7 @@ async function start() {
     <p v-if="notCold" class="problem" role="alert">
       {{ preferences.say(message('caution.notCold', { limit: COLD })) }}
     </p>
-    <div class="row keep-row">
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <KeepRow :problem="problem">
       <v-btn
         class="solid start"
         aria-keyshortcuts="k"
@@ -244,7 +243,7 @@ async function start() {
       <v-btn v-if="old" @click="emit('left')">{{
         say('pressure-hold.hold-setup.leaveAsItWas')
       }}</v-btn>
-    </div>
+    </KeepRow>
   </div>
 </template>
 

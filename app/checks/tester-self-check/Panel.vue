@@ -172,8 +172,7 @@ async function keep() {
         :label="say('tester-self-check.pumpedUpAndShut')"
         @stopped="setDuration"
       />
-      <div class="row keep-row">
-        <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <KeepRow :problem="problem">
         <v-btn
           class="solid"
           aria-keyshortcuts="k"
@@ -184,7 +183,7 @@ async function keep() {
           @click="editing = false"
           >{{ say('tester-self-check.leaveAsItWas') }}</v-btn
         >
-      </div>
+      </KeepRow>
     </template>
   </div>
 </template>

@@ -68,12 +68,11 @@ async function save() {
       :label="say('vacuum-decay.drawnAndShut')"
       @stopped="minutes = Math.max(0.5, Math.round($event * 2) / 2)"
     />
-    <div class="row keep-row">
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <KeepRow :problem="problem">
       <v-btn class="solid" aria-keyshortcuts="k" :disabled="!mayRecord" @click="save">{{
         say('vacuum-decay.keepTheVacuumTest')
       }}</v-btn>
-    </div>
+    </KeepRow>
     <div v-if="last" class="row">
       <v-btn aria-keyshortcuts="t" :disabled="!mayRecord" @click="takeBack(last.id)">{{
         say('vacuum-decay.takeItBack')

@@ -104,17 +104,14 @@ watch(
       >
     </button>
     <p v-if="undoable && isFresh" class="undo" role="status">
-      <span v-if="outOfView" class="grow verdict-beside">{{ outOfView }}</span>
-      <span v-else class="grow">{{
-        say(shop.isVolatile ? 'case.check-column.notKeptHere' : 'case.check-column.kept', {
-          kind: inSentence(itemName(undoable.kind)),
-        })
-      }}</span><button
-        type="button"
-        class="plain-button"
-        aria-keyshortcuts="u"
-        @click="shop.undo(open.id)"
-      >
+      <span class="grow"
+        ><span>{{
+          say(shop.isVolatile ? 'case.check-column.notKeptHere' : 'case.check-column.kept', {
+            kind: inSentence(itemName(undoable.kind)),
+          })
+        }}</span>
+        <strong v-if="outOfView" class="verdict-beside">{{ outOfView }}</strong></span
+      ><button type="button" class="plain-button" aria-keyshortcuts="u" @click="shop.undo(open.id)">
         {{ say('case.check-column.undoTheLastEntry') }}
       </button>
     </p>

@@ -27,7 +27,7 @@ async function add() {
   await nextTick()
   const line = rows.value?.querySelector<HTMLElement>('.line:last-child')
   line?.scrollIntoView({ block: 'nearest' })
-  line?.querySelector<HTMLElement>('input, button')?.focus({ preventScroll: true })
+  line?.querySelector<HTMLElement>('input,button')?.focus({ preventScroll: true })
 }
 /** Enter goes on to the next field of a row, and from the last field of the last row to a row more. */
 function goOn(event: KeyboardEvent, at: number) {

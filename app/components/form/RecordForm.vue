@@ -147,8 +147,7 @@ async function keepIt() {
         />
       </template>
     </div>
-    <div class="row keep-row" :class="{ kept: isCorrection && isUntouched }">
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <KeepRow :problem="problem" :kept="isCorrection && isUntouched">
       <v-btn class="solid grow" aria-keyshortcuts="k" :disabled="!mayRecord" @click="keepIt">{{
         isCorrection ? say('form.correct') : (keepText ?? say('form.keep'))
       }}</v-btn>
@@ -160,7 +159,7 @@ async function keepIt() {
           say('form.takeBack')
         }}</v-btn>
       </template>
-    </div>
+    </KeepRow>
   </div>
 </template>
 
