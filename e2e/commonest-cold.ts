@@ -1,5 +1,4 @@
 import { figure, answer, button, part, verdict, shows, type Panel } from './commonest'
-import { radio } from './steps'
 
 /** Of the checks of a cold engine, in the order in which they are walked. */
 export const COLD: readonly Panel[] = [
@@ -20,7 +19,7 @@ export const COLD: readonly Panel[] = [
   {
     check: 'level-and-condition',
     entered: [answer('Level, cold', 'Low')],
-    told: (page) => radio(page, 'Level, cold', 'Low'),
+    told: verdict,
   },
   {
     check: 'look-round',
@@ -128,7 +127,7 @@ export const COLD: readonly Panel[] = [
       figure('It should switch at', '96'),
       button('Keep'),
     ],
-    told: (_, panel) => panel.getByRole('heading', { name: /^Measure next: / }),
+    told: (_, panel) => panel.locator('[data-verdict]'),
   },
   {
     check: 'cylinder-leakage',

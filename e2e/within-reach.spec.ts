@@ -94,7 +94,14 @@ for (const [name, viewport, mode, most] of [
         }
       }
       expect(far).toEqual([])
+      // Each entry is a record of its check, on the server.
       await allSent(page)
+      const exported = await page.request.get(
+        `/api/cases/${new URL(page.url()).pathname.split('/')[2]}/export`,
+      )
+      const { records } = (await exported.json()) as { records: { kind: string }[] }
+      const entered = new Set(records.map(({ kind }) => kind.split('.')[0]))
+      expect([...COLD, ...HOT].filter(({ check }) => !entered.has(check))).toEqual([])
     })
   })
 }

@@ -3,10 +3,9 @@ import type { Ref } from 'vue'
 
 /** How long the result of what was kept is waited for, ms: it comes with the ranking. */
 const AWAITED_MS = 5_000
-/** Height of the bar above, and of what is fixed at the foot of a phone's page, px. */
-const BAR_PX = 58
-const FOOT_PX = 118
-const NARROW = '(max-width: 999px)'
+/** A height that the look gives to the whole page, px. */
+const heightOf = (name: '--bar-height' | '--foot-height') =>
+  Number.parseFloat(getComputedStyle(document.documentElement).getPropertyValue(name))
 
 /**
  * The results in a column, each marked `data-verdict`: the words of one that is out of view, where none is in view; and
@@ -22,8 +21,10 @@ export function useVerdict(column: Ref<HTMLElement | null>) {
   const wordsOf = (one: HTMLElement) => one.textContent?.trim() ?? ''
   function isInView(one: HTMLElement, box: DOMRect) {
     const { top, bottom } = one.getBoundingClientRect()
-    const foot = matchMedia(NARROW).matches ? FOOT_PX : 0
-    return top >= Math.max(BAR_PX, box.top) && bottom <= Math.min(innerHeight - foot, box.bottom)
+    return (
+      top >= Math.max(heightOf('--bar-height'), box.top) &&
+      bottom <= Math.min(innerHeight - heightOf('--foot-height'), box.bottom)
+    )
   }
   function look() {
     const box = column.value?.getBoundingClientRect()
@@ -41,7 +42,7 @@ export function useVerdict(column: Ref<HTMLElement | null>) {
   useEventListener(column, 'scroll', look, { passive: true })
   useEventListener('scroll', look, { passive: true })
   useEventListener(column, 'click', ({ target }) => {
-    if ((target as HTMLElement).closest('[aria-keyshortcuts=k]'))
+    if (target instanceof Element && target.closest('[aria-keyshortcuts=k]'))
       awaited = { told: all().map(wordsOf), untilMs: Date.now() + AWAITED_MS }
   })
   useResizeObserver(column, look)
@@ -51,5 +52,7 @@ export function useVerdict(column: Ref<HTMLElement | null>) {
     characterData: true,
   })
   const show = () => all()[0]?.scrollIntoView({ block: 'nearest', behavior: 'smooth' })
-  return { outOfView, show }
+  /** Another panel is shown: what was kept in the one before is not waited for. */
+  const awaitNothing = () => (awaited = undefined)
+  return { outOfView, show, awaitNothing }
 }

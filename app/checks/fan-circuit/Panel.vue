@@ -114,7 +114,7 @@ const says = computed(
       {{ say('fan-circuit.thisVehicleIsSaidTo') }}
     </p>
     <CircuitDrawing :names="NAMES" :left="left" :here="step.field" @choose="choose" />
-    <p role="status">
+    <p role="status" data-verdict>
       <strong v-if="left.size === 1">{{
         say('fan-circuit.theBreakIsAt', { l: namesLeft })
       }}</strong><strong v-else-if="left.size === 0">{{
@@ -128,7 +128,7 @@ const says = computed(
       }}</template>
     </p>
     <section class="now" :aria-label="step.title">
-      <h3 data-verdict>
+      <h3>
         {{ figures?.next === step.field && !chosen ? say('fan-circuit.measureNext') : ''
         }}{{ step.title }}
       </h3>

@@ -51,12 +51,16 @@ const waits = computed(() => {
 })
 const column = useTemplateRef<HTMLElement>('column')
 const { more, goDown } = useMoreBelow(column)
-const { outOfView, show } = useVerdict(column)
+const { outOfView, show, awaitNothing } = useVerdict(column)
+const isUndoShown = computed(() => undoable.value !== undefined && isFresh.value)
 /** The bar with the last entry says it, while that is there. */
-const isResultBeside = computed(() => outOfView.value !== '' && !(undoable.value && isFresh.value))
+const isResultBeside = computed(() => outOfView.value !== '' && !isUndoShown.value)
 watch(
   () => props.active,
-  () => column.value?.scrollTo({ top: 0 }),
+  () => {
+    awaitNothing()
+    column.value?.scrollTo({ top: 0 })
+  },
 )
 </script>
 
@@ -90,12 +94,12 @@ watch(
       </div>
     </section>
     <button
-      v-if="more || outOfView"
+      v-if="more || isResultBeside"
       type="button"
       class="more"
       :class="{ told: isResultBeside }"
       aria-keyshortcuts="m"
-      @click="outOfView ? show() : goDown()"
+      @click="isResultBeside ? show() : goDown()"
     >
       <span v-if="isResultBeside" class="verdict-beside">{{ outOfView }}</span><span
         v-if="more"
@@ -103,7 +107,7 @@ watch(
         >{{ say('case.check-column.moreBelow') }}</span
       >
     </button>
-    <p v-if="undoable && isFresh" class="undo" role="status">
+    <p v-if="isUndoShown && undoable" class="undo" role="status">
       <span class="grow"
         ><span>{{
           say(shop.isVolatile ? 'case.check-column.notKeptHere' : 'case.check-column.kept', {
@@ -183,13 +187,13 @@ watch(
 }
 @media (max-width: 999px) {
   .undo {
-    bottom: 126px;
+    bottom: calc(var(--foot-height) + 8px);
   }
   /* On a phone the page itself scrolls; what a check came to is told above what is next. */
   .more.told {
     display: block;
     position: sticky;
-    bottom: 118px;
+    bottom: var(--foot-height);
     width: 100%;
     height: 40px;
     border: 0;
@@ -204,16 +208,11 @@ watch(
     display: none;
   }
   .check:has(> .told) :deep(.keep-row) {
-    bottom: 158px;
+    bottom: calc(var(--foot-height) + 40px);
   }
 }
 /* The bar with the last entry lies over nothing that keeps the next. */
 .check:has(> .undo) :deep(.keep-row) {
-  bottom: 78px;
-}
-@media (max-width: 999px) {
-  .check:has(> .undo) :deep(.keep-row) {
-    bottom: 196px;
-  }
+  bottom: calc(var(--foot-height) + 78px);
 }
 </style>

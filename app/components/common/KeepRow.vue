@@ -17,7 +17,8 @@ defineProps<{
 <style scoped>
 .keep-row {
   position: sticky;
-  bottom: 0;
+  /* Above the strip of what is below on a laptop, above what is next and the tabs on a phone. */
+  bottom: max(38px, var(--foot-height));
   z-index: 3;
   padding: 8px 0;
   background: var(--sheet);
@@ -27,17 +28,6 @@ defineProps<{
 }
 :slotted(.solid) {
   flex-shrink: 0;
-}
-@media (min-width: 1000px) {
-  .keep-row {
-    bottom: 38px;
-  }
-}
-@media (max-width: 999px) {
-  /* Above what is next and the tabs. */
-  .keep-row {
-    bottom: 118px;
-  }
 }
 .keep-row.kept {
   position: static;

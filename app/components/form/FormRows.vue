@@ -20,6 +20,7 @@ watch(
     if (keys.value.length > length) keys.value.splice(length)
   },
 )
+const id = useId()
 const rows = useTemplateRef<HTMLElement>('rows')
 /** A new row comes into view, and its first field is the next to be typed in. */
 async function add() {
@@ -35,8 +36,8 @@ function goOn(event: KeyboardEvent, at: number) {
   event.preventDefault()
   const line = event.target.closest('.line')
   const inputs = [...(line?.querySelectorAll<HTMLInputElement>('input') ?? [])]
-  const next = inputs[inputs.indexOf(event.target) + 1]
-  if (next) next.focus()
+  const following = inputs[inputs.indexOf(event.target) + 1]
+  if (following) following.focus()
   else if (at === model.value.length - 1) void add()
 }
 const set = (at: number, path: string, value: unknown) =>
@@ -52,11 +53,11 @@ const lacks = (row: Row) => {
 </script>
 
 <template>
-  <fieldset ref="rows" class="rows">
-    <legend>
-      {{ labelOf(field.path) }}
+  <section ref="rows" class="rows" role="group" :aria-labelledby="id">
+    <div class="top">
+      <span :id="id">{{ labelOf(field.path) }}</span>
       <v-btn :disabled="disabled" @click="add">{{ say('form.addRow') }}</v-btn>
-    </legend>
+    </div>
     <div
       v-for="(row, at) in model"
       :key="keys[at]"
@@ -88,26 +89,22 @@ const lacks = (row: Row) => {
         say('form.stillLacks', { what: lacks(row) })
       }}</span>
     </div>
-  </fieldset>
+  </section>
 </template>
 
 <style scoped>
 .rows {
-  border: 0;
-  padding: 0;
-  margin: 0;
   display: flex;
   flex-direction: column;
   gap: 10px;
   align-items: flex-start;
 }
 /* The button keeps its place, however many rows there are. */
-legend {
+.top {
   display: flex;
   align-items: center;
   gap: 14px;
   font-weight: 600;
-  padding: 0 0 10px;
 }
 .line {
   display: flex;
@@ -116,7 +113,5 @@ legend {
   gap: 8px 12px;
   padding-bottom: 8px;
   border-bottom: 1px solid var(--line);
-  /* What keeps the entry lies over the foot of the form. */
-  scroll-margin: 76px 0 280px;
 }
 </style>
