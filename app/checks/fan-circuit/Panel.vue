@@ -114,7 +114,7 @@ const says = computed(
       {{ say('fan-circuit.thisVehicleIsSaidTo') }}
     </p>
     <CircuitDrawing :names="NAMES" :left="left" :here="step.field" @choose="choose" />
-    <p role="status" data-verdict>
+    <p role="status">
       <strong v-if="left.size === 1">{{
         say('fan-circuit.theBreakIsAt', { l: namesLeft })
       }}</strong><strong v-else-if="left.size === 0">{{
