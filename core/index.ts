@@ -48,7 +48,10 @@ export {
 export { profileWithAge, yearAndDistance } from './vehicle/year-and-distance'
 export { profileAdvice } from './vehicle/profile-advice'
 
+export * from './knowledge/shop-book'
 export { BOOK, BOOK_HASH, faultName, reasonFor } from './knowledge/book'
+export { bookWith } from './knowledge/book-with'
+export { type CasePolicy, policyOfShop } from './record/case-policy'
 
 export { Belief } from './inference/belief'
 export { benchmarkReadings } from './inference/benchmark-case'
@@ -139,7 +142,7 @@ export { DESK, isKeptOnDevice, recentSinceMs } from './record/desk'
 export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/events'
 export { caseJsonSchema } from './record/json-schema'
 export { NOTE_LIMITS, NOTE_TELLS, type NoteTells } from './record/note'
-export { modelKey, type ModelNote, modelOf, notesOfModel } from './record/model-notes'
+export * from './record/model-notes'
 export { RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'
 export { checkCaseFile, readCaseFile, readingCaseFile, writeCaseFile } from './record/read'
 export {

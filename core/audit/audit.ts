@@ -1,7 +1,7 @@
 import { yearAndDistance } from '../vehicle/year-and-distance'
 import { renewedParts } from '../checks/earlier-work/renewed-parts'
 import { latestWear } from '../checks/look-round/latest-wear'
-import { BOOK } from '../knowledge/book'
+import { bookWith } from '../knowledge/book-with'
 import type { Fault } from '../knowledge/types'
 import { DAY_MS, millisecondsOf, yearOf } from '../quantity/moment'
 import type { CaseInput } from '../record/case-input'
@@ -53,7 +53,8 @@ const YEAR_MS = 365.25 * DAY_MS
  */
 export function auditOf(input: CaseInput, lives: ShopLives = {}): AuditRow[] {
   const { profile } = input.vehicle
-  const faults = new Map(BOOK.faults.map((fault) => [fault.id, fault]))
+  const { faults: ofShop } = bookWith(input.policy?.book)
+  const faults = new Map(ofShop.map((fault) => [fault.id, fault]))
   return AUDIT_PARTS.filter((part) => mayHave(profile, COMPONENTS[part].needs))
     .map((part) => {
       const component = COMPONENTS[part]

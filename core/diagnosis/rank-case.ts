@@ -5,6 +5,7 @@ import { nothingWrongIn, rankBelief, type Ranking, type Suspect } from '../infer
 import type { Timeline } from '../inference/timeline'
 import type { CheckId } from '../checks/registry'
 import { BOOK, BOOK_HASH } from '../knowledge/book'
+import { bookWith } from '../knowledge/book-with'
 import { LEVELS } from '../knowledge/levels'
 import { type Wear, wearOf } from '../knowledge/wear'
 import { yearOf } from '../quantity/moment'
@@ -20,6 +21,7 @@ import { proofOf } from './repeat'
 import type { DriveAdvice } from './drive-advice'
 import { assess, type Assessment, type EpochWork } from './assess'
 import { type CaseInput } from '../record/case-input'
+import type { CheckMinutes } from '../knowledge/shop-book'
 
 /** What is to be done in a case, as it was worked out. */
 interface Work {
@@ -38,6 +40,8 @@ interface Work {
   next: NextCheck[]
   /** what is still worth asking the keeper, most telling first */
   questions: OpenQuestion[]
+  /** minutes that checks take in this shop, where they are not the product's */
+  checkMinutes?: CheckMinutes
   /** the check that names the place of what is likely already */
   locate?: Locate
 }
@@ -62,14 +66,22 @@ function wearWhenOpened({
 }
 
 /** The model of a vehicle is the same until its profile, wear or complaint changes; the last few are kept. */
-export function modelFor(input: Pick<CaseInput, 'case' | 'vehicle' | 'experience'>): Model {
+export function modelFor(
+  input: Pick<CaseInput, 'case' | 'vehicle' | 'experience' | 'policy'>,
+): Model {
   const wear = wearWhenOpened(input)
   const { complaint } = input.case
   const shop = input.experience?.[complaint]
-  const key = JSON.stringify([complaint, input.vehicle.profile, wear, shop])
+  const book = bookWith(input.policy?.book)
+  const { priors, repairMinutes } = input.policy?.book ?? {}
+  const key = JSON.stringify([complaint, input.vehicle.profile, wear, shop, priors, repairMinutes])
   let model = models.get(key)
   if (!model) {
-    model = buildModel(BOOK, complaint, input.vehicle.profile, { wear, ...(shop && { shop }) })
+    model = buildModel(book, complaint, input.vehicle.profile, {
+      wear,
+      product: BOOK,
+      ...(shop && { shop }),
+    })
     if (models.size >= 8) models.delete(models.keys().next().value!)
     models.set(key, model)
   }
@@ -163,6 +175,7 @@ export function workOf(
   const shown = shownFaults(belief, assessment.facts)
   const locate = locatingCheck(suspects, planned.state, input.vehicle.profile)
   const lead = firstTwo(prediction.weights, prediction, shown)
+  const checkMinutes = input.policy?.book?.checkMinutes
   return {
     ...(locate ? { locate } : {}),
     repeat: proofOf(assessment.outcomes, planned.state).left,
@@ -173,6 +186,7 @@ export function workOf(
     shown: [...shown].map((f) => belief.model.faults[f]!.id),
     next: nextChecks(belief, input, planned),
     questions: openQuestions(belief),
+    ...(checkMinutes ? { checkMinutes } : {}),
   }
 }
 

@@ -1,8 +1,9 @@
-import { ALL_CHECKS } from '../checks/registry'
 import { believe, type Believed } from '../diagnosis/rank-case'
 import { sourceOf } from '../inference/belief'
 import type { SignReading } from '../inference/sign-reading'
 import { currentFault } from '../knowledge/book'
+import type { CheckMinutes } from '../knowledge/shop-book'
+import { checksHere } from '../planning/checks-here'
 import { minutesOf } from '../planning/next-check'
 import { compareMoments } from '../quantity/moment'
 import type { CaseInput } from '../record/case-input'
@@ -12,7 +13,7 @@ import type { Complaint } from '../vehicle/complaint'
 /** What a check of a case took, and how much it said of the cause that was confirmed. */
 export interface CheckPaid {
   check: string
-  /** hands-on, by the book */
+  /** hands-on, as the shop's lead has it, else by the book */
   minutes: number
   /** decibans for the confirmed cause that are missing without this check's records */
   decibans: number
@@ -66,7 +67,7 @@ export function closedCaseOf(input: CaseInput): ClosedCase | undefined {
     lead: { fault: model.faults[lead]!.id, probability: belief.faults[lead]! },
     ...(cause === undefined ? {} : { causeProbability: belief.faults[cause]! }),
     signs: signsSeen(believed),
-    checks: checksOf(believed, cause),
+    checks: checksOf(believed, cause, input.policy?.book?.checkMinutes),
   }
 }
 
@@ -106,7 +107,11 @@ function stateSaid({ likelihood }: SignReading): string | undefined {
 const decibans = (p: number) => 10 * Math.log10(p / (1 - p))
 
 /** Every check that something was recorded of, and what it said of a cause. */
-function checksOf({ belief, assessment }: Believed, cause: number | undefined): CheckPaid[] {
+function checksOf(
+  { belief, assessment }: Believed,
+  cause: number | undefined,
+  minutes: CheckMinutes | undefined,
+): CheckPaid[] {
   const known = new Set(belief.readings.map(sourceOf))
   const spokeFor = (sources: readonly string[]) =>
     cause === undefined
@@ -118,7 +123,7 @@ function checksOf({ belief, assessment }: Believed, cause: number | undefined): 
               sum + decibans(belief.faults[cause]!) - decibans(belief.without(source)[cause]!),
             0,
           )
-  return ALL_CHECKS.flatMap((check) => {
+  return checksHere(minutes).flatMap((check) => {
     const own = assessment.outcomes.filter((outcome) => outcome.check === check.id)
     const sources = [...new Set(own.map(({ source }) => source))]
     return sources.length === 0

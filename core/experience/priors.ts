@@ -1,9 +1,12 @@
 import { movedPriors, type ShopCounts } from '../inference/shop-prior'
 import { BOOK } from '../knowledge/book'
+import { bookWith } from '../knowledge/book-with'
 import { writtenPrior } from '../knowledge/priors'
+import type { Fault } from '../knowledge/types'
+import type { ShopBook } from '../knowledge/shop-book'
 import type { Complaint } from '../vehicle/complaint'
 
-/** What the book says of a fault behind a complaint, and what the shop's cases make of it. */
+/** What the book, or the shop's lead in its place, says of a fault behind a complaint, and what the shop's cases make of it. */
 export interface PriorMoved {
   fault: string
   name: string
@@ -14,9 +17,13 @@ export interface PriorMoved {
 }
 
 /** The same of every fault of the book. */
-function everyPrior(complaint: Complaint, shop: ShopCounts): PriorMoved[] {
-  const { faults } = BOOK
-  const written = faults.map((fault) => writtenPrior(fault, complaint))
+function everyPrior(complaint: Complaint, shop: ShopCounts, own?: ShopBook): PriorMoved[] {
+  const { faults } = bookWith(own)
+  const sum = (list: readonly Fault[]) =>
+    list.reduce((total, fault) => total + writtenPrior(fault, complaint), 0)
+  // What the lead makes commoner makes the others rarer, as in the ranking.
+  const share = sum(BOOK.faults) / sum(faults)
+  const written = faults.map((fault) => share * writtenPrior(fault, complaint))
   const ids = faults.map(({ id }) => id)
   const moved = movedPriors(written, ids, shop)
   return faults.map(({ id, name }, f) => ({
@@ -32,8 +39,8 @@ function everyPrior(complaint: Complaint, shop: ShopCounts): PriorMoved[] {
  * Faults that the shop has confirmed behind a complaint, the one moved most first.
  * @example priorsMoved('overheats', { cases: 10, confirmed: { 'cap-weak': 4 } })[0].confirmed // 4
  */
-export function priorsMoved(complaint: Complaint, shop: ShopCounts): PriorMoved[] {
-  return everyPrior(complaint, shop)
+export function priorsMoved(complaint: Complaint, shop: ShopCounts, own?: ShopBook): PriorMoved[] {
+  return everyPrior(complaint, shop, own)
     .filter(({ confirmed }) => confirmed > 0)
     .sort((a, b) => Math.abs(b.moved - b.written) - Math.abs(a.moved - a.written))
 }
@@ -43,8 +50,9 @@ export function priorHere(
   id: string,
   complaint: Complaint,
   shop: ShopCounts | undefined,
+  own?: ShopBook,
 ): PriorMoved | undefined {
   return shop && shop.cases > 0
-    ? everyPrior(complaint, shop).find(({ fault }) => fault === id)
+    ? everyPrior(complaint, shop, own).find(({ fault }) => fault === id)
     : undefined
 }

@@ -54,9 +54,9 @@ export function buildModel(
   profile: SystemProfile,
   {
     maxConcurrent = MAX_CONCURRENT,
-    shop,
     wear = USUAL_WEAR,
-  }: { maxConcurrent?: number; shop?: ShopCounts; wear?: Wear } = {},
+    ...others
+  }: { maxConcurrent?: number } & Partial<Omit<PriorMovers, 'profile'>> = {},
 ): Model {
   const faults = book.faults
     .filter((fault) => canExist(fault, profile))
@@ -64,7 +64,7 @@ export function buildModel(
       ...fault,
       guards: fault.guards.filter(({ needs }) => mayHave(profile, needs)),
     }))
-  const prior = priorsOf(book, faults, complaint, { profile, wear, shop })
+  const prior = priorsOf(book, faults, complaint, { profile, wear, ...others })
   const conditionIndex = new Map(book.conditions.map((condition, k) => [condition.id, k]))
   return {
     book,
@@ -102,26 +102,29 @@ export interface PriorMovers {
   profile: SystemProfile
   wear: Wear
   shop?: ShopCounts
+  /** whose priors say how often something explains the complaint, where the book itself is a shop's */
+  product?: Book
 }
 
 /**
  * Priors of the faults that can exist here. Equipment that nobody has asked about counts by how common it is, parts that
  * age by how old the vehicle is and how far it went. What the book gives to faults that this vehicle cannot have, or
- * hardly has, is shared out among the others in proportion: the complaint is there, so something explains it. The shop's
- * confirmed cases move it by counting (`shop-prior.ts`).
+ * hardly has, is shared out among the others in proportion: the complaint is there, so something explains it. So it is
+ * where a shop's lead has some of them otherwise: what he makes commoner makes the others rarer. The shop's confirmed
+ * cases move it by counting (`shop-prior.ts`).
  */
 function priorsOf(
   book: Book,
   faults: readonly Fault[],
   complaint: Complaint,
-  { profile, wear, shop }: PriorMovers,
+  { profile, wear, shop, product = book }: PriorMovers,
 ): Float64Array {
   const written = (fault: Fault) => writtenPrior(fault, complaint)
   const here = faults.map(
     (fault) => written(fault) * fittedShare(fault.needs, profile) * wearFactor(fault.id, wear),
   )
   const share =
-    book.faults.reduce((total, fault) => total + written(fault), 0) /
+    product.faults.reduce((total, fault) => total + written(fault), 0) /
     here.reduce((total, p) => total + p, 0)
   const byBook = here.map((p) => p * share)
   const ids = faults.map(({ id }) => id)

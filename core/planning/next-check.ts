@@ -1,11 +1,12 @@
 import { type Check } from '../checks/define-check'
 import { type Phase, PHASES } from '../checks/check-terms'
-import { ALL_CHECKS, type CheckId } from '../checks/registry'
+import type { CheckId } from '../checks/registry'
 import type { Belief } from '../inference/belief'
 import type { SignModel } from '../inference/sign-model'
 import type { CaseInput } from '../record/case-input'
 import { caseStateOf, type CaseState } from '../record/case-state'
 import { mayHave } from '../vehicle/profile'
+import { checksHere } from './checks-here'
 import { type Prediction, predictionOf } from './predict'
 import { entropyBits } from './shown'
 import { waitBefore, waitsOf, type Waits } from './waits'
@@ -38,9 +39,11 @@ export function spokenSigns(belief: Belief): ReadonlySet<string> {
   )
 }
 
-/** Checks that can be done on this vehicle. */
+/** Checks that can be done on this vehicle, with the minutes that they take in this shop. */
 export function possibleChecks({ input }: Planned): Check<CheckId>[] {
-  return ALL_CHECKS.filter((check) => mayHave(input.vehicle.profile, check.needs))
+  return checksHere(input.policy?.book?.checkMinutes).filter((check) =>
+    mayHave(input.vehicle.profile, check.needs),
+  )
 }
 
 /** Minutes of hands-on work, with what must be taken off. */

@@ -1,4 +1,6 @@
 import { ALL_CHECKS, checkOf, type CheckId } from '../checks/registry'
+import type { CheckMinutes } from '../knowledge/shop-book'
+import { checkHere } from './checks-here'
 import type { Suspect } from '../inference/rank'
 import type { ThermalPhase } from '../physics/engine-temperature'
 import type { Message } from '../quantity/message'
@@ -40,6 +42,8 @@ export interface WorkedOut {
   locate?: Locate | undefined
   /** the lead is as likely as a plan wants it, and no second suspect is open */
   settled: boolean
+  /** minutes that checks take in this shop, where they are not the product's */
+  checkMinutes?: CheckMinutes
 }
 
 /**
@@ -49,12 +53,13 @@ export interface WorkedOut {
  * what is next says it from this list. Nothing, where the lead needs no more.
  */
 export function nextSteps(
-  { repeat = [], prove, lacking, next, questions, locate, settled }: WorkedOut,
+  { repeat = [], prove, lacking, next, questions, locate, settled, checkMinutes }: WorkedOut,
   state: CaseState,
 ): NextStep[] {
   if (state.closed) return []
+  const here = (id: CheckId) => checkHere(id, checkMinutes)
   const repeating = repeat.flatMap((id): NextStep[] => {
-    const check = checkOf(id)
+    const check = here(id)
     return check
       ? [{ check: id, phase: check.phase, minutes: minutesOf(check), repeats: true }]
       : []
@@ -62,7 +67,7 @@ export function nextSteps(
   if (settled) return repeating
   const locating = locate?.check
   const proving = prove.flatMap((id): NextStep[] => {
-    const check = checkOf(id)
+    const check = here(id)
     if (!check) return []
     const step = { check: id, phase: check.phase, minutes: minutesOf(check) }
     if (id === locating) return [{ ...step, locates: locate!.says }]
@@ -83,7 +88,7 @@ export function nextSteps(
   const isLong = ({ minutes }: NextStep) => minutes > HALF_A_DAY_MINUTES
   const first = [...proving.filter((step) => !isLong(step)), ...telling, ...proving.filter(isLong)]
   const steps = [...repeating, ...first.filter(({ check }) => !repeat.includes(check))]
-  const place = locating === undefined ? undefined : checkOf(locating)
+  const place = locating === undefined ? undefined : here(locating)
   if (place && !steps.some(({ check }) => check === locating))
     steps.push({
       check: place.id,

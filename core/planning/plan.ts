@@ -22,7 +22,8 @@ import {
 import { admits, opening } from './policies'
 import { type Prediction, predictionOf } from './predict'
 import { provingChecks } from './prove'
-import { minutesOnTheBench, whileOut } from './while-out'
+import { checkHere } from './checks-here'
+import { whileOut } from './while-out'
 import { waitBefore, waitsAfter, waitsOf, type Waits } from './waits'
 import { firstTwo, isSettled, type Lead, shownFaults, WANTED_LEAD } from './settled'
 import { chanceIn, normalise, takeShown, type Shown } from './shown'
@@ -148,7 +149,8 @@ export function makePlan(
       steps.push({
         check,
         phase: 'bench',
-        minutes: minutesOnTheBench(check),
+        // Its part is out already.
+        minutes: checkHere(check, input.policy?.book?.checkMinutes)!.minutes,
         waitMinutes: 0,
         bits: 0,
         expectedLead: reached.first,

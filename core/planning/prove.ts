@@ -1,7 +1,9 @@
 import type { Check } from '../checks/define-check'
-import { checkOf, type CheckId } from '../checks/registry'
+import type { CheckId } from '../checks/registry'
+import type { CaseInput } from '../record/case-input'
 import { guardMet, nothingWrongIn } from '../inference/rank'
 import type { Guard } from '../knowledge/types'
+import { checkHere } from './checks-here'
 import { locatingCheck } from './locate'
 import { minutesOf, openSigns, possibleChecks, stillOpen, type Planned } from './next-check'
 import { abnormalWith, type Prediction } from './predict'
@@ -70,24 +72,30 @@ function lackingProof(
   facts: ReadonlySet<string>,
 ): Lacking | undefined {
   const isLeft = (id: CheckId) => {
-    const check = checkOf(id)
+    const check = hereOf(id, input)
     return (
-      check && !state.doneSinceWork.has(id) && !check.afterDays && handsOn(id) <= PATIENCE_MINUTES
+      check &&
+      !state.doneSinceWork.has(id) &&
+      !check.afterDays &&
+      minutesOf(check) <= PATIENCE_MINUTES
     )
   }
   return guards
     .filter((guard) => !guardMet(guard, facts))
     .flatMap((guard) =>
-      checksToMeet(guard, facts, input.vehicle.profile).map((check) => ({
-        check,
-        text: guard.text,
-      })),
+      checksToMeet(guard, facts, input.vehicle.profile, input.policy?.book?.checkMinutes).map(
+        (check) => ({
+          check,
+          text: guard.text,
+        }),
+      ),
     )
     .find(({ check }) => isLeft(check))
 }
 
-/** Minutes of hands-on work of a check by its id. */
-const handsOn = (id: CheckId): number => minutesOf(checkOf(id)!)
+/** Minutes of hands-on work that a check takes in this shop, by its id. */
+const handsOn = (id: CheckId, input: CaseInput): number => minutesOf(hereOf(id, input)!)
+const hereOf = (id: CheckId, { policy }: CaseInput) => checkHere(id, policy?.book?.checkMinutes)
 
 /** What shows the fault that leads. */
 function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet<string>): Proofs {
@@ -105,6 +113,7 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
     .filter((check) => !state.doneSinceWork.has(check.id) || stillOpen(check, planned))
     .filter((check) => powerOf(check, prediction, planned, lead) >= LEAST_POWER)
   const leavesWhole = proofs.some(({ phase }) => phase !== 'bench')
+  const byMinutes = (a: CheckId, b: CheckId) => handsOn(a, input) - handsOn(b, input)
   const proof = proofs
     .filter((check) => !leavesWhole || check.phase !== 'bench')
     .filter((check) => !check.after || state.has(check.after))
@@ -116,8 +125,6 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
   const checks = [...new Set([...(locating ? [locating] : []), ...shortestFirst])]
   return { checks, ...(lacking ? { lacking } : {}) }
 }
-
-const byMinutes = (a: CheckId, b: CheckId) => handsOn(a) - handsOn(b)
 
 /** Whether a lead of this probability is worth the work, the waiting and the taking apart that a check asks for. */
 const isWorthProving = (check: Check, probability: number, waits: Waits): boolean =>

@@ -1,6 +1,8 @@
 import type { Check } from '../checks/define-check'
 import { ALL_CHECKS, type CheckId } from '../checks/registry'
 import type { Guard } from '../knowledge/types'
+import type { CheckMinutes } from '../knowledge/shop-book'
+import { checksHere } from './checks-here'
 import { minutesOf } from './next-check'
 import { mayHave, type SystemProfile } from '../vehicle/profile'
 import { TOGETHER } from '../checks/together'
@@ -20,18 +22,19 @@ export function spelt(row: readonly string[], isShown: (fact: string) => boolean
 const isTogether = (fact: string) => TOGETHER.some((one) => one.fact === fact)
 
 /**
- * The checks that together would meet a guard with the least work, the shortest first; none where it is met, or where no
+ * The checks that together would meet a guard with the least work in this shop, the shortest first; none where it is met, or where no
  * check can show it on this vehicle.
  */
 export function checksToMeet(
   { anyOf }: Guard,
   facts: ReadonlySet<string>,
   profile: SystemProfile,
+  minutes?: CheckMinutes,
 ): CheckId[] {
   const isShown = (fact: string) => facts.has(fact)
-  const possible = ALL_CHECKS.filter(({ needs }) => mayHave(profile, needs)).toSorted(
-    (a, b) => minutesOf(a) - minutesOf(b),
-  )
+  const possible = checksHere(minutes)
+    .filter(({ needs }) => mayHave(profile, needs))
+    .toSorted((a, b) => minutesOf(a) - minutesOf(b))
   const ways = anyOf
     .flatMap((row) => spelt(row, isShown))
     .flatMap((row) => {

@@ -1,4 +1,4 @@
-import { checkOf, type CheckId } from '../checks/registry'
+import type { CheckId } from '../checks/registry'
 import { openSigns, type Planned, possibleChecks } from './next-check'
 import type { Prediction } from './predict'
 import { LEAST_POWER, powerOf } from './prove'
@@ -22,6 +22,3 @@ export function whileOut(prediction: Prediction, planned: Planned, lead: Lead): 
     .filter((check) => powerOf(check, prediction, planned, f) >= LEAST_POWER)
     .map(({ id }) => id)
 }
-
-/** Minutes of a check whose part is out already. */
-export const minutesOnTheBench = (check: CheckId): number => checkOf(check)!.minutes

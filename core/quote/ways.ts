@@ -130,5 +130,6 @@ export function minutesOf({ id, cost }: Fault): { own: number; shared: number } 
     (sum, { minutes }) => sum + minutes,
     0,
   )
-  return { own: cost.minutes - shared, shared }
+  // A shop may say that a repair takes less than the book has for opening it.
+  return { own: Math.max(0, cost.minutes - shared), shared }
 }

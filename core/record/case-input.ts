@@ -1,5 +1,5 @@
 import type { ShopExperience } from '../inference/shop-prior'
-import type { Policy } from '../vehicle/policy'
+import type { CasePolicy } from './case-policy'
 import type { CaseRecord } from './envelope'
 import type { CaseEvent } from './events'
 import type { CaseHeader, Vehicle } from './schema'
@@ -14,7 +14,7 @@ export interface CaseInput {
   /** the moment of asking; the newest moment that the case speaks of when absent */
   at?: string
   /** what the shop decided; the product's defaults when absent */
-  policy?: Policy
+  policy?: CasePolicy
   /** what the shop has confirmed before, where it lets that move the book's priors */
   experience?: ShopExperience
 }

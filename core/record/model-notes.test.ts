@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { CaseRecord } from './envelope'
 import { RECORD_DATA } from './kinds'
-import { modelKey, modelOf, notesOfModel } from './model-notes'
+import { modelKey, modelOf, notesOfModel, repairMinutesNoted } from './model-notes'
 
 const record = (id: string, data: object, more: object = {}) =>
   ({ id, kind: 'note', observedAt: `2026-11-20T10:0${id}:00.000Z`, data, ...more }) as CaseRecord
@@ -34,5 +34,21 @@ describe('a note that tells of a model', () => {
     expect(isTaken({ text, ofModel: { tells: 'time', minutes: 95 } })).toBe(true)
     expect(isTaken({ text, ofModel: { tells: 'time', minutes: -1 } })).toBe(false)
     expect(isTaken({ text, ofModel: { tells: 'rumour' } })).toBe(false)
+  })
+  it('may name the repair that a time is of, and no other note does', () => {
+    const text = 'Bumper stays on.'
+    const repairs = 'radiator-core-leak'
+    expect(isTaken({ text, ofModel: { tells: 'time', minutes: 95, repairs } })).toBe(true)
+    expect(isTaken({ text, ofModel: { tells: 'tools', repairs } })).toBe(false)
+  })
+  it('gives what each repair took last', () => {
+    const note = (minutes: number, repairs?: string) => ({
+      note: record('1', { text: 'x', ofModel: { tells: 'time', minutes, repairs } }) as never,
+      caseId: 'a',
+      vehicle: 'Rescue 4',
+    })
+    expect(
+      repairMinutesNoted([note(95, 'cap-weak'), note(20), note(60, 'cap-weak'), note(5, 'x')]),
+    ).toEqual({ 'cap-weak': 95, x: 5 })
   })
 })

@@ -22,3 +22,16 @@ export const modelKey = (model: string): string => model.trim().toLowerCase().re
 /** The notes of a case that tell of its vehicle's model and stand, in order of observation. */
 export const notesOfModel = (records: readonly CaseRecord[]): CaseRecord<'note'>[] =>
   ofKind(standing(records), 'note').filter(({ data }) => data.ofModel !== undefined)
+
+/**
+ * Minutes that repairs took on vehicles of a model, by fault, as the newest note of each has it; `notes` newest first.
+ * @example repairMinutesNoted([]) // {}
+ */
+export function repairMinutesNoted(notes: readonly ModelNote[]): Record<string, number> {
+  const out: Record<string, number> = {}
+  for (const { note } of notes) {
+    const { repairs, minutes } = note.data.ofModel ?? {}
+    if (repairs !== undefined && minutes !== undefined) out[repairs] ??= minutes
+  }
+  return out
+}

@@ -23,6 +23,8 @@ const ofModel = z
     /** where a figure is from: a page, a plate on the vehicle, what was measured here */
     source: writtenText(NOTE_LIMITS.source).min(1).optional(),
     minutes: given(z.number().int().min(1).max(NOTE_LIMITS.minutes), { unit: 'min' }).optional(),
+    /** the fault whose repair took so long; absent for any other job */
+    repairs: writtenText(60).min(1).optional(),
   })
   .refine(({ tells, source }) => tells !== 'specification' || source !== undefined, {
     message: 'say where the figure is from',
@@ -31,6 +33,10 @@ const ofModel = z
   .refine(({ tells, minutes }) => tells !== 'time' || minutes !== undefined, {
     message: 'say how many minutes it took',
     path: ['minutes'],
+  })
+  .refine(({ tells, repairs }) => tells === 'time' || repairs === undefined, {
+    message: 'only a time is one of a repair',
+    path: ['repairs'],
   })
 
 /** What no field asks for, in words; moves no probability. It may tell of every vehicle of the model. */

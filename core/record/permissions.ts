@@ -1,6 +1,7 @@
 import type { ShopWays } from '../vehicle/shop-ways'
 import type { ShopExperience } from '../inference/shop-prior'
 import type { ShopLives } from '../audit/lives'
+import type { ShopBook } from '../knowledge/shop-book'
 import type { ShopPrices } from '../quote/prices'
 import type { EventKind } from './events'
 import type { CaseRecord } from './envelope'
@@ -81,6 +82,8 @@ export interface SessionDescription {
     usesExperience?: boolean
     /** how it works, as its lead has set it */
     ways?: ShopWays
+    /** what its lead has otherwise than the book */
+    book?: ShopBook
     experience?: ShopExperience
   }
   may: {

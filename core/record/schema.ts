@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { moment } from '../quantity/moment'
 import { writtenText } from '../quantity/text'
 import { complaint } from '../vehicle/complaint'
-import { shopPolicy } from '../vehicle/policy'
+import { casePolicy } from './case-policy'
 import { MOST_OF_A_SHOP_NAME } from '../vehicle/shop-ways'
 import { systemProfile } from '../vehicle/profile'
 import { caseEvent } from './events'
@@ -76,7 +76,7 @@ export const caseFile = z.strictObject({
   /** the shop that wrote it */
   shop: z.strictObject({ name: writtenText(MOST_OF_A_SHOP_NAME).min(1) }).optional(),
   /** what that shop decides where practitioners differ; the product's defaults when absent */
-  policy: shopPolicy.optional(),
+  policy: casePolicy.optional(),
   site: z.strictObject({ elevationMetres: z.number().min(-500).max(6000) }),
   case: caseHeader,
   vehicle,

@@ -9,7 +9,7 @@ export const ELEVATION_METRES = { min: -430, max: 6000 } as const
 
 /** Whether a shop decides anything otherwise than the product does. */
 export const isDefaultPolicy = (policy: Policy): boolean =>
-  (Object.keys(DEFAULT_POLICY) as (keyof Policy)[]).every(
+  (Object.keys(DEFAULT_POLICY) as (keyof typeof DEFAULT_POLICY)[]).every(
     (field) => (policy[field] ?? DEFAULT_POLICY[field]) === DEFAULT_POLICY[field],
   )
 
