@@ -23,6 +23,7 @@ export const TABLES = [
   'people',
   'accounts',
   'shop_settings_set',
+  'shop_book_set',
   'vehicles',
   'vehicle_profiles',
   'instruments',

@@ -127,9 +127,10 @@ export async function takeInArchive(path: string): Promise<{ shop: string; rows:
         rows++
       }
       await filling?.end()
-      await client.query(
-        sql`select setval(pg_get_serial_sequence('shop_settings_set', 'id'), greatest((select max(id) from shop_settings_set), 1))`,
-      )
+      for (const numbered of [sql`shop_settings_set`, sql`shop_book_set`])
+        await client.query(
+          sql`select setval(pg_get_serial_sequence('${numbered}', 'id'), greatest((select max(id) from ${numbered}), 1))`,
+        )
       await client.query(sql`commit`)
       return { shop, rows }
     })

@@ -12,6 +12,7 @@ import {
   type Permission,
   type Role,
   type ShopLives,
+  type ShopBook,
   type ShopPrices,
   type ShopWays,
 } from '#core'
@@ -24,6 +25,7 @@ export interface Actor {
   usesExperience: boolean
   lives?: ShopLives | undefined
   ways?: ShopWays | undefined
+  book?: ShopBook | undefined
   personId: string
   name: string
   role: Role
@@ -74,6 +76,7 @@ export async function actorIn({ sessionId, shopId }: SealedSession): Promise<Act
     usesExperience: row.shop.usesExperience,
     lives: row.shop.lives ?? undefined,
     ways: row.shop.ways ?? undefined,
+    book: row.shop.book ?? undefined,
     personId: row.account.id,
     name: row.person.name ?? formatted('shared.nameErased', {}),
     role: row.account.role,

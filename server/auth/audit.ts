@@ -18,6 +18,7 @@ export type AuditedAction =
   | 'experience-set'
   | 'lives-set'
   | 'settings-set'
+  | 'book-set'
   | 'case-imported'
 
 export interface Audited {

@@ -12,6 +12,7 @@ export async function describeSession(actor: Actor): Promise<SessionDescription>
       ...(actor.prices ? { prices: actor.prices } : {}),
       ...(actor.lives ? { lives: actor.lives } : {}),
       ...(actor.ways ? { ways: actor.ways } : {}),
+      ...(actor.book ? { book: actor.book } : {}),
       usesExperience: actor.usesExperience,
       ...(actor.usesExperience ? { experience: await experienceOf(actor.shopId) } : {}),
     },

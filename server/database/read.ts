@@ -1,5 +1,12 @@
 import { and, asc, desc, eq, gte, sql } from 'drizzle-orm'
-import { DESK, instrumentsUsed, MOST_OF_A_SHOP_NAME, peopleNamed, recentSinceMs } from '#core'
+import {
+  DESK,
+  instrumentsUsed,
+  MOST_OF_A_SHOP_NAME,
+  peopleNamed,
+  policyOfShop,
+  recentSinceMs,
+} from '#core'
 import { askedOften, database } from './client'
 import { instrumentOf, optional, rowsOf } from './edge'
 import { told, toldEvents, toldOfCases, toldRecords } from './told'
@@ -115,12 +122,16 @@ export async function loadCase(shopId: string, caseId: string) {
   const [everyone, tools, [shop]] = await Promise.all([
     rowsOf(db, people, shopId, [...new Set(named)]),
     rowsOf(db, instruments, shopId, [...new Set(used)]),
-    db.select({ name: shops.name, ways: shops.ways }).from(shops).where(eq(shops.id, shopId)),
+    db
+      .select({ name: shops.name, ways: shops.ways, book: shops.book })
+      .from(shops)
+      .where(eq(shops.id, shopId)),
   ])
+  const policy = policyOfShop(shop!.ways ?? undefined, shop!.book ?? undefined)
   return {
     case: header,
     shop: { name: shop!.name.slice(0, MOST_OF_A_SHOP_NAME) },
-    ...(shop!.ways ? { policy: shop!.ways.policy } : {}),
+    ...(policy ? { policy } : {}),
     site: { elevationMetres },
     vehicle: { ...vehicle, profile: of.profiles[0]?.profile ?? {} },
     records: recorded,

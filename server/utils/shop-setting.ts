@@ -15,7 +15,10 @@ export const defineShopSetting = <S extends z.ZodType>(
   permission: Permission,
   action: AuditedAction,
   schema: S,
-  columnsOf: (set: z.infer<S>) => Partial<typeof shops.$inferInsert>,
+  columnsOf: (
+    set: z.infer<S>,
+    was: typeof shops.$inferSelect,
+  ) => Partial<typeof shops.$inferInsert>,
   /** what is written beside it, in the same transaction */
   also?: (tx: Transaction, set: z.infer<S>, actor: Actor) => Promise<unknown>,
 ) =>
@@ -24,7 +27,8 @@ export const defineShopSetting = <S extends z.ZodType>(
     const { shopId, personId: actorId } = actor
     const set = await readChecked(event, schema)
     await inTransaction(async (tx) => {
-      await tx.update(shops).set(columnsOf(set)).where(eq(shops.id, shopId))
+      const [was] = await tx.select().from(shops).where(eq(shops.id, shopId)).for('update')
+      await tx.update(shops).set(columnsOf(set, was!)).where(eq(shops.id, shopId))
       await also?.(tx, set, actor)
       await writeAudit(tx, { action, shopId, actorId, address: addressOf(event) })
     })

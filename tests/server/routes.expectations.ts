@@ -122,6 +122,14 @@ export const EXPECT: Record<
     ],
     status: WHO_LEADS,
   },
+  'GET /api/shop/book': {
+    request: () => ['GET', '/api/shop/book'],
+    status: whoReads(200),
+  },
+  'PUT /api/shop/book': {
+    request: () => ['PUT', '/api/shop/book', { of: 'check', check: 'cap', to: null }],
+    status: WHO_LEADS,
+  },
   'PUT /api/shop/lives': {
     request: () => ['PUT', '/api/shop/lives', { belt: { years: 6, kilometres: 90_000 } }],
     status: WHO_LEADS,

@@ -1,4 +1,4 @@
-import type { ShopLives, ShopPrices, ShopSettings, ShopWays } from '#core'
+import type { ShopBook, ShopBookChange, ShopLives, ShopPrices, ShopSettings, ShopWays } from '#core'
 import { sql } from 'drizzle-orm'
 import {
   bigint,
@@ -29,6 +29,8 @@ export const shops = pgTable('shops', {
   lives: jsonb('lives').$type<ShopLives>(),
   /** how it works, as its lead has set it */
   ways: jsonb('ways').$type<ShopWays>(),
+  /** what its lead has otherwise than the book */
+  book: jsonb('book').$type<ShopBook>(),
   /** whether its confirmed cases move the book's priors */
   usesExperience: boolean('uses_experience').notNull().default(true),
   /** bytes of its photographs, of which a shop may keep so many */
@@ -49,6 +51,19 @@ export const shopSettingsSet = pgTable(
     at: moment('at').notNull().default(now),
     by: uuid('by').notNull(),
     settings: jsonb('settings').$type<ShopSettings>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.shopId, t.id] })],
+)
+
+/** Every time that a lead set an entry of the book, or gave it back: appended, never changed. */
+export const shopBookSet = pgTable(
+  'shop_book_set',
+  {
+    shopId: shopId(),
+    id: bigint('id', { mode: 'number' }).generatedAlwaysAsIdentity(),
+    at: moment('at').notNull().default(now),
+    by: uuid('by').notNull(),
+    change: jsonb('change').$type<ShopBookChange>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.shopId, t.id] })],
 )
