@@ -4,6 +4,7 @@ import {
   BOOK,
   type DraftLine,
   draftLines,
+  type Fault,
   ofKind,
   type QuoteDrawn,
   quoteDrawn,
@@ -29,6 +30,8 @@ interface Around {
   ranked: () => RankedCase | undefined
   profile: () => SystemProfile
   prices: () => ShopPrices | undefined
+  /** faults with what their repair takes here */
+  faults: () => readonly Fault[]
 }
 
 /** So many suspects are kept with a quote. */
@@ -38,7 +41,7 @@ const OFFERED_FROM = 0.5
 const MOST_CAUSES = 6
 
 /** The quote of a case: what was kept of it, and the one that is being drawn up. */
-export function useQuote({ id, records, ranked, profile, prices }: Around) {
+export function useQuote({ id, records, ranked, profile, prices, faults: faultsHere }: Around) {
   const shop = useShop()
   const preferences = usePreferences()
   const { say } = useWords()
@@ -75,7 +78,7 @@ export function useQuote({ id, records, ranked, profile, prices }: Around) {
   function drawUp(causes: readonly string[], ways: Readonly<Partial<Record<string, WayId>>>) {
     const set = prices()
     if (!set) return
-    const faults = causes.flatMap((fault) => BOOK.faults.find((f) => f.id === fault) ?? [])
+    const faults = causes.flatMap((fault) => faultsHere().find((f) => f.id === fault) ?? [])
     const draft = draftLines(faults, { profile: profile(), prices: set, ways })
     lines.value = draft.lines.map(worded)
     open.value = draft.open.map(preferences.say)

@@ -29,6 +29,7 @@ const choose = (fault: string | undefined) =>
         @update:model-value="choose(undefined)"
       />
       <p class="small quiet" role="status">{{ say('library.found', { found: found.length }) }}</p>
+      <NuxtLink to="/book" class="small">{{ say('library.toBook') }}</NuxtLink>
       <ul class="list">
         <li v-for="fault in found" :key="fault.id">
           <button type="button" :aria-current="fault.id === shown" @click="choose(fault.id)">

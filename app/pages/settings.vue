@@ -92,6 +92,12 @@ async function leave(everywhere: boolean) {
         ><br /><span class="quiet small">{{ say('shop.what') }}</span></span
       ><v-btn to="/shop">{{ session.current?.shop.name }}</v-btn>
     </section>
+    <section class="sheet row">
+      <span class="grow"
+        ><strong>{{ say('book.title') }}</strong
+        ><br /><span class="quiet small">{{ say('settings.bookWhat') }}</span></span
+      ><v-btn to="/book">{{ say('settings.toBook') }}</v-btn>
+    </section>
     <section v-if="session.current?.may.setPrices" class="sheet row">
       <span class="grow"
         ><strong>{{ say('prices.title') }}</strong

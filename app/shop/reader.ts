@@ -1,7 +1,7 @@
 import { usePreferences } from '../stores/preferences'
 import { computed, type ShallowRef } from 'vue'
 import {
-  type Policy,
+  type CasePolicy,
   type CaseEvent,
   type CaseFile,
   type CaseInput,
@@ -33,7 +33,7 @@ export function useReader(
   shop: {
     name: () => string | undefined
     experience: () => ShopExperience | undefined
-    policy: () => Policy | undefined
+    policy: () => CasePolicy | undefined
   },
 ) {
   const { people, vehicles, profiles, instruments, cases, records, events } = tables

@@ -1,4 +1,4 @@
-import type { SessionDescription, ShopExperience } from '#core'
+import { type CasePolicy, policyOfShop, type SessionDescription, type ShopExperience } from '#core'
 import { useEventListener } from '@vueuse/core'
 import { ask, Refusal } from '../local-store/api'
 
@@ -41,10 +41,11 @@ export const useSession = defineStore('session', () => {
     const learnt = current.value?.shop.experience
     return learnt && markRaw(JSON.parse(JSON.stringify(learnt)) as ShopExperience)
   })
-  /** what the shop decides where practitioners differ, as plain data */
+  /** what the shop's cases are judged by, as its lead has set it, as plain data */
   const policy = computed(() => {
-    const set = current.value?.shop.ways?.policy
-    return set && markRaw({ ...set })
+    const { ways, book } = current.value?.shop ?? {}
+    const set = policyOfShop(ways, book)
+    return set && markRaw(JSON.parse(JSON.stringify(set)) as CasePolicy)
   })
   const state = ref<'unknown' | 'signed-in' | 'offline' | 'signed-out'>('unknown')
   const keepsNothing = ref(isToKeepNothing())

@@ -31,6 +31,8 @@ export const COMMON: Readonly<Record<string, string>> = {
   'common.note-strip.minutes': 'Minutes it took',
   'common.note-strip.sourceIs': 'From: {source}.',
   'common.note-strip.took': '{minutes} minutes.',
+  'common.note-strip.ofRepair': 'Which repair, so that a quote reckons with it',
+  'common.note-strip.tookRepair': 'Repair: {fault}.',
   'common.note-strip.sayTheSource': 'Say where the figure is from: a page, a plate, measured here.',
   'common.note-strip.sayTheMinutes': 'Say how many minutes it took.',
   'common.note-strip.onlyNotesHere': 'Only notes of cases on this device: {problem}',

@@ -37,6 +37,8 @@ export const QUOTE: Readonly<Record<string, string>> = {
   'quote.together.lookOn':
     'Something else is as likely as not: look for it before the vehicle goes out as mended.',
   'quote.together.costs': 'Mended together {together}, one by one {apart}, without tax.',
+  'quote.asNoted':
+    'Labour of “{fault}” as noted of this model: {minutes, plural, one {# minute} other {# minutes}}.',
   'quote.notShownYet': 'Not shown yet: {proofs}. A part may be changed for nothing.',
   'quote.currencyChanged':
     'The kept quote is in {was}; a new version is in {now}: look at every price.',

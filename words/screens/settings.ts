@@ -23,6 +23,8 @@ export const SETTINGS: Readonly<Record<string, string>> = {
     '{outbox} entries are not sent yet. They stay on this device until {name} signs in here again.',
   'settings.signOut': 'Sign out',
   'settings.signOutOnEveryDevice': 'Sign out on every device',
+  'settings.bookWhat': 'How common faults are here, how long checks and repairs take',
+  'settings.toBook': 'The shop’s own figures',
   'settings.peopleWhat': 'Who may sign in; new passwords for those who lost theirs',
   'settings.changeFirst':
     'Somebody else gave you this password. Change it first; until then nothing is sent.',

@@ -11,11 +11,13 @@ const guards = computed(() => {
   const known = BOOK.faults.find(({ id }) => id === props.suspect.fault)?.guards ?? []
   return props.suspect.guards.map((guard) => {
     const asked = known.find(({ id }) => id === guard.id)
-    const profile = open?.input.value?.vehicle.profile
+    const { vehicle, policy } = open?.input.value ?? {}
+    const profile = vehicle?.profile
+    const minutes = policy?.book?.checkMinutes
     const checks =
       guard.met || !asked || !profile || !props.facts
         ? []
-        : checksToMeet(asked, props.facts, profile).filter(hasPanel)
+        : checksToMeet(asked, props.facts, profile, minutes).filter(hasPanel)
     return { ...guard, checks }
   })
 })

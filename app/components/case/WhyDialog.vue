@@ -32,7 +32,7 @@ const startedFrom = computed(() => {
   const input = open?.input.value
   const { complaint } = input?.case ?? {}
   const shop = complaint && input?.experience?.[complaint]
-  const prior = complaint && priorHere(props.fault ?? '', complaint, shop)
+  const prior = complaint && priorHere(props.fault ?? '', complaint, shop, input?.policy?.book)
   if (!prior) return undefined
   return say('record.countsHere', {
     cases: shop!.cases,
@@ -40,6 +40,20 @@ const startedFrom = computed(() => {
     moved: percent(prior.moved),
     written: percent(prior.written),
   })
+})
+/** Where its lead has it otherwise than the book. */
+const setHere = computed(() => {
+  const { case: of, policy } = open?.input.value ?? {}
+  if (!of || of.complaint === 'inspection' || !entry.value) return undefined
+  const here = policy?.book?.priors?.[of.complaint]?.[entry.value.id]
+  const book = entry.value.prior[of.complaint]
+  return (
+    here &&
+    say('book.priorSet', {
+      here: say(`library.prior.${here}`),
+      book: say(`library.prior.${book}`),
+    })
+  )
 })
 const words = (db: number) =>
   Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4 ? 'clearly' : 'a little'
@@ -64,6 +78,7 @@ const words = (db: number) =>
         :found="evidence.filter(({ decibans }) => decibans > 0).map(({ text }) => text)"
       />
       <p class="small quiet">{{ entry.priorBecause }}</p>
+      <p v-if="setHere" class="small quiet">{{ setHere }}</p>
       <p v-if="startedFrom" class="small quiet">{{ startedFrom }}</p>
       <h3>{{ say('case.why-dialog.whatSpeaksForAndAgainst') }}</h3>
       <p v-if="evidence.length === 0" class="quiet">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NOTE_LIMITS, NOTE_TELLS, type NoteTells, type RecordData } from '#core'
+import { BOOK, NOTE_LIMITS, NOTE_TELLS, type NoteTells, type RecordData } from '#core'
 
 const { say } = useWords()
 
@@ -10,6 +10,11 @@ const text = ref('')
 const tells = ref<NoteTells | 'this-case'>('this-case')
 const source = ref('')
 const minutes = ref<number>()
+/** the repair that took so long */
+const repairs = ref<string | null>(null)
+const faults = BOOK.faults
+  .filter(({ group }) => group !== 'not-in-the-book' && group !== 'nothing-wrong')
+  .map(({ id, name }) => ({ value: id, title: name }))
 const problem = ref('')
 watch(text, (typed) => {
   if (typed !== '') emit('typed')
@@ -27,7 +32,10 @@ function ofModel(): RecordData<'note'>['ofModel'] {
   return {
     tells: tells.value,
     ...(tells.value === 'specification' && { source: source.value.trim() }),
-    ...(tells.value === 'time' && { minutes: minutes.value }),
+    ...(tells.value === 'time' && {
+      minutes: minutes.value,
+      ...(repairs.value && { repairs: repairs.value }),
+    }),
   }
 }
 function keep() {
@@ -40,6 +48,7 @@ function keep() {
   // Before it is kept: a second tap finds nothing to keep again.
   text.value = source.value = ''
   minutes.value = undefined
+  repairs.value = null
   tells.value = 'this-case'
   emit('keep', written)
 }
@@ -75,6 +84,15 @@ function keep() {
         :min="1"
         :max="NOTE_LIMITS.minutes"
         whole
+      />
+      <v-autocomplete
+        v-if="tells === 'time'"
+        v-model="repairs"
+        :items="faults"
+        :label="say('common.note-strip.ofRepair')"
+        clearable
+        hide-details
+        class="grow"
       />
       <v-btn type="submit" class="solid" :disabled="!text.trim()">{{
         say('common.note-strip.keepTheNote')

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CaseRecord } from '#core'
+import { type CaseRecord, faultName } from '#core'
 
 const { say } = useWords()
 
@@ -25,6 +25,11 @@ const { moment } = useMoments()
       <template v-if="note.data.ofModel?.minutes">{{
         say('common.note-strip.took', { minutes: note.data.ofModel.minutes })
       }}</template>
+      <template v-if="note.data.ofModel?.repairs">
+        {{
+          say('common.note-strip.tookRepair', { fault: faultName(note.data.ofModel.repairs) })
+        }}</template
+      >
       <template v-if="note.data.ofModel?.source">{{
         say('common.note-strip.sourceIs', { source: note.data.ofModel.source })
       }}</template>

@@ -12,7 +12,9 @@ const { problem, isSet, set } = useShopSetting('/api/shop/experience')
 const moved = computed(() =>
   COMPLAINTS.flatMap((complaint) => {
     const shop = props.record.experience[complaint]
-    return shop ? [{ complaint, rows: priorsMoved(complaint, shop).slice(0, SHOWN) }] : []
+    return shop
+      ? [{ complaint, rows: priorsMoved(complaint, shop, session.policy?.book).slice(0, SHOWN) }]
+      : []
   }),
 )
 

@@ -7,6 +7,14 @@ const { checkName, say } = useWords()
 const props = defineProps<{ fault: string }>()
 const emit = defineEmits<{ choose: [fault: string]; back: [] }>()
 const entry = computed(() => faultEntry(props.fault))
+const { own, changes, read } = useShopBook()
+const lastOf = (of: 'prior' | 'repair', complaint?: string) =>
+  changes.value.find(
+    ({ change }) =>
+      change.of === of &&
+      change.fault === props.fault &&
+      (change.of !== 'prior' || change.complaint === complaint),
+  )
 /** Cautions of all checks that show it, each once. */
 const cautions = computed(() => {
   const checks = entry.value?.guards.flatMap((guard) => guard.checks) ?? []
@@ -48,9 +56,14 @@ const names = (checks: readonly string[]) => checks.map((check) => checkName(che
     <section>
       <h3>{{ say('library.repair') }}</h3>
       <p>{{ entry.fault.proof }}</p>
-      <p class="small quiet">
-        {{ say('library.takes', { minutes: entry.fault.cost.minutes }) }}
-      </p>
+      <BookEntry
+        :entry="{ of: 'repair', fault }"
+        :label="say('library.takes')"
+        :book="entry.fault.cost.minutes"
+        :here="own.repairMinutes?.[fault]"
+        :last="lastOf('repair')"
+        @set="read"
+      />
     </section>
     <section v-if="entry.leadsTo.length + entry.comesFrom.length > 0">
       <h3>{{ say('library.links') }}</h3>
@@ -63,21 +76,21 @@ const names = (checks: readonly string[]) => checks.map((check) => checkName(che
       <p v-for="link in entry.leadsTo" :key="`to-${link.id}`">
         {{ say('library.leadsTo') }}
         <button type="button" class="link-button" @click="emit('choose', link.id)">
-          {{ link.name }}
-        </button>
-        <span class="small quiet">{{ link.because }}</span>
+          {{ link.name }}</button>{{ ' ' }}<span class="small quiet">{{ link.because }}</span>
       </p>
     </section>
     <section>
       <h3>{{ say('library.howCommon') }}</h3>
-      <p>
-        <span v-for="complaint in REPORTED_COMPLAINTS" :key="complaint" class="common">{{
-          say('library.behind', {
-            complaint: say(`complaint.${complaint}`),
-            prior: say(`library.prior.${entry.fault.prior[complaint]}`),
-          })
-        }}</span>
-      </p>
+      <BookEntry
+        v-for="complaint in REPORTED_COMPLAINTS"
+        :key="complaint"
+        :entry="{ of: 'prior', fault, complaint }"
+        :label="say(`complaint.${complaint}`)"
+        :book="entry.fault.prior[complaint]"
+        :here="own.priors?.[complaint]?.[fault]"
+        :last="lastOf('prior', complaint)"
+        @set="read"
+      />
       <p class="small quiet">{{ entry.fault.priorBecause }}</p>
     </section>
   </article>
@@ -113,9 +126,6 @@ th span {
 ul {
   margin: 0;
   padding-left: 20px;
-}
-.common {
-  display: block;
 }
 @media (min-width: 1000px) {
   .back {

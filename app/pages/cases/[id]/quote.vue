@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import { BOOK, may, quoteCsv, quoteUbl, type WayId } from '#core'
+import { BOOK, bookWith, may, quoteCsv, quoteUbl, repairMinutesNoted, type WayId } from '#core'
 import { saveFile } from '../../../look/save-file'
 
 const { goingOn, say } = useWords()
@@ -15,12 +15,21 @@ const { fetching, outcome, fetchIt } = useCaseHere(id)
 const { records } = useCaseState(() => input.value)
 const { answer } = useRanking(() => input.value)
 const prices = computed(() => session.current?.shop.prices)
+const { notes } = useModelNotes(() => input.value)
+/** what repairs took on vehicles of this model, as somebody noted it */
+const noted = computed(() => repairMinutesNoted(notes.value))
+/** Faults with what their repair takes: as it was noted of the model, else as the lead has it, else by the book. */
+const faultsHere = computed(() => {
+  const { book } = session.policy ?? {}
+  return bookWith({ ...book, repairMinutes: { ...book?.repairMinutes, ...noted.value } }).faults
+})
 const { kept, suspects, offered, lines, open, problem, drawUp, addLine, advise, keep } = useQuote({
   id,
   records: () => records.value,
   ranked: () => answer.value?.ranked,
   profile: () => input.value?.vehicle.profile ?? {},
   prices: () => prices.value,
+  faults: () => faultsHere.value,
 })
 const mayQuote = computed(
   () =>
@@ -47,12 +56,18 @@ function draw() {
   drawUp(chosen.value, ways.value)
   drawnBy.value = waysChosen.value
 }
-const faults = computed(() => BOOK.faults.filter((fault) => chosen.value.includes(fault.id)))
+const faults = computed(() => faultsHere.value.filter(({ id }) => chosen.value.includes(id)))
 const words = ref('')
 const preferences = usePreferences()
 const nameOf = (fault: string) => BOOK.faults.find((f) => f.id === fault)?.name ?? fault
 const choices = computed(() =>
   suspects.value.map(({ fault }) => ({ value: fault, title: nameOf(fault) })),
+)
+/** Repairs whose labour is what somebody noted of the model. */
+const takenFromNotes = computed(() =>
+  faults.value.flatMap(({ id, name, cost }) =>
+    id in noted.value ? [say('quote.asNoted', { fault: name, minutes: cost.minutes })] : [],
+  ),
 )
 /** What is still asked for before these causes are proven. */
 const notShown = computed(() =>
@@ -133,6 +148,7 @@ function saveUbl() {
         <p v-if="notShown.length > 0" class="caution">
           {{ say('quote.notShownYet', { proofs: notShown.slice(0, 3).join('; ') }) }}
         </p>
+        <p v-for="one in takenFromNotes" :key="one" class="small">{{ one }}</p>
         <DecidedTogether :case-id="id" :causes="faults" :prices="prices" />
         <RepairWays
           v-for="fault in faults"
