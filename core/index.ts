@@ -124,6 +124,7 @@ export { gatherSeries, type RunSeries } from './checks/warm-up-run/series'
 
 export { type CaseInput } from './record/case-input'
 export { type CaseStage, type CaseState, caseStateOf, isClosed } from './record/case-state'
+export { orderToKeep, withOrderSet } from './record/own-order'
 export { composeCaseFile, peopleNamed } from './record/compose'
 export { instrumentsUsed, type Misfit, misfitOf, quantitiesOf, runOf } from './record/consistency'
 export {
@@ -185,7 +186,8 @@ export { APPLICATION_VERSION } from './record/written-by'
 export { LEAST_QUESTION_BITS, type NextCheck, nextChecks } from './planning/next-check'
 export { openQuestions } from './planning/questions'
 export { pivotAnswer } from './planning/pivot'
-export { makePlan, type Plan, type PlanStep } from './planning/plan'
+export { comparePlans } from './planning/compare-plans'
+export { makePlan, type Plan, type PlanName, type PlanStep } from './planning/plan'
 export { testOrReplace, type TestOrReplace } from './planning/test-or-replace'
 
 export { partsSeen } from './diagnosis/parts-seen'
@@ -273,13 +275,7 @@ export { lineMinor, totalsOf } from './quote/totals'
 export { quoteState } from './quote/state'
 export { quoteCsv } from './quote/csv'
 export { quoteUbl } from './quote/ubl'
-export {
-  foundSuspects,
-  type NextStep,
-  nextSteps,
-  openingCheck,
-  stepsAtHand,
-} from './planning/next-step'
+export * from './planning/next-step'
 export { BOOK_WEIGHT_CASES, MOST_MOVED, type ShopExperience } from './inference/shop-prior'
 export { beforeRepair, type ClosedCase, closedCaseOf, signsSeen } from './experience/closed-case'
 export { likeness, signWeight } from './experience/similar'

@@ -173,14 +173,14 @@ test.describe('led by the plan', () => {
     await expect(school(/^Most certainty/)).toBeChecked()
     // It begins with what the page says is next.
     const steps = dialog.getByRole('listitem')
-    await expect(steps.first().getByRole('button')).toHaveText(new RegExp(`^${next}$`, 'i'))
+    await expect(steps.first().getByRole('button').first()).toHaveText(new RegExp(`^${next}$`, 'i'))
     await expect(dialog.getByRole('region', { name: 'What would change the lead' })).toContainText(
       'leads',
     )
     await school(/^Most certainty/).press('ArrowRight')
     await expect(school(/^Press first/)).toBeChecked()
     await expect(steps.nth(1)).toContainText('Cap on adapter')
-    await steps.nth(1).getByRole('button').click()
+    await steps.nth(1).getByRole('button').first().click()
     await expect(dialog).toBeHidden()
     await expect(page.getByRole('heading', { name: 'Cap on adapter' })).toBeVisible()
   })

@@ -15,6 +15,7 @@ import { nameOfAny } from './check-names'
 /** What records and events that belong to no check are called. */
 const ITEM_NAMES: Readonly<Record<string, string>> = {
   'suspect.declared': 'Suspect declared',
+  'plan.set': 'Order of the checks',
   'quote.drawn': 'Quote',
   'quote.answered': 'Answer to the quote',
   'photo.taken': 'Photograph',
@@ -125,6 +126,10 @@ const OWN_LISTS: Readonly<Record<string, (list: readonly unknown[]) => string | 
     (list as { where: string; seen: string }[])
       .map(({ where, seen }) => `“${where}”: ${plain(seen)}`)
       .join(', '),
+  steps: (list) =>
+    list.length === 0
+      ? 'as the plan has it'
+      : list.map((check) => nameOfAny(String(check)).toLowerCase()).join(', '),
   lines: (list) => (list.length === 1 ? '1 line' : `${list.length} lines`),
   accepted: (list) => `${list.filter(Boolean).length} of ${list.length} lines accepted`,
   drips: (list) => (list.length === 1 ? '1 drip' : `${list.length} drips`),

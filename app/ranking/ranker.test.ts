@@ -65,18 +65,18 @@ describe('the worker that ranks for all pages', () => {
     const { askPlans, askRanker } = await import('./ranker')
     const one = asking()
     askRanker(builtInCase(), one)
-    const plans = askPlans(builtInCase())
+    const plans = askPlans(builtInCase(), 'certainty')
     const [worker] = StandIn.made
     const [ranking, planning] = worker!.asked
     expect(ranking).not.toHaveProperty('wants')
-    expect(planning).toMatchObject({ wants: 'plans' })
+    expect(planning).toMatchObject({ wants: { plansOf: 'certainty' } })
     worker!.answer({ ticket: planning!.ticket, planned: { plans: [] } })
     expect(await plans).toEqual({ plans: [] })
     expect(one.heard).toEqual([])
   })
   it('fails who waits for plans when it stops', async () => {
     const { askPlans } = await import('./ranker')
-    const plans = askPlans(builtInCase())
+    const plans = askPlans(builtInCase(), 'certainty')
     StandIn.made[0]!.fail()
     await expect(plans).rejects.toThrow()
   })

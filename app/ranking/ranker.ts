@@ -1,4 +1,4 @@
-import type { CaseInput, DecidedTogether, PlannedCase, TestOrReplace } from '#core'
+import type { CaseInput, DecidedTogether, PlannedCase, PolicyName, TestOrReplace } from '#core'
 import type { Answer, Chances } from '../workers/answer'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
@@ -56,9 +56,9 @@ const askFor = <T>(
     ask(request, { hear, failed: () => fail(new Error('the worker stopped')) })
   })
 
-/** Plans a case by every school. */
-export const askPlans = (input: CaseInput): Promise<PlannedCase> =>
-  askFor(input, 'plans', (answer) => ('planned' in answer ? answer.planned : undefined))
+/** Plans a case by every school, and what was set by hand with the rest as this school would do it. */
+export const askPlans = (input: CaseInput, school: PolicyName): Promise<PlannedCase> =>
+  askFor(input, { plansOf: school }, (answer) => ('planned' in answer ? answer.planned : undefined))
 
 /** Whether likely faults are tested or their parts changed. */
 export const askDecisions = (input: CaseInput): Promise<TestOrReplace[]> =>

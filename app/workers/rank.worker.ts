@@ -8,6 +8,7 @@ import {
   decideTogether,
   planBelieved,
   type PlannedCase,
+  type PolicyName,
   rankBuiltInCase,
   type TestOrReplace,
 } from '#core'
@@ -17,7 +18,7 @@ export interface RankRequest {
   ticket: number
   input: CaseInput
   /** what is asked for in place of its ranking */
-  wants?: 'plans' | 'decisions' | { together: readonly string[] }
+  wants?: 'decisions' | { plansOf: PolicyName } | { together: readonly string[] }
 }
 /**
  * How likely each fault is comes first, as soon as it is known; then the same with reasons and what to do next. Plans
@@ -53,8 +54,9 @@ self.addEventListener('message', ({ data }: MessageEvent<RankRequest>) => {
   warmed = WARMING_RUNS
   const believed = believe(input, last)
   last = believed
-  if (wants === 'plans') return post({ ticket, planned: planBelieved(believed, input) })
   if (wants === 'decisions') return post({ ticket, decisions: decideBelieved(believed, input) })
+  if (wants && 'plansOf' in wants)
+    return post({ ticket, planned: planBelieved(believed, input, wants.plansOf) })
   if (wants) return post({ ticket, together: decideTogether(believed, wants.together) })
   post({ ticket, chances: chancesOf(believed) })
   post({ ticket, answer: answerOf(input, believed) })

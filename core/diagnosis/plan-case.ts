@@ -1,23 +1,34 @@
 import { makePlan, type Plan } from '../planning/plan'
+import { caseStateOf } from '../record/case-state'
 import { type Pivot, pivotAnswer } from '../planning/pivot'
 import { testOrReplace, type TestOrReplace } from '../planning/test-or-replace'
 import type { CaseInput } from '../record/case-input'
-import { POLICIES } from '../vehicle/policy'
+import { POLICIES, type PolicyName } from '../vehicle/policy'
 import type { Believed } from './rank-case'
 
 /** Ways from what is believed of a case to a cause that is shown, and what could turn it. */
 export interface PlannedCase {
-  /** one of each school, the product's own first */
+  /** one of each school, the product's own first; before them the one with the order that somebody set, if anybody did */
   plans: Plan[]
   /** the single answer that would change the lead; nothing where none that may come would */
   pivot?: Pivot
 }
 
-/** Plans a case by every school. It takes several times as long as ranking it, and is done when somebody asks. */
-export function planBelieved({ assessment, belief }: Believed, input: CaseInput): PlannedCase {
+/**
+ * Plans a case by every school, and where an order was set by hand, that order with the rest as a school would do it. It
+ * takes several times as long as ranking it, and is done when somebody asks.
+ */
+export function planBelieved(
+  { assessment, belief }: Believed,
+  input: CaseInput,
+  school: PolicyName = 'certainty',
+): PlannedCase {
   const pivot = pivotAnswer(belief, input)
+  const order = caseStateOf(input).ownOrder?.left
+  const planBy = (policy: PolicyName, first?: typeof order) =>
+    makePlan(belief, input, policy, assessment.facts, first)
   return {
-    plans: POLICIES.map((policy) => makePlan(belief, input, policy, assessment.facts)),
+    plans: [...(order ? [planBy(school, order)] : []), ...POLICIES.map((policy) => planBy(policy))],
     ...(pivot ? { pivot } : {}),
   }
 }

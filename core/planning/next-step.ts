@@ -22,6 +22,8 @@ export interface NextStep extends Omit<NextCheck, 'bits'> {
   lacks?: string
   /** it had failed before the repair, and shows whether that cured it */
   repeats?: true
+  /** somebody set it in place of what the plan would do: who, by id */
+  setBy?: string
   /** it is the keeper who is to be asked, and this is the question */
   question?: string
 }
@@ -49,8 +51,9 @@ export interface WorkedOut {
 /**
  * What is worth doing now, in its order, as the plan begins: what proves a lead that is likely already; then what settles
  * most for its time, then a proof for which half the engine comes off; and where nothing does, what names the place of a
- * likely suspect. After a repair, before all else, what had failed before it. Nothing in a case that is closed. Every part of the screen that says
- * what is next says it from this list. Nothing, where the lead needs no more.
+ * likely suspect. Before it what somebody set by hand, and after a repair, before all else, what had failed before it.
+ * Nothing in a case that is closed. Every part of the screen that says what is next says it from this list. Nothing,
+ * where the lead needs no more and nobody set anything.
  */
 export function nextSteps(
   { repeat = [], prove, lacking, next, questions, locate, settled, checkMinutes }: WorkedOut,
@@ -64,7 +67,14 @@ export function nextSteps(
       ? [{ check: id, phase: check.phase, minutes: minutesOf(check), repeats: true }]
       : []
   })
-  if (settled) return repeating
+  const set = (state.ownOrder?.left ?? []).flatMap((id): NextStep[] => {
+    const check = here(id)
+    return check && !repeat.includes(id)
+      ? [{ check: id, phase: check.phase, minutes: minutesOf(check), setBy: state.ownOrder!.by }]
+      : []
+  })
+  const fixed = [...repeating, ...set]
+  if (settled) return fixed
   const locating = locate?.check
   const proving = prove.flatMap((id): NextStep[] => {
     const check = here(id)
@@ -87,7 +97,8 @@ export function nextSteps(
     })
   const isLong = ({ minutes }: NextStep) => minutes > HALF_A_DAY_MINUTES
   const first = [...proving.filter((step) => !isLong(step)), ...telling, ...proving.filter(isLong)]
-  const steps = [...repeating, ...first.filter(({ check }) => !repeat.includes(check))]
+  const isFixed = (id: CheckId) => fixed.some(({ check }) => check === id)
+  const steps = [...fixed, ...first.filter(({ check }) => !isFixed(check))]
   const place = locating === undefined ? undefined : here(locating)
   if (place && !steps.some(({ check }) => check === locating))
     steps.push({
@@ -101,15 +112,17 @@ export function nextSteps(
 
 /**
  * Of the steps, those that can be done now; and the first that waits, for an engine that runs or for what `can` says is
- * not possible. Nothing is taken apart while a step that waits would tell more for its time.
+ * not possible. What somebody set by hand waits for no engine: he means to start it. Nothing is taken apart while a step
+ * that waits would tell more for its time.
  */
 export function stepsAtHand(
   all: readonly NextStep[],
   enginePhase: ThermalPhase | undefined,
   can: (check: CheckId) => boolean = () => true,
 ): { offered: NextStep[]; waiting: NextStep[]; later: NextStep | undefined } {
-  const waits = ({ check, phase }: NextStep) =>
-    !can(check) || (enginePhase !== undefined && askedOfEngine(phase, enginePhase) === 'start')
+  const waitsForHeat = ({ phase, setBy }: NextStep) =>
+    enginePhase !== undefined && !setBy && askedOfEngine(phase, enginePhase) === 'start'
+  const waits = (step: NextStep) => !can(step.check) || waitsForHeat(step)
   const firstWaiting = all.findIndex(waits)
   const later = all[firstWaiting]
   const isReady = (step: NextStep, at: number) =>
@@ -123,14 +136,14 @@ export function stepsAtHand(
 
 /**
  * The suspects that need no more work, most likely first: those that are shown, or a settled lead; nobody while something
- * is left that is worth doing.
+ * is left that is worth doing, or that somebody set by hand.
  */
 export function foundSuspects<S extends Pick<Suspect, 'fault' | 'probability'>>(
   suspects: readonly S[],
   { settled, shown }: { settled: boolean; shown: readonly string[] },
   steps: readonly NextStep[],
 ): S[] {
-  if (!settled && steps.length > 0) return []
+  if ((!settled && steps.length > 0) || steps.some(({ setBy }) => setBy)) return []
   const proven = suspects.filter(({ fault }) => shown.includes(fault))
   if (proven.length > 0) return proven
   // What is settled may be that there is no fault at all.

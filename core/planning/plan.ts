@@ -21,6 +21,7 @@ import {
 } from './next-check'
 import { admits, opening } from './policies'
 import { type Prediction, predictionOf } from './predict'
+import { drawnFor, PARTICLES } from './played-through'
 import { provingChecks } from './prove'
 import { checkHere } from './checks-here'
 import { whileOut } from './while-out'
@@ -42,8 +43,11 @@ export interface PlanStep {
   whileOut?: true
 }
 
+/** Whose way a plan is: a school's, or one that begins with an order that somebody set. */
+export type PlanName = PolicyName | 'own'
+
 export interface Plan {
-  policy: PolicyName
+  policy: PlanName
   steps: PlanStep[]
   expectedMinutes: number
   expectedLeadNow: number
@@ -54,8 +58,7 @@ export interface Plan {
 }
 
 const NOTHING_SHOWN: ReadonlySet<string> = new Set()
-const PARTICLES = 32
-const PROBES = 4
+const PROBES = 16
 const MOST_STEPS = 14
 const SHORTLIST = 8
 
@@ -65,9 +68,6 @@ interface Candidate {
   /** bits found at the last look; never much more later, so that few need looking at again */
   bits: number
 }
-
-/** Evenly spread numbers between 0 and 1, the same every time: multiples of the golden ratio. */
-const evenly = (i: number) => (0.5 + i * 0.6180339887498949) % 1
 
 /**
  * A whole plan, step by step: the check that gives most information per minute, waiting and cool-downs counted,
@@ -80,6 +80,8 @@ export function makePlan(
   input: CaseInput,
   policy: PolicyName = 'certainty',
   facts: ReadonlySet<string> = NOTHING_SHOWN,
+  /** what comes before everything that the plan finds by itself, in this order */
+  order: readonly CheckId[] = [],
 ): Plan {
   const prediction = predictionOf(belief)
   const { weights } = prediction
@@ -90,14 +92,13 @@ export function makePlan(
   const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
     !planned.state.done.has(check.id) ||
     openBits(check, signs, prediction, unknown) > WORTH_GOING_BACK_BITS
+  const isFixed = (id: CheckId) => order.includes(id) || proofs.includes(id)
   const candidates: Candidate[] = possibleChecks(planned)
-    .filter(
-      (c) => proofs.includes(c.id) || (stillOpen(c, planned) && admits(policy, c, belief, input)),
-    )
+    .filter((c) => isFixed(c.id) || (stillOpen(c, planned) && admits(policy, c, belief, input)))
     .map((check) => ({ check, signs: openSigns(check, planned), bits: Infinity }))
     .filter(
       ({ check, signs }) =>
-        proofs.includes(check.id) || (signs.length > 0 && isWorthGoingBack(check, signs)),
+        isFixed(check.id) || (signs.length > 0 && isWorthGoingBack(check, signs)),
     )
   const shown = shownFaults(belief, facts)
   const truths = systematic(weights, PARTICLES)
@@ -111,8 +112,8 @@ export function makePlan(
   const steps: PlanStep[] = []
   const done = new Set<string>()
   let waits = waitsOf(planned.state.engineAt())
-  let draws = 0
-  const first = [...opening(policy).map(({ id }) => id), ...proofs].flatMap((id) =>
+  const numberOf = new Map(belief.model.book.signs.map(({ id }, i) => [id, i]))
+  const first = [...order, ...opening(policy).map(({ id }) => id), ...proofs].flatMap((id) =>
     candidates.filter(({ check }) => check.id === id),
   )
   let reached = now
@@ -128,7 +129,12 @@ export function makePlan(
     if (!best) break
     for (let p = 0; p < beliefs.length; p++) {
       for (const sign of best.candidate.signs)
-        observe(beliefs[p]!, prediction.of(sign), truths[p]!, evenly(++draws))
+        observe(
+          beliefs[p]!,
+          prediction.of(sign),
+          truths[p]!,
+          drawnFor(numberOf.get(sign.sign.id)!, p),
+        )
       normalise(beliefs[p]!)
     }
     const { check } = best.candidate
@@ -157,7 +163,7 @@ export function makePlan(
         whileOut: true,
       })
   return {
-    policy,
+    policy: order.length > 0 ? 'own' : policy,
     steps,
     expectedMinutes: steps.reduce((sum, s) => sum + s.minutes + s.waitMinutes, 0),
     expectedLeadNow: now.first,

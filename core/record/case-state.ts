@@ -7,6 +7,7 @@ import { coolDownMinutesOf } from '../vehicle/profile'
 import type { CaseInput } from './case-input'
 import type { CaseRecord } from './envelope'
 import type { CaseEvent } from './events'
+import { type OwnOrder, ownOrderIn } from './own-order'
 import { isEpochWork, isIsolated, sinceLastWork, standing, standingRecords } from './standing'
 
 /** How far a case has come, as a board says it. */
@@ -30,6 +31,8 @@ export interface CaseState {
   isIsolated: (part: Part, moment?: string) => boolean
   /** the engine at a moment; now, where none is given */
   engineAt: (moment?: string) => EngineTemperature
+  /** what somebody set in place of the plan's order, while something of it is left */
+  ownOrder: OwnOrder | undefined
   /** coolant temperature last recorded, °C */
   coolantC: number | undefined
   closed: boolean
@@ -106,6 +109,7 @@ export function caseStateOf(input: CaseInput): CaseState {
     done,
     doneSinceWork,
     has: bringing(done),
+    ownOrder: ownOrderIn(recent, input.vehicle.profile, checksIn),
     coolantC: newestCoolant(records),
     hasSinceWork: bringing(doneSinceWork),
     isIsolated: (part, moment) => isIsolated(part, events, moment),

@@ -29,6 +29,8 @@ const OTHER_RECORDS = {
     check: writtenText(40).optional(),
     words: writtenText(300).optional(),
   }),
+  /** the order in which checks are to be done, in place of the plan's; without steps the plan has its own again */
+  'plan.set': z.strictObject({ steps: z.array(writtenText(40).min(1)).max(30) }),
   'quote.drawn': quoteDrawn,
   'quote.answered': quoteAnswered,
   note,

@@ -259,6 +259,22 @@ const CASE = {
   'case.plan-dialog.whatWouldTurnIt': 'Was es wenden würde',
   'case.plan-dialog.wouldTurnIt':
     '{check}: Zeigt „{sign}“ „{state}“ ({chance}), führt {lead}, {probability}.',
+  'policy.own': 'Von Hand gesetzt',
+  'policy.own.about': 'Die gesetzte Reihenfolge, danach wie diese Werkstatt vorgeht.',
+  'case.plan-dialog.move': '{check} verschieben',
+  'case.plan-dialog.howToMove':
+    'Leertaste nimmt den Schritt auf, die Pfeiltasten tragen ihn, Leertaste legt ihn ab, Escape lässt ihn, wo er war.',
+  'case.plan-dialog.taken': '{check} aufgenommen, Platz {place}.',
+  'case.plan-dialog.carried': '{check}: Platz {place}.',
+  'case.plan-dialog.dropped': '{check} abgelegt, Platz {place}.',
+  'case.plan-dialog.setBy': 'Gesetzt von {who}, {when}.',
+  'case.plan-dialog.notKeptYet': 'Noch nicht festgehalten.',
+  'case.plan-dialog.compared':
+    'Eine Spitze von {lead} dauert {way, select, longer {{time} länger als} shorter {{time} weniger als} other {so lange wie}} mit „{school}“.',
+  'case.plan-dialog.keepOrder': 'Reihenfolge festhalten',
+  'case.plan-dialog.leaveOrder': 'Lassen, wie es war',
+  'case.plan-dialog.giveBack': 'Zurück zur Reihenfolge des Plans',
+  'case.next-box.setBy': 'Von {who} als Nächstes gesetzt. {why}',
   'policy.certainty': 'Meiste Gewissheit',
   'policy.certainty.about':
     'Was in der Zeit am meisten klärt, Warten eingerechnet; ein wahrscheinlicher Verdacht wird erst gezeigt.',

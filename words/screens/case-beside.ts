@@ -50,6 +50,22 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.plan-axis.wait': 'waiting, drawn half an hour long at most',
   'case.plan-dialog.meanwhile': 'Meanwhile:',
   'case.plan-dialog.meanwhileDo': '– {check}, {minutes} min',
+  'policy.own': 'Set by hand',
+  'policy.own.about': 'The order that was set, then as this shop goes.',
+  'case.plan-dialog.move': 'Move {check}',
+  'case.plan-dialog.howToMove':
+    'Press Space to take the step, the arrow keys to carry it, Space again to put it down, Escape to leave it where it was.',
+  'case.plan-dialog.taken': '{check} taken, at place {place}.',
+  'case.plan-dialog.carried': '{check}: place {place}.',
+  'case.plan-dialog.dropped': '{check} put down at place {place}.',
+  'case.plan-dialog.setBy': 'Set by {who}, {when}.',
+  'case.plan-dialog.notKeptYet': 'Not kept yet.',
+  'case.plan-dialog.compared':
+    'A lead of {lead} {way, select, longer {takes {time} longer than by} shorter {takes {time} less than by} other {takes as long as by}} “{school}”.',
+  'case.plan-dialog.keepOrder': 'Keep this order',
+  'case.plan-dialog.leaveOrder': 'Leave it as it was',
+  'case.plan-dialog.giveBack': 'Back to the plan’s own order',
+  'case.next-box.setBy': 'Set as next by {who}. {why}',
   'case.plan-dialog.nowFirst':
     'First, as the engine stands now: {check}, {minutes} min. What proves the lead has to wait for heat or cold, and begins the way below.',
   'case.loop-mini.loop': 'Loop',

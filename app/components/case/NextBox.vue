@@ -18,6 +18,7 @@ const props = defineProps<{
 const emit = defineEmits<{ plan: []; start: []; finish: [] }>()
 const open = useOpenCase()
 const preferences = usePreferences()
+const shop = useShop()
 const question = computed(() => QUESTIONS.find((q) => q.id === props.next?.question)?.asks)
 const title = computed(() =>
   question.value
@@ -44,7 +45,10 @@ const title = computed(() =>
           phase: next.phase === 'cold' ? say('case.next-box.onlyWhileItIsCold') : '',
         })
       }}
-      <template v-if="next.locates">{{ preferences.say(next.locates) }}</template>
+      <template v-if="next.setBy">{{
+        say('case.next-box.setBy', { who: shop.nameOf(next.setBy), why: checkWhy(next.check) })
+      }}</template>
+      <template v-else-if="next.locates">{{ preferences.say(next.locates) }}</template>
       <template v-else-if="next.lacks">{{
         say('case.next-box.proofLacks', { guard: goingOn(next.lacks) })
       }}</template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Plan, PolicyName } from '#core'
+import type { Plan, PlanName } from '#core'
 import { type AxisBlock, axisOf } from './plan-axis'
 
 const { say } = useWords()
@@ -10,7 +10,7 @@ const props = defineProps<{
   /** minutes in words */
   timeOf: (minutes: number) => string
 }>()
-const school = defineModel<PolicyName>({ required: true })
+const school = defineModel<PlanName>({ required: true })
 const rows = computed(() =>
   axisOf(props.plans).map((row, i) => ({ ...row, plan: props.plans[i]! })),
 )

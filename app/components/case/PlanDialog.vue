@@ -1,8 +1,16 @@
 <script setup lang="ts">
-import { BOOK, type CheckId, type NextStep, type PlanStep, type PolicyName } from '#core'
-import { hasPanel } from '../../checks'
+import {
+  BOOK,
+  comparePlans,
+  type CheckId,
+  type NextStep,
+  type PlanName,
+  type PlanStep,
+  type PolicyName,
+} from '#core'
 import { askPlans } from '../../ranking/ranker'
 import { formatChance } from '../../../words/format'
+import { inHours } from './plan-times'
 
 const { checkName, inSentence, say } = useWords()
 
@@ -14,15 +22,45 @@ defineProps<{
 }>()
 const here = useOpenCase()
 const session = useSession()
-/** the shop's own comes first */
-const school = ref<PolicyName>(session.current?.shop.ways?.school ?? 'certainty')
+const ofShop: PolicyName = session.current?.shop.ways?.school ?? 'certainty'
+const order = useOwnOrder(ofShop)
+/** what was set by hand comes first, then the shop's own */
+const school = ref<PlanName>(order.kept.value ? 'own' : ofShop)
+/** a step is carried: Escape puts it down and closes nothing */
+const carrying = ref(false)
 
+const asked = computed(() =>
+  shown.value && here.answer.value
+    ? { ranked: here.answer.value, tried: order.tried.value }
+    : undefined,
+)
 const { answer: planned, failure } = useWorkedOut(
-  () => (shown.value ? here.answer.value : undefined),
-  () => askPlans(here.input.value!),
+  () => asked.value,
+  () => askPlans(order.asTried(here.input.value!), ofShop),
 )
 
-const plan = computed(() => planned.value?.plans.find(({ policy }) => policy === school.value))
+const plan = computed(
+  () =>
+    planned.value?.plans.find(({ policy }) => policy === school.value) ?? planned.value?.plans[0],
+)
+watch(plan, (found) => found && (school.value = found.policy))
+function put(checks: readonly CheckId[]) {
+  order.put(checks, planned.value)
+  school.value = 'own'
+}
+/** What the order that was put takes, beside the shop's own way. */
+const compared = computed(() => {
+  const usual = planned.value?.plans.find(({ policy }) => policy === ofShop)
+  if (!usual || plan.value?.policy !== 'own') return undefined
+  const { lead, longerMinutes } = comparePlans(plan.value, usual)
+  const more = Math.round(longerMinutes)
+  return say('case.plan-dialog.compared', {
+    way: more > 0 ? 'longer' : more < 0 ? 'shorter' : 'same',
+    time: inHours(Math.abs(more), say),
+    lead: formatChance(lead),
+    school: say(`policy.${ofShop}`),
+  })
+})
 const WORTH_LEAVING_MINUTES = 15
 const pivot = computed(() => {
   const turning = planned.value?.pivot
@@ -38,19 +76,6 @@ const pivot = computed(() => {
     probability: formatChance(turning.newLeadProbability),
   })
 })
-const inHours = (minutes: number) =>
-  minutes < 120
-    ? say('case.plan-dialog.minutes', { minutes: Math.round(minutes) })
-    : minutes < 48 * 60
-      ? say('case.plan-dialog.hours', { hours: Math.round(minutes / 60) })
-      : say('case.plan-dialog.days', { days: Math.round(minutes / 1440) })
-const takes = ({ phase, minutes, waitMinutes, whileOut }: PlanStep) => {
-  if (whileOut) return say('case.plan-dialog.whileItIsOut', { minutes })
-  const told = { phase: say(`phase.${phase}`), minutes }
-  return waitMinutes > 0
-    ? say('case.plan-dialog.stepWaits', { ...told, wait: inHours(waitMinutes) })
-    : say('case.plan-dialog.stepTakes', told)
-}
 const { fitting } = useMeanwhile(here.id)
 /** Work of other cases that fits into what this step waits; told once, at the first wait that is long enough. */
 const meanwhile = (step: PlanStep) =>
@@ -69,6 +94,8 @@ function go(check: CheckId) {
     :aria-label="say('case.plan-dialog.theWholeWay')"
     max-width="760"
     scrollable
+    :persistent="carrying"
+    no-click-animation
   >
     <v-card class="pa-5 stack">
       <h2>{{ say('case.plan-dialog.theWholeWay') }}</h2>
@@ -79,9 +106,18 @@ function go(check: CheckId) {
         {{ say('case.plan-dialog.workingItOut') }}
       </p>
       <div v-if="planned && plan" class="body">
-        <PlanAxis v-model="school" :plans="planned.plans" :time-of="inHours" />
+        <PlanAxis
+          v-model="school"
+          :plans="planned.plans"
+          :time-of="(minutes) => inHours(minutes, say)"
+        />
         <p class="small quiet">{{ say(`policy.${school}.about`) }}</p>
-        <p v-if="now && now.check !== plan.steps[0]?.check">
+        <OwnOrderBar
+          v-if="plan.policy === 'own' || order.tried.value"
+          :order="order"
+          :compared="compared"
+        />
+        <p v-if="now && plan.policy !== 'own' && now.check !== plan.steps[0]?.check">
           {{
             say('case.plan-dialog.nowFirst', {
               check: inSentence(checkName(now.check)),
@@ -90,31 +126,21 @@ function go(check: CheckId) {
           }}
         </p>
         <p v-if="plan.steps.length === 0">{{ say('case.plan-dialog.nothingToDo') }}</p>
-        <ol class="steps">
-          <li v-for="(step, i) in plan.steps" :key="step.check">
-            <span class="number" aria-hidden="true">{{ i + 1 }}</span>
-            <span class="what">
-              <button v-if="hasPanel(step.check)" type="button" @click="go(step.check)">
-                {{ checkName(step.check) }}
-              </button>
-              <strong v-else>{{ checkName(step.check) }}</strong>
-              <span class="small quiet">{{ takes(step) }}</span>
-              <span v-for="one in meanwhile(step)" :key="one.id" class="small"
-                >{{ say('case.plan-dialog.meanwhile') }}
-                <NuxtLink :to="`/cases/${one.id}`" @click="shown = false">{{
-                  one.vehicle
-                }}</NuxtLink>
-                {{ say('case.plan-dialog.meanwhileDo', one) }}</span
-              >
-            </span>
-            <span class="lead">
-              <ChanceBar :probability="step.expectedLead" />
-              <span class="small">{{
-                say('case.plan-dialog.leadThen', { chance: formatChance(step.expectedLead) })
-              }}</span>
-            </span>
-          </li>
-        </ol>
+        <PlanSteps
+          :steps="plan.steps"
+          :movable="here.mayRecord.value"
+          @arrange="put"
+          @moving="carrying = $event"
+          @go="go"
+        >
+          <template #default="{ step }">
+            <span v-for="one in meanwhile(step)" :key="one.id" class="small"
+              >{{ say('case.plan-dialog.meanwhile') }}
+              <NuxtLink :to="`/cases/${one.id}`" @click="shown = false">{{ one.vehicle }}</NuxtLink>
+              {{ say('case.plan-dialog.meanwhileDo', one) }}</span
+            >
+          </template>
+        </PlanSteps>
         <section v-if="pivot" :aria-label="say('case.plan-dialog.whatWouldTurnIt')">
           <h3>{{ say('case.plan-dialog.whatWouldTurnIt') }}</h3>
           <p>{{ pivot }}</p>
@@ -134,51 +160,5 @@ function go(check: CheckId) {
   gap: 10px;
   overflow-y: auto;
   min-height: 0;
-}
-.steps {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.steps li {
-  display: grid;
-  grid-template-columns: 32px 1fr 150px;
-  align-items: center;
-  gap: 10px;
-  min-height: 60px;
-  padding: 4px 0;
-  border-bottom: 1px solid var(--line);
-}
-.number {
-  font-size: 22px;
-  font-weight: 600;
-  text-align: right;
-}
-.what,
-.lead {
-  display: flex;
-  flex-direction: column;
-  align-items: flex-start;
-}
-.what button {
-  min-height: 32px;
-  padding: 0;
-  text-align: left;
-  font: inherit;
-  font-weight: 600;
-  color: var(--cool);
-  text-decoration: underline;
-  background: none;
-  border: 0;
-  cursor: pointer;
-}
-.lead {
-  align-items: stretch;
-  gap: 2px;
-}
-@media (max-width: 600px) {
-  .steps li {
-    grid-template-columns: 24px 1fr 92px;
-  }
 }
 </style>

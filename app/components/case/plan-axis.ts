@@ -1,4 +1,4 @@
-import type { Plan, PolicyName } from '#core'
+import type { Plan, PlanName } from '#core'
 
 type Phase = Plan['steps'][number]['phase']
 
@@ -13,7 +13,7 @@ export interface AxisBlock {
   width: number
 }
 export interface AxisRow {
-  policy: PolicyName
+  policy: PlanName
   blocks: AxisBlock[]
 }
 
