@@ -60,6 +60,7 @@ const NAMED_BY_ID = [
   'calculators.base.',
   'calculators.kind.',
   'warm-up-run.live.value.',
+  'load-run.told.',
   'answer.',
 ]
 const textsOf = (folder: string) =>
@@ -115,6 +116,20 @@ describe('the catalogue', () => {
       .filter(([, text]) => /(?:\d|\})\s?(?:°C|°F|K|kPa|psi|bar|mm|km|m|L|mL)(?![\w/])/.test(text))
       .map(([id]) => id)
     expect(fixed).toEqual([])
+  })
+  it('has no sentence, in any language, that cannot be said', () => {
+    const all = [SENTENCES, ...Object.values(LANGUAGES).map(({ sentences }) => sentences)]
+    const broken = all.flatMap((sentences) =>
+      Object.entries(sentences).filter(([, text]) => {
+        try {
+          new IntlMessageFormat(text, 'en', undefined, { ignoreTag: true })
+          return false
+        } catch {
+          return true
+        }
+      }),
+    )
+    expect(broken).toEqual([])
   })
   it('German has every sentence of the board, the case and the hold', () => {
     const hold = CHECK_WORDS['pressure-hold']

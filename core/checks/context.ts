@@ -42,6 +42,8 @@ export interface Found {
   testerFlowMLPerMinute?: Estimate | undefined
   /** what the keeper reports, litres a week */
   reportedLossLitresPerWeek?: number | undefined
+  /** ids of the questions that the keeper answered with yes */
+  saidYes?: readonly string[] | undefined
   /** hours a week that the system is under pressure; `assumed` where nobody said how much it is driven */
   pressurised?: { hoursPerWeek: Estimate; assumed: boolean } | undefined
   /** parts that coolant was seen to issue from, and when */

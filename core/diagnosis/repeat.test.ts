@@ -52,6 +52,35 @@ describe('what proves a repair', () => {
     expect(left).toContain('pressure-hold')
     expect(left).not.toContain('interview')
   })
+  it('is not a drive over other roads than the one that ran hot', () => {
+    const drive = (kind: string, maxC: number, observedAt: string) =>
+      ({
+        ...seam.records[0]!,
+        id: `0199cccc-0000-7000-8000-00000000000${kind.length}`,
+        kind: 'load-run.run',
+        observedAt,
+        data: {
+          segments: [
+            {
+              kind,
+              minutes: 10,
+              meanC: maxC - 4,
+              maxC,
+              airConditioning: 'off',
+              heater: 'off',
+              load: 'not-known',
+            },
+          ],
+          coolsWithAirConditioningOff: 'not-known',
+          coolsWithHeaterOn: 'not-known',
+        },
+      }) as unknown as CaseInput['records'][number]
+    const hot = drive('climb', 121, '2026-01-01T08:00:00Z')
+    const since = '2027-01-02T08:00:00Z'
+    expect(proof([hot, drive('town', 92, since)], [repaired]).left).toEqual(['load-run'])
+    expect(proof([hot, drive('cruise', 92, since)], [repaired]).passed).toEqual(['load-run'])
+    expect(proof([hot, drive('town', 121, since)], [repaired]).failed).toEqual(['load-run'])
+  })
   it('passes, or fails once more, by what is found since', () => {
     const before = cap('low', '2026-01-01T08:00:00Z')
     const since = '2027-01-02T08:00:00Z'

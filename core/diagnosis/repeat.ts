@@ -10,22 +10,28 @@ const FOUND_TROUBLE = 3
 const normalOf = new Map(BOOK.signs.map(({ id, states }) => [id, states[0]!]))
 
 /** Whether a check's outcome says of any sign of the book that it is not as it should be. */
-export function foundTrouble({ signs }: Pick<CheckOutcome, 'signs'>): boolean {
-  return signs.some(({ sign, likelihood }) => {
-    const normal = normalOf.get(sign)
-    if (normal === undefined) return false
-    const worst = Math.max(
-      ...Object.keys(likelihood).map((s) => (s === normal ? 0 : likelihood[s]!)),
-    )
-    return worst >= FOUND_TROUBLE * (likelihood[normal] ?? 0)
-  })
+export const foundTrouble = (outcome: Pick<CheckOutcome, 'signs'>): boolean =>
+  troubledSigns(outcome).length > 0
+
+/** The signs of which an outcome says that they are not as they should be. */
+function troubledSigns({ signs }: Pick<CheckOutcome, 'signs'>): string[] {
+  return signs
+    .filter(({ sign, likelihood }) => {
+      const normal = normalOf.get(sign)
+      if (normal === undefined) return false
+      const worst = Math.max(
+        ...Object.keys(likelihood).map((s) => (s === normal ? 0 : likelihood[s]!)),
+      )
+      return worst >= FOUND_TROUBLE * (likelihood[normal] ?? 0)
+    })
+    .map(({ sign }) => sign)
 }
 
 /** How a repair is proven: what had failed before it, and what came of it since. */
 export interface Proof {
-  /** failed before the last work on the vehicle and not done again since */
+  /** failed before the last work on the vehicle and not done again since, or without looking at anything that had failed */
   left: CheckId[]
-  /** done again since, and nothing of it failed */
+  /** done again since over what had failed, and nothing of it failed */
   passed: CheckId[]
   /** done again since, and failed once more */
   failed: CheckId[]
@@ -51,7 +57,10 @@ export function proofOf(outcomes: readonly CheckOutcome[], state: CaseState): Pr
   for (const definition of new Set(failing.map(checkIn))) {
     if (!definition || definition.asksKeeper) continue
     const since = again.filter((outcome) => checkIn(outcome) === definition)
-    const into = since.length === 0 ? 'left' : since.some(foundTrouble) ? 'failed' : 'passed'
+    const own = failing.filter((outcome) => checkIn(outcome) === definition)
+    const hadFailed = new Set(own.flatMap(troubledSigns))
+    const looksAgain = since.some(({ signs }) => signs.some(({ sign }) => hadFailed.has(sign)))
+    const into = since.some(foundTrouble) ? 'failed' : looksAgain ? 'passed' : 'left'
     proof[into].push(definition.id)
   }
   return proof

@@ -32,12 +32,27 @@ export const loadRun: CheckWords = {
     'form.load-run.segments.load.beyond': 'Beyond it',
     'form.load-run.coolsWithAirConditioningOff': 'Air conditioning off brings it down',
     'form.load-run.coolsWithHeaterOn': 'Heater on brings it down',
+    'load-run.driveAs':
+      'The keeper meets it {roads}. What this run does not have, it neither shows nor clears.',
+    'load-run.told.standing': 'standing or in town',
+    'load-run.told.load': 'at speed or climbing',
+    'load-run.told.air-conditioning': 'with the air conditioning on',
+    'load-run.compare.title': 'Before and now, road by road',
+    'load-run.compare.before': 'Before, {when}',
+    'load-run.compare.now': 'Now, {when}',
+    'load-run.compare.onThatDay': 'Now, on a day as hot as then, at most',
+    'load-run.compare.boils': 'boils',
+    'load-run.compare.hottest':
+      '{road}, where it was hottest: {before} before, {now} now{cooler, select, yes {; at most {then} on a day as hot as then} other {}}.',
+    'load-run.compare.notAgain': '{road}, where it was hottest ({before}), was not driven again.',
   },
   sentences: {
     'note.ratingAssumed': 'Thermostat taken as {rating}: its rating is not recorded.',
     'loadRun.acOffIsNotSolved':
       'Cools with air conditioning off: capacity is marginal or a fan is weak. Never “solved”.',
     'loadRun.pass.pattern': 'a pattern that this road did not have',
+    'loadRun.pass.notDriven':
+      '{road, select, standing {heat while it stands or in town} load {heat at speed or climbing} other {heat with the air conditioning on}}, of which the keeper tells: this run had none of it',
     'says.run.hot-at-idle':
       'At a standstill and in town {way, select, at {at} above {{difference} above} other {{difference} below}} the rating',
     'says.run.hot-at-load':

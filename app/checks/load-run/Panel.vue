@@ -1,8 +1,25 @@
 <script setup lang="ts">
-import { loadRunCheck } from '#core'
+import { loadRunCheck, ofKind, roadsTold, saidYes } from '#core'
+import LoadCompare from './LoadCompare.vue'
+
+const { listed, say } = useWords()
+const { open, all, figures } = useCheck(loadRunCheck, 'load-run.run')
+const told = computed(() => {
+  const answers = ofKind(open.records.value, 'interview.answer').map(({ data }) => data)
+  const roads = roadsTold(saidYes(answers)).map((road) => say(`load-run.told.${road}`))
+  return roads.length > 0 ? listed(roads) : undefined
+})
+/** The last drive before the last work on the vehicle, and the newest since. */
+const runs = computed(() => {
+  const since = new Set(all.value)
+  const before = ofKind(open.records.value, 'load-run.run').findLast((run) => !since.has(run))
+  const now = all.value.at(-1)
+  return before && now ? { before, now } : undefined
+})
 </script>
 
 <template>
+  <p v-if="told" class="small">{{ say('load-run.driveAs', { roads: told }) }}</p>
   <RecordForm
     :check="loadRunCheck"
     kind="load-run.run"
@@ -12,4 +29,5 @@ import { loadRunCheck } from '#core'
       { path: 'withAirConditioningK', kind: 'temperatureDifference' },
     ]"
   />
+  <LoadCompare v-if="runs" v-bind="runs" :boils-c="figures?.boilingPointC" />
 </template>

@@ -87,7 +87,8 @@ watch(
         }}</v-btn>
       </div>
       <KnownBefore :key="`known-${active}`" :check="active" />
-      <component :is="panel" :key="active" />
+      <!-- After work on the vehicle a check begins anew: what was typed before it is no reading of now. -->
+      <component :is="panel" :key="`${active} ${open.state.value?.works.length}`" />
       <div class="beside">
         <PhotoStrip v-if="photographsOf(active)" :key="`photographs-${active}`" :check="active" />
         <NoteStrip :key="`notes-${active}`" :check="active" />
@@ -113,8 +114,8 @@ watch(
           say(shop.isVolatile ? 'case.check-column.notKeptHere' : 'case.check-column.kept', {
             kind: inSentence(itemName(undoable.kind)),
           })
-        }}</span>
-        <strong v-if="outOfView" class="verdict-beside">{{ outOfView }}</strong></span
+        }}</span
+        >{{ ' ' }}<strong v-if="outOfView" class="verdict-beside">{{ outOfView }}</strong></span
       ><button type="button" class="plain-button" aria-keyshortcuts="u" @click="shop.undo(open.id)">
         {{ say('case.check-column.undoTheLastEntry') }}
       </button>

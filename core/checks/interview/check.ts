@@ -22,7 +22,7 @@ import {
   usage,
   type InterviewAnswer,
 } from './record'
-import { lossTold } from './said'
+import { lossTold, saidYes } from './said'
 import { codeSigns, familyOf, saysMoreThanACode } from './trouble-codes'
 
 /** "A code is set" adds nothing where the code itself stands. */
@@ -103,16 +103,10 @@ export const interviewCheck = defineCheck({
     return {
       pressurised: { hoursPerWeek: hours, assumed },
       reportedLossLitresPerWeek: lossTold(outcomes),
+      saidYes: saidYes(dataOf(entries, 'interview.answer')),
     }
   },
-  advises: (entries) =>
-    stopDrivingAdvice(
-      new Set(
-        dataOf(entries, 'interview.answer')
-          .filter((a) => a.answer === 'yes')
-          .map((a) => a.question),
-      ),
-    ),
+  advises: (entries) => stopDrivingAdvice(new Set(saidYes(dataOf(entries, 'interview.answer')))),
   facts: ({ ever }) => {
     const said = (question: string, answer: string) =>
       dataOf(ever, 'interview.answer').some((a) => a.question === question && a.answer === answer)

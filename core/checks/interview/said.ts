@@ -11,6 +11,13 @@ export const lossTold = (outcomes: readonly { figures: object }[]): number | und
     .flatMap(({ figures }) => (figures as { litresPerWeek?: number }).litresPerWeek ?? [])
     .at(-1)
 
+/**
+ * Ids of the questions that were answered with yes.
+ * @example saidYes([{ question: 'hot-at-idle', answer: 'yes' }])[0] // 'hot-at-idle'
+ */
+export const saidYes = (answers: readonly InterviewAnswer[]): string[] =>
+  answers.filter(({ answer }) => answer === 'yes').map(({ question }) => question)
+
 /** What the keeper said to one question. */
 export interface Said {
   id: string

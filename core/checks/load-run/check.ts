@@ -2,6 +2,7 @@ import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
 import { heldNotes } from '../stop-limit'
 import { analyseLoadRun } from './analysis'
+import { notDriven } from './roads'
 import { loadRunSigns } from './signs'
 import { loadRun } from './record'
 
@@ -43,8 +44,10 @@ export const loadRunCheck = defineCheck({
           limit: { kind: 'temperature', coreValue: figures.stopLimitC },
         }),
       ]
+      const missed = notDriven(run, context.found.saidYes ?? [])
       return {
         figures,
+        doesNotProve: missed.map((road) => message('loadRun.pass.notDriven', { road })),
         states:
           figures.overheats.length > 0
             ? figures.overheats.map((k) => `hot-${k}`)
