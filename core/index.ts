@@ -81,7 +81,6 @@ export { type FanCircuit } from './checks/fan-circuit/record'
 export { patternOf } from './checks/interview/pattern'
 export { compareRuns, type RoadCompared, whereItWasHottest } from './checks/load-run/compare'
 export { roadsTold } from './checks/load-run/roads'
-export { saidYes } from './checks/interview/said'
 export { QUESTIONS } from './checks/interview/questions'
 export { type ReportedLoss } from './checks/interview/record'
 export { holdVerdict } from './checks/pressure-hold/verdict'
@@ -121,7 +120,7 @@ export {
 } from './checks/registry'
 export { analyseWarmUp } from './checks/warm-up-run/analysis'
 export { runLines } from './checks/warm-up-run/lines'
-export { keeperInOwnWords, keeperSaid, lossTold } from './checks/interview/said'
+export { keeperInOwnWords, keeperSaid, keeperSaidYes, lossTold } from './checks/interview/said'
 export { piecesOf } from './checks/warm-up-run/pieces'
 export { gatherSeries, type RunSeries } from './checks/warm-up-run/series'
 
@@ -147,6 +146,7 @@ export { type CaseEvent, EVENT_DATA, type EventKind, caseEvent } from './record/
 export { caseJsonSchema } from './record/json-schema'
 export { NOTE_LIMITS, NOTE_TELLS, type NoteTells } from './record/note'
 export * from './record/model-notes'
+export * from './record/shop-figures'
 export { RECORD_DATA, type RecordData, type RecordKind } from './record/kinds'
 export { checkCaseFile, readCaseFile, readingCaseFile, writeCaseFile } from './record/read'
 export {
@@ -289,6 +289,8 @@ export {
   AUDIT_PARTS,
   type AuditPart,
   DEFAULT_LIVES,
+  type Life,
+  ownLives,
   type ShopLives,
   shopLives,
 } from './audit/lives'

@@ -47,7 +47,7 @@ test('the lead says how common a fault is here and how long work takes; ranking,
   await cap.getByLabel('Why this shop departs').fill('The tester hangs at the lift')
   await cap.getByRole('button', { name: 'Set it for the shop' }).click()
   await expect(cap).toContainText('1 minute')
-  await expect(page.getByTestId('book-changes').getByRole('listitem').first()).toContainText(
+  await expect(page.getByTestId('figure-changes').getByRole('listitem').first()).toContainText(
     'Cap on adapter takes: 1 minute. “The tester hangs at the lift”',
   )
 

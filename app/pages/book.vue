@@ -3,8 +3,6 @@ import { ALL_CHECKS, faultName, type ShopBookSet } from '#core'
 
 /** Minutes that checks take in this shop, and all that its lead has otherwise than the book. */
 const { checkName, say } = useWords()
-const { moment } = useMoments()
-const shop = useShop()
 const { own, changes, notRead, read } = useShopBook()
 
 const checks = computed(() =>
@@ -28,6 +26,14 @@ function told({ change }: ShopBookSet): string {
     ? say('book.setRepair', { fault, to })
     : say('book.setPrior', { fault, complaint: say(`complaint.${change.complaint}`), to })
 }
+const inWords = computed(() =>
+  changes.value.map((set) => ({
+    at: set.at,
+    by: set.by,
+    because: set.change.because,
+    says: told(set),
+  })),
+)
 </script>
 
 <template>
@@ -37,18 +43,7 @@ function told({ change }: ShopBookSet): string {
     <p>
       <NuxtLink to="/library">{{ say('book.toFaults') }}</NuxtLink>
     </p>
-    <p v-if="notRead" class="problem" role="alert">{{ notRead }}</p>
-    <section v-if="changes.length > 0" class="sheet" data-testid="book-changes">
-      <h2>{{ say('shop.changes') }}</h2>
-      <ul>
-        <li v-for="(set, at) in changes" :key="changes.length - at">
-          <strong>{{ moment(set.at) }}, {{ shop.nameOf(set.by) }}</strong
-          ><br />
-          {{ told(set) }}
-          <template v-if="set.change.because"> “{{ set.change.because }}”</template>
-        </li>
-      </ul>
-    </section>
+    <FigureChanges :changes="inWords" :not-read="notRead" />
     <h2>{{ say('book.minutesOfChecks') }}</h2>
     <section class="sheet">
       <BookEntry
@@ -64,13 +59,3 @@ function told({ change }: ShopBookSet): string {
     </section>
   </main>
 </template>
-
-<style scoped>
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 12px;
-}
-</style>

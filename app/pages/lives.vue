@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { AUDIT_PARTS, type AuditPart, DEFAULT_LIVES, shopLives } from '#core'
+import {
+  AUDIT_PARTS,
+  type AuditPart,
+  DEFAULT_LIVES,
+  type Life,
+  ownLives,
+  type ShopLives,
+  shopLives,
+} from '#core'
 
 const { say } = useWords()
 
@@ -17,10 +25,45 @@ const asSet = (): Typed =>
 const typed = reactive<Typed>(asSet())
 const { problem, isSet, set, refuse } = useShopSetting('/api/shop/lives')
 
+const because = ref('')
+const { told, notRead, read } = useShopFigures('lives')
+const preferences = usePreferences()
+const lasting = ({ years, kilometres }: Life) => ({
+  years,
+  distance: preferences.show('distance', kilometres),
+})
+/** What is set of a part otherwise than by the book, with the book's. */
+const besideTheBook = (part: AuditPart) => {
+  const { years, kilometres } = typed[part]
+  const book = DEFAULT_LIVES[part]
+  return years === book.years && kilometres === book.kilometres
+    ? ''
+    : say('audit.lifeOfTheBook', lasting(book))
+}
+const changes = computed(() =>
+  told.value.map(({ changed, figures, ...change }) => ({
+    ...change,
+    says: AUDIT_PARTS.filter((part) => changed.includes(part))
+      .map((part) =>
+        say('audit.lifeIs', {
+          part: say(`audit.part.${part}`),
+          ...lasting(figures[part] ?? DEFAULT_LIVES[part]),
+        }),
+      )
+      .join(' '),
+  })),
+)
+
 async function keep(lives: object) {
   const parsed = shopLives.safeParse(lives)
   if (!parsed.success) return refuse(say('audit.everyLife'))
-  if (await set(parsed.data)) Object.assign(typed, asSet())
+  const own: ShopLives = ownLives(parsed.data)
+  const why = because.value.trim()
+  if (Object.keys(own).length > 0 && !why) return refuse(say('shop.sayWhy'))
+  if (!(await set({ lives: own, ...(why ? { because: why } : {}) }))) return
+  Object.assign(typed, asSet())
+  because.value = ''
+  await read()
 }
 </script>
 
@@ -45,7 +88,15 @@ async function keep(lives: object) {
           :max="3_000_000"
           :disabled="!maySet"
         />
+        <p v-if="besideTheBook(part)" class="small quiet both">{{ besideTheBook(part) }}</p>
       </div>
+      <v-text-field
+        v-model="because"
+        :label="say('shop.because')"
+        :disabled="!maySet"
+        maxlength="300"
+        hide-details
+      />
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <p v-if="isSet" role="status">✓ {{ say('audit.livesSet') }}</p>
       <div class="row">
@@ -55,6 +106,7 @@ async function keep(lives: object) {
         <v-btn :disabled="!maySet" @click="keep({})">{{ say('audit.back') }}</v-btn>
       </div>
     </section>
+    <FigureChanges :changes="changes" :not-read="notRead" />
   </main>
 </template>
 
@@ -62,6 +114,9 @@ async function keep(lives: object) {
 .life {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 12px;
+  gap: 4px 12px;
+}
+.both {
+  grid-column: 1 / -1;
 }
 </style>

@@ -23,12 +23,41 @@ const FIGURES = [
   { id: 'waterPerLitre', label: say('prices.water') },
 ] as const
 
-function keep() {
+const because = ref('')
+const { told, notRead, read } = useShopFigures('prices')
+const LABELS: Readonly<Record<keyof ShopPrices, string>> = {
+  currency: say('prices.currencyIs'),
+  taxPercent: say('prices.tax'),
+  hourlyRate: say('prices.hourlyRate'),
+  concentratePerLitre: say('prices.concentrate'),
+  waterPerLitre: say('prices.water'),
+  validDays: say('prices.validDays'),
+}
+const UNITS: Readonly<Partial<Record<keyof ShopPrices, string>>> = {
+  taxPercent: '%',
+  validDays: say('prices.days'),
+}
+const inWords = (figure: keyof ShopPrices, figures: ShopPrices) =>
+  [figures[figure], UNITS[figure] ?? ''].join(' ').trim()
+const changes = computed(() =>
+  told.value.map(({ changed, figures, ...change }) => ({
+    ...change,
+    says: (Object.keys(LABELS) as (keyof ShopPrices)[])
+      .filter((figure) => changed.includes(figure))
+      .map((figure) => say('prices.is', { figure: LABELS[figure], to: inWords(figure, figures) }))
+      .join(' '),
+  })),
+)
+
+async function keep() {
   const currency = typed.currency?.trim().toUpperCase() ?? ''
   if (!/^[A-Z]{3}$/.test(currency)) return refuse(say('prices.currencyIsThreeLetters'))
   const parsed = shopPrices.safeParse({ ...typed, currency })
   if (!parsed.success) return refuse(say('prices.everyField'))
-  return setPrices(parsed.data)
+  const why = because.value.trim()
+  if (!(await setPrices({ prices: parsed.data, ...(why ? { because: why } : {}) }))) return
+  because.value = ''
+  await read()
 }
 </script>
 
@@ -70,10 +99,18 @@ function keep() {
         whole
         :disabled="!maySet"
       />
+      <v-text-field
+        v-model="because"
+        :label="say('prices.because')"
+        :disabled="!maySet"
+        maxlength="300"
+        hide-details
+      />
       <p class="small quiet">{{ say('prices.withoutTax') }}</p>
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <p v-if="isSet" role="status">✓ {{ say('prices.set') }}</p>
       <v-btn class="solid" :disabled="!maySet" @click="keep">{{ say('prices.keep') }}</v-btn>
     </section>
+    <FigureChanges :changes="changes" :not-read="notRead" />
   </main>
 </template>

@@ -53,6 +53,21 @@ export const DEFAULT_LIVES: Readonly<Record<AuditPart, Life>> = {
   'coolant-sensor': { years: 16, kilometres: 260_000 },
 }
 
+/**
+ * Of lives that were set, those that are not the book's.
+ * @example ownLives(DEFAULT_LIVES) // {}
+ */
+export const ownLives = (lives: ShopLives): ShopLives =>
+  Object.fromEntries(
+    AUDIT_PARTS.flatMap((part) => {
+      const { years, kilometres } = lives[part] ?? DEFAULT_LIVES[part]
+      const book = DEFAULT_LIVES[part]
+      return years === book.years && kilometres === book.kilometres
+        ? []
+        : [[part, { years, kilometres }]]
+    }),
+  )
+
 /** A heavy diesel's components last so many times the distance of a car's. */
 const HEAVY_DIESEL_LASTS = 4
 

@@ -24,6 +24,7 @@ export const TABLES = [
   'accounts',
   'shop_settings_set',
   'shop_book_set',
+  'shop_figures_set',
   'vehicles',
   'vehicle_profiles',
   'instruments',

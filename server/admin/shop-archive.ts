@@ -127,7 +127,7 @@ export async function takeInArchive(path: string): Promise<{ shop: string; rows:
         rows++
       }
       await filling?.end()
-      for (const numbered of [sql`shop_settings_set`, sql`shop_book_set`])
+      for (const numbered of [sql`shop_settings_set`, sql`shop_book_set`, sql`shop_figures_set`])
         await client.query(
           sql`select setval(pg_get_serial_sequence('${numbered}', 'id'), greatest((select max(id) from ${numbered}), 1))`,
         )

@@ -31,32 +31,44 @@ const quoteOf = async (client: Client, paper = 'A4') => {
 
 describe('prices of the shop', () => {
   it.each([
-    ['a tax of 190 %', { taxPercent: 190 }, 'taxPercent'],
-    ['a negative rate', { hourlyRate: -3 }, 'hourlyRate'],
-    ['no price of water', { waterPerLitre: undefined }, 'waterPerLitre'],
+    ['a tax of 190 %', { taxPercent: 190 }, 'prices.taxPercent'],
+    ['a negative rate', { hourlyRate: -3 }, 'prices.hourlyRate'],
+    ['no price of water', { waterPerLitre: undefined }, 'prices.waterPerLitre'],
   ])('%s is refused in one sentence, and nothing changes', async (_, bad, path) => {
     const before = (await lead.ask('GET', '/api/session')).body.shop.prices
-    const { status, body } = await lead.ask('PUT', '/api/shop/prices', { ...PRICES, ...bad })
+    const { status, body } = await lead.ask('PUT', '/api/shop/prices', {
+      prices: { ...PRICES, ...bad },
+    })
     expect([status, body.error.path]).toEqual([422, path])
     expect(body.error.sentence).toMatch(/^[A-Z].*\.$/)
     expect((await lead.ask('GET', '/api/session')).body.shop.prices).toEqual(before)
   })
   it('stand in everybody’s session once they are set', async () => {
     const set = { ...PRICES, hourlyRate: 81 }
-    expect((await lead.ask('PUT', '/api/shop/prices', set)).body.shop.prices).toEqual(set)
+    const said = { prices: set, because: 'Price list of the year' }
+    expect((await lead.ask('PUT', '/api/shop/prices', said)).body.shop.prices).toEqual(set)
     expect((await ilka.ask('GET', '/api/session')).body.shop.prices).toEqual(set)
-    await lead.ask('PUT', '/api/shop/prices', PRICES)
+    await lead.ask('PUT', '/api/shop/prices', { prices: PRICES })
+    const { changes } = (await ilka.ask('GET', '/api/shop/figures')).body
+    const at = expect.stringMatching(/Z$/)
+    expect(changes.slice(0, 2)).toEqual([
+      { of: 'prices', figures: PRICES, by: PEOPLE.oren, at },
+      { of: 'prices', figures: set, because: said.because, by: PEOPLE.oren, at },
+    ])
   })
 })
 
 describe('how long components last', () => {
   it.each([
-    ['a life below nothing', { belt: { years: -2, kilometres: 90_000 } }, 'belt.years'],
-    ['a component that is none', { wheel: { years: 2, kilometres: 90_000 } }, ''],
-    ['a distance left out', { belt: { years: 6 } }, 'belt.kilometres'],
+    ['a life below nothing', { belt: { years: -2, kilometres: 90_000 } }, 'lives.belt.years'],
+    ['a component that is none', { wheel: { years: 2, kilometres: 90_000 } }, 'lives'],
+    ['a distance left out', { belt: { years: 6 } }, 'lives.belt.kilometres'],
   ])('%s is refused in one sentence, and nothing changes', async (_, bad, path) => {
     const before = (await lead.ask('GET', '/api/session')).body.shop.lives
-    const { status, body } = await lead.ask('PUT', '/api/shop/lives', bad)
+    const { status, body } = await lead.ask('PUT', '/api/shop/lives', {
+      lives: bad,
+      because: 'Salt',
+    })
     expect(status).toBe(422)
     expect(body.error.path ?? '').toBe(path)
     expect(body.error.sentence).toMatch(/^[A-Z].*\.$/)
@@ -64,9 +76,14 @@ describe('how long components last', () => {
   })
   it('stands in everybody’s session once it is set', async () => {
     const set = { belt: { years: 6, kilometres: 90_000 } }
-    expect((await lead.ask('PUT', '/api/shop/lives', set)).body.shop.lives).toEqual(set)
+    const unsaid = await lead.ask('PUT', '/api/shop/lives', { lives: set })
+    expect([unsaid.status, unsaid.body.error.path]).toEqual([422, 'because'])
+    const said = { lives: set, because: 'Salted roads' }
+    expect((await lead.ask('PUT', '/api/shop/lives', said)).body.shop.lives).toEqual(set)
     expect((await ilka.ask('GET', '/api/session')).body.shop.lives).toEqual(set)
-    await lead.ask('PUT', '/api/shop/lives', {})
+    await lead.ask('PUT', '/api/shop/lives', { lives: {} })
+    const { changes } = (await ilka.ask('GET', '/api/shop/figures')).body
+    expect(changes[1]).toMatchObject({ of: 'lives', figures: set, because: 'Salted roads' })
   })
 })
 

@@ -130,8 +130,16 @@ export const EXPECT: Record<
     request: () => ['PUT', '/api/shop/book', { of: 'check', check: 'cap', to: null }],
     status: WHO_LEADS,
   },
+  'GET /api/shop/figures': {
+    request: () => ['GET', '/api/shop/figures'],
+    status: whoReads(200),
+  },
   'PUT /api/shop/lives': {
-    request: () => ['PUT', '/api/shop/lives', { belt: { years: 6, kilometres: 90_000 } }],
+    request: () => [
+      'PUT',
+      '/api/shop/lives',
+      { lives: { belt: { years: 6, kilometres: 90_000 } }, because: 'Salt' },
+    ],
     status: WHO_LEADS,
   },
   'PUT /api/shop/prices': {
@@ -139,12 +147,14 @@ export const EXPECT: Record<
       'PUT',
       '/api/shop/prices',
       {
-        currency: 'EUR',
-        taxPercent: 20,
-        hourlyRate: 78,
-        concentratePerLitre: 6.4,
-        waterPerLitre: 0.9,
-        validDays: 14,
+        prices: {
+          currency: 'EUR',
+          taxPercent: 20,
+          hourlyRate: 78,
+          concentratePerLitre: 6.4,
+          waterPerLitre: 0.9,
+          validDays: 14,
+        },
       },
     ],
     status: WHO_LEADS,

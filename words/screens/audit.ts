@@ -53,6 +53,8 @@ export const AUDIT: Readonly<Record<string, string>> = {
   'audit.onlyTheLead': 'Only the lead sets these.',
   'audit.lifeYears': '{part}, years',
   'audit.lifeDistance': '{part}, km',
+  'audit.lifeIs': '{part}: {years, plural, one {# year} other {# years}} or {distance}.',
+  'audit.lifeOfTheBook': 'The book: {years, plural, one {# year} other {# years}} or {distance}.',
   'audit.keepLives': 'Set these',
   'audit.livesSet': 'Set for the whole shop.',
   'audit.everyLife': 'Years from 0.5 to 60 and kilometres from 1,000 to 3,000,000, every one.',

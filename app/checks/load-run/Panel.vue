@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { loadRunCheck, ofKind, roadsTold, saidYes } from '#core'
+import { keeperSaidYes, loadRunCheck, ofKind, roadsTold } from '#core'
 import LoadCompare from './LoadCompare.vue'
 
 const { listed, say } = useWords()
 const { open, all, figures } = useCheck(loadRunCheck, 'load-run.run')
 const told = computed(() => {
-  const answers = ofKind(open.records.value, 'interview.answer').map(({ data }) => data)
-  const roads = roadsTold(saidYes(answers)).map((road) => say(`load-run.told.${road}`))
+  const roads = roadsTold(keeperSaidYes(open.records.value)).map((road) =>
+    say(`load-run.told.${road}`),
+  )
   return roads.length > 0 ? listed(roads) : undefined
 })
 /** The last drive before the last work on the vehicle, and the newest since. */

@@ -18,6 +18,17 @@ export const lossTold = (outcomes: readonly { figures: object }[]): number | und
 export const saidYes = (answers: readonly InterviewAnswer[]): string[] =>
   answers.filter(({ answer }) => answer === 'yes').map(({ question }) => question)
 
+/**
+ * The same of all that stands of a case.
+ * @example keeperSaidYes([entry('interview.answer')])[0] // 'gasket-done-before'
+ */
+export const keeperSaidYes = (entries: readonly Entry[]): string[] =>
+  saidYes(
+    entries
+      .filter(({ kind }) => kind === 'interview.answer')
+      .map(({ data }) => data as InterviewAnswer),
+  )
+
 /** What the keeper said to one question. */
 export interface Said {
   id: string

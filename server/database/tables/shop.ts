@@ -1,4 +1,12 @@
-import type { ShopBook, ShopBookChange, ShopLives, ShopPrices, ShopSettings, ShopWays } from '#core'
+import type {
+  FiguresSet,
+  ShopBook,
+  ShopBookChange,
+  ShopLives,
+  ShopPrices,
+  ShopSettings,
+  ShopWays,
+} from '#core'
 import { sql } from 'drizzle-orm'
 import {
   bigint,
@@ -64,6 +72,19 @@ export const shopBookSet = pgTable(
     at: moment('at').notNull().default(now),
     by: uuid('by').notNull(),
     change: jsonb('change').$type<ShopBookChange>().notNull(),
+  },
+  (t) => [primaryKey({ columns: [t.shopId, t.id] })],
+)
+
+/** Every time that prices or life expectancies were set: appended, never changed. */
+export const shopFiguresSet = pgTable(
+  'shop_figures_set',
+  {
+    shopId: shopId(),
+    id: bigint('id', { mode: 'number' }).generatedAlwaysAsIdentity(),
+    at: moment('at').notNull().default(now),
+    by: uuid('by').notNull(),
+    set: jsonb('set').$type<FiguresSet>().notNull(),
   },
   (t) => [primaryKey({ columns: [t.shopId, t.id] })],
 )
