@@ -60,6 +60,7 @@ export { plainPosterior } from './inference/plain-enumeration'
 export { rankBelief, type Suspect } from './inference/rank'
 export { type PlacedReading } from './inference/evidence'
 export { stabilityOf } from './inference/stability'
+export { firmnessOf, type Firmness } from './diagnosis/firmness'
 export { type Timeline } from './inference/timeline'
 
 export { type BeltAndPump } from './checks/belt-and-pump/record'
@@ -188,7 +189,7 @@ export { APPLICATION_VERSION } from './record/written-by'
 
 export { LEAST_QUESTION_BITS, type NextCheck, nextChecks } from './planning/next-check'
 export { openQuestions } from './planning/questions'
-export { pivotAnswer } from './planning/pivot'
+export { type Pivot, pivotAnswer } from './planning/pivot'
 export { comparePlans } from './planning/compare-plans'
 export { makePlan, type Plan, type PlanName, type PlanStep } from './planning/plan'
 export { testOrReplace, type TestOrReplace } from './planning/test-or-replace'
@@ -285,15 +286,7 @@ export { likeness, signWeight } from './experience/similar'
 export { adviceLines, type Along, alongWith } from './audit/along'
 export { auditOf, type AuditRow, withinBudget } from './audit/audit'
 export { compareWays } from './audit/compare-ways'
-export {
-  AUDIT_PARTS,
-  type AuditPart,
-  DEFAULT_LIVES,
-  type Life,
-  ownLives,
-  type ShopLives,
-  shopLives,
-} from './audit/lives'
+export * from './audit/lives'
 export { assess } from './diagnosis/assess'
 export { priorHere, priorsMoved } from './experience/priors'
 export type { LikeCase, ShopRecord } from './experience/shop-record'

@@ -51,6 +51,9 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await settled(page)
 
       await ask(/^Radiator: tank seam/)
+      const firm = why.getByTestId('how-firm')
+      await expect(firm).toContainText('this still leads in')
+      await expect(firm).toContainText('All that was found out of order is accounted for.')
       await expect(why).toContainText('Shown: Traced to its place at the radiator')
       await press(why.getByRole('button', { name: 'Order this part' }), mode)
       await expect(why.getByText('All that is asked of its proof is shown.')).toBeVisible()

@@ -1,4 +1,11 @@
-import type { CaseInput, DecidedTogether, PlannedCase, PolicyName, TestOrReplace } from '#core'
+import type {
+  CaseInput,
+  DecidedTogether,
+  Firmness,
+  PlannedCase,
+  PolicyName,
+  TestOrReplace,
+} from '#core'
 import type { Answer, Chances } from '../workers/answer'
 import type { RankAnswer, RankRequest } from '../workers/rank.worker'
 
@@ -63,6 +70,10 @@ export const askPlans = (input: CaseInput, school: PolicyName): Promise<PlannedC
 /** Whether likely faults are tested or their parts changed. */
 export const askDecisions = (input: CaseInput): Promise<TestOrReplace[]> =>
   askFor(input, 'decisions', (answer) => ('decisions' in answer ? answer.decisions : undefined))
+
+/** How firmly the lead stands. */
+export const askFirmness = (input: CaseInput): Promise<Firmness> =>
+  askFor(input, 'firmness', (answer) => ('firmness' in answer ? answer.firmness : undefined))
 
 /** What is believed of several faults that are mended in one go. */
 export const askTogether = (

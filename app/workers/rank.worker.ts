@@ -6,6 +6,8 @@ import {
   decideBelieved,
   type DecidedTogether,
   decideTogether,
+  firmnessOf,
+  type Firmness,
   planBelieved,
   type PlannedCase,
   type PolicyName,
@@ -18,7 +20,7 @@ export interface RankRequest {
   ticket: number
   input: CaseInput
   /** what is asked for in place of its ranking */
-  wants?: 'decisions' | { plansOf: PolicyName } | { together: readonly string[] }
+  wants?: 'decisions' | 'firmness' | { plansOf: PolicyName } | { together: readonly string[] }
 }
 /**
  * How likely each fault is comes first, as soon as it is known; then the same with reasons and what to do next. Plans
@@ -30,6 +32,7 @@ export type RankAnswer = { ticket: number } & (
   | { planned: PlannedCase }
   | { decisions: TestOrReplace[] }
   | { together: DecidedTogether }
+  | { firmness: Firmness }
 )
 
 /** Rankings after which the next is about as fast as it will be. */
@@ -55,6 +58,7 @@ self.addEventListener('message', ({ data }: MessageEvent<RankRequest>) => {
   const believed = believe(input, last)
   last = believed
   if (wants === 'decisions') return post({ ticket, decisions: decideBelieved(believed, input) })
+  if (wants === 'firmness') return post({ ticket, firmness: firmnessOf(believed, input) })
   if (wants && 'plansOf' in wants)
     return post({ ticket, planned: planBelieved(believed, input, wants.plansOf) })
   if (wants) return post({ ticket, together: decideTogether(believed, wants.together) })

@@ -1,3 +1,4 @@
+import { PAST_SIGNS } from '../knowledge/past-signs'
 import type { Message } from '../quantity/message'
 import type { Guard } from '../knowledge/types'
 import { Belief, sourceOf } from './belief'
@@ -65,7 +66,7 @@ function unexplainedSigns(belief: Belief, heaviest: readonly WeighedSet[]) {
   for (const item of belief.evidence)
     latest.set(item.sign.sign.id, Math.max(latest.get(item.sign.sign.id) ?? 0, item.epoch))
   for (const { sign, factor, epoch } of belief.evidence) {
-    if (latest.get(sign.sign.id) !== epoch) continue
+    if (latest.get(sign.sign.id) !== epoch || PAST_SIGNS.has(sign.sign.id)) continue
     if (factor[0]! * 3 > Math.max(...factor.slice(1))) continue
     const byLeakAlone = 1 - normalGiven(belief.model, sign, [])
     let share = 0

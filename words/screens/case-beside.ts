@@ -50,6 +50,19 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.plan-axis.wait': 'waiting, drawn half an hour long at most',
   'case.plan-dialog.meanwhile': 'Meanwhile:',
   'case.plan-dialog.meanwhileDo': '– {check}, {minutes} min',
+  'case.how-firm.title': 'How firm this is',
+  'case.how-firm.root': 'More likely the root than a consequence of something else.',
+  'case.how-firm.consequence':
+    'More likely a consequence than the root.{roots, select, none {} other { What brings it about, and is mended with it: {roots}.}}',
+  'case.how-firm.unexplained': 'Nothing likely here explains: {signs}. Look on for what does.',
+  'case.how-firm.allExplained': 'All that was found out of order is accounted for.',
+  'case.how-firm.pivot': 'One answer would turn it.',
+  'case.how-firm.noPivot': 'No single answer that may still come would turn it.',
+  'case.how-firm.anythingElse': 'anything else',
+  'case.how-firm.steps':
+    'The book’s judgement is coarse: with any one of its figures a step higher or lower, this still leads in {kept} of {shifts} trials.',
+  'case.how-firm.upset':
+    'Not so if “{sign}” comes {direction, select, up {more} other {less}} often with {of}: then {lead} leads.',
   'policy.own': 'Set by hand',
   'policy.own.about': 'The order that was set, then as this shop goes.',
   'case.plan-dialog.move': 'Move {check}',

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  BOOK,
   comparePlans,
   type CheckId,
   type NextStep,
@@ -62,20 +61,8 @@ const compared = computed(() => {
   })
 })
 const WORTH_LEAVING_MINUTES = 15
-const pivot = computed(() => {
-  const turning = planned.value?.pivot
-  if (!turning) return undefined
-  const sign = BOOK.signs.find(({ id }) => id === turning.sign)
-  const lead = BOOK.faults.find(({ id }) => id === turning.newLead)
-  return say('case.plan-dialog.wouldTurnIt', {
-    check: checkName(turning.check),
-    sign: sign?.name ?? '',
-    state: turning.state.replaceAll('-', ' '),
-    chance: formatChance(turning.chance),
-    lead: lead?.name ?? '',
-    probability: formatChance(turning.newLeadProbability),
-  })
-})
+const pivotWords = usePivotWords()
+const pivot = computed(() => planned.value?.pivot && pivotWords(planned.value.pivot))
 const { fitting } = useMeanwhile(here.id)
 /** Work of other cases that fits into what this step waits; told once, at the first wait that is long enough. */
 const meanwhile = (step: PlanStep) =>

@@ -105,6 +105,7 @@ const words = (db: number) =>
           <p class="small quiet">{{ item.reason }}</p>
         </li>
       </ul>
+      <HowFirm v-if="open && ranked" :suspect="suspect" :ranked="ranked" />
       <h3>{{ say('case.why-dialog.beforeAPartIsOrdered') }}</h3>
       <GuardList :suspect="suspect" :facts="ranked?.assessment.facts" @gone="emit('close')" />
       <TestOrReplace v-if="open" :fault="entry.id" />

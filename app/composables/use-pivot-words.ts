@@ -1,0 +1,16 @@
+import { BOOK, faultName, type Pivot } from '#core'
+import { formatChance } from '../../words/format'
+
+/** The single answer that would change the lead, in words. */
+export function usePivotWords() {
+  const { checkName, say } = useWords()
+  return ({ check, sign, state, chance, newLead, newLeadProbability }: Pivot) =>
+    say('case.plan-dialog.wouldTurnIt', {
+      check: checkName(check),
+      sign: BOOK.signs.find(({ id }) => id === sign)?.name ?? '',
+      state: state.replaceAll('-', ' '),
+      chance: formatChance(chance),
+      lead: faultName(newLead),
+      probability: formatChance(newLeadProbability),
+    })
+}
