@@ -109,6 +109,17 @@ function words(kind: string, key: string, value: unknown): string | undefined {
   return typeof value === 'object' ? undefined : `${name} ${plain(String(value))}`
 }
 
+type FittedPart = { part: string; batch?: string | undefined }
+/** Parts that went in with a repair, each with its batch where that is known. */
+export const fittedWords = (parts: readonly FittedPart[] = []): string =>
+  parts.map(({ part, batch }) => (batch ? `${part} (batch ${batch})` : part)).join(', ')
+
+/** What was done in a repair: in its own words, else the faults; and what went in. */
+export const repairWords = (event: CaseEvent<'repaired'>): string => {
+  const { work, fitted } = event.data
+  return work ? [work, fittedWords(fitted)].filter(Boolean).join('. ') : itemWords(event)
+}
+
 const placeWords = ({ place, seen }: { place: string; seen: string }) =>
   `${LEAK_PLACES.find((l) => l.id === place)?.name ?? plain(place)}: ${plain(seen)}`
 const plainList = (list: readonly unknown[]) => list.map((v) => plain(String(v))).join(', ')
@@ -132,6 +143,7 @@ const OWN_LISTS: Readonly<Record<string, (list: readonly unknown[]) => string | 
       : list.map((check) => nameOfAny(String(check)).toLowerCase()).join(', '),
   lines: (list) => (list.length === 1 ? '1 line' : `${list.length} lines`),
   accepted: (list) => `${list.filter(Boolean).length} of ${list.length} lines accepted`,
+  fitted: (list) => fittedWords(list as readonly FittedPart[]),
   drips: (list) => (list.length === 1 ? '1 drip' : `${list.length} drips`),
   isolated: (list) => (list.length > 0 ? `without ${plainList(list)}` : undefined),
 }

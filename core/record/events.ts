@@ -20,6 +20,13 @@ export const EVENT_DATA = {
   repaired: z.strictObject({
     faults: z.array(writtenText(80)).min(1).max(10),
     work: writtenText(500).optional(),
+    /** parts that went in, with the batch that stands on them */
+    fitted: z
+      .array(
+        z.strictObject({ part: writtenText(100).min(1), batch: writtenText(60).min(1).optional() }),
+      )
+      .max(20)
+      .optional(),
   }),
   /** a part clamped off or plugged for a test; it leaks no more until the clamp comes off */
   isolated: z.strictObject({ part, words: writtenText(300).optional() }),

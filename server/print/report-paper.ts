@@ -21,7 +21,7 @@ import { unitsTyped } from '../../words/figures'
 import { formatChance, formatQuantity, type UnitPreferences } from '../../words/format'
 import { goingOn } from '../../words/going-on'
 import { keeperSentences } from '../../words/keeper'
-import { itemWords } from '../../words/records'
+import { repairWords } from '../../words/records'
 import {
   dayOf,
   heading,
@@ -225,7 +225,7 @@ function workDone(file: CaseFile): Content[] {
     ],
   }))
   const repaired = eventsOfKind(events, 'repaired').map((event): Content => ({
-    text: `${momentOf(event.observedAt)}: ${event.data.work ?? itemWords(event)}`,
+    text: `${momentOf(event.observedAt)}: ${repairWords(event)}`,
   }))
   const ends = endLines(events, { say, when: momentOf }).map((text): Content => ({ text }))
   return [

@@ -50,6 +50,13 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.plan-axis.wait': 'waiting, drawn half an hour long at most',
   'case.plan-dialog.meanwhile': 'Meanwhile:',
   'case.plan-dialog.meanwhileDo': '– {check}, {minutes} min',
+  'case.fitted.part': 'Part that went in',
+  'case.fitted.batch': 'Batch or number on it',
+  'case.fitted.add': 'Add a part that went in',
+  'case.fitted.takeOut': 'Take part {at} out',
+  'case.next-weakest.part': '{part}, {chance}',
+  'case.next-weakest.says':
+    'It holds its pressure again, and what is weakest takes it next, within a year: {parts}.',
   'case.how-firm.title': 'How firm this is',
   'case.how-firm.root': 'More likely the root than a consequence of something else.',
   'case.how-firm.consequence':

@@ -8,6 +8,8 @@ import {
   stripDownOf,
   teardownCheck,
 } from '#core'
+import { fittedWords } from '../../../words/records'
+import type { Fitted } from './FittedParts.vue'
 
 const { checkName, say } = useWords()
 
@@ -48,6 +50,8 @@ const MOST_CAUSES = 5
 const MOST_BELIEVED = 3
 const faults = ref<string[]>([])
 const work = ref('')
+/** parts that went in */
+const fitted = ref<Fitted[]>([])
 const outcome = ref<'cause-confirmed' | 'not-found'>('cause-confirmed')
 const causes = ref<string[]>([])
 const words = ref('')
@@ -65,11 +69,19 @@ async function recordRepair() {
   problem.value = ''
   if (faults.value.length === 0)
     return void (problem.value = say('case.finish-dialog.sayWhatWasMended'))
-  const repair = { faults: faults.value, ...written('work', work.value) }
+  const parts = fitted.value.flatMap(({ part, batch }) =>
+    part.trim() ? [{ part: part.trim(), ...written('batch', batch) }] : [],
+  )
+  const repair = {
+    faults: faults.value,
+    ...written('work', work.value),
+    ...(parts.length > 0 ? { fitted: parts } : {}),
+  }
   causes.value = [...new Set([...causes.value, ...faults.value])].slice(0, MOST_CAUSES)
   // Before it is kept: a second tap finds nothing to record again.
   faults.value = []
   work.value = ''
+  fitted.value = []
   await shop.addEvent(here.id, 'repaired', repair)
 }
 async function close() {
@@ -129,7 +141,9 @@ function go(check: CheckId) {
             <p v-for="event in repairs" :key="event.id" class="small">
               ✓ {{ event.data.faults.map(faultName).join(' + ')
               }}{{ event.data.work ? `: ${event.data.work}` : '' }}
+              {{ fittedWords(event.data.fitted) }}
             </p>
+            <NextWeakest :mended="mended" />
             <v-autocomplete
               v-model="faults"
               :items="choices"
@@ -146,6 +160,7 @@ function go(check: CheckId) {
               maxlength="500"
               hide-details
             />
+            <FittedParts v-model="fitted" :disabled="!mayWork" />
             <v-btn :disabled="!mayWork" @click="recordRepair">{{
               say('case.finish-dialog.recordRepair')
             }}</v-btn>

@@ -14,7 +14,7 @@ import {
 import { RECORDABLE, reportOf } from '../../../checks'
 import { saveFile } from '../../../look/save-file'
 import { endLines } from '../../../../words/case-end'
-import { itemWords } from '../../../../words/records'
+import { repairWords } from '../../../../words/records'
 
 const { checkName, say, partName } = useWords()
 
@@ -169,7 +169,7 @@ function exportCase() {
       <section v-if="repairs.length > 0">
         <h2>{{ say('report.workDone') }}</h2>
         <p v-for="repair in repairs" :key="repair.id">
-          {{ moment(repair.observedAt) }}: {{ repair.data.work ?? itemWords(repair) }}
+          {{ moment(repair.observedAt) }}: {{ repairWords(repair) }}
         </p>
       </section>
       <section v-if="ends.length > 0">
