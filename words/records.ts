@@ -111,14 +111,15 @@ function words(kind: string, key: string, value: unknown): string | undefined {
 
 type FittedPart = { part: string; batch?: string | undefined }
 /** Parts that went in with a repair, each with its batch where that is known. */
-export const fittedWords = (parts: readonly FittedPart[] = []): string =>
+const fittedWords = (parts: readonly FittedPart[] = []): string =>
   parts.map(({ part, batch }) => (batch ? `${part} (batch ${batch})` : part)).join(', ')
 
-/** What was done in a repair: in its own words, else the faults; and what went in. */
-export const repairWords = (event: CaseEvent<'repaired'>): string => {
-  const { work, fitted } = event.data
-  return work ? [work, fittedWords(fitted)].filter(Boolean).join('. ') : itemWords(event)
-}
+/** What was done in a repair, in its own words, and what went in. */
+export const workWords = ({ data: { work, fitted } }: CaseEvent<'repaired'>): string =>
+  [work, fittedWords(fitted)].filter(Boolean).join('. ')
+/** The same, or the faults where nobody said what was done. */
+export const repairWords = (event: CaseEvent<'repaired'>): string =>
+  event.data.work ? workWords(event) : itemWords(event)
 
 const placeWords = ({ place, seen }: { place: string; seen: string }) =>
   `${LEAK_PLACES.find((l) => l.id === place)?.name ?? plain(place)}: ${plain(seen)}`

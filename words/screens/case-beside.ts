@@ -56,7 +56,7 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.fitted.takeOut': 'Take part {at} out',
   'case.next-weakest.part': '{part}, {chance}',
   'case.next-weakest.says':
-    'It holds its pressure again, and what is weakest takes it next, within a year: {parts}.',
+    'Once it holds its pressure again, the weakest part gives next. Within a year: {parts}.',
   'case.how-firm.title': 'How firm this is',
   'case.how-firm.root': 'More likely the root than a consequence of something else.',
   'case.how-firm.consequence':

@@ -8,7 +8,7 @@ import {
   stripDownOf,
   teardownCheck,
 } from '#core'
-import { fittedWords } from '../../../words/records'
+import { workWords } from '../../../words/records'
 import type { Fitted } from './FittedParts.vue'
 
 const { checkName, say } = useWords()
@@ -139,9 +139,12 @@ function go(check: CheckId) {
           <section class="stack">
             <h3>{{ say('case.finish-dialog.mended') }}</h3>
             <p v-for="event in repairs" :key="event.id" class="small">
-              ✓ {{ event.data.faults.map(faultName).join(' + ')
-              }}{{ event.data.work ? `: ${event.data.work}` : '' }}
-              {{ fittedWords(event.data.fitted) }}
+              ✓
+              {{
+                [event.data.faults.map(faultName).join(' + '), workWords(event)]
+                  .filter(Boolean)
+                  .join(': ')
+              }}
             </p>
             <NextWeakest :mended="mended" />
             <v-autocomplete
