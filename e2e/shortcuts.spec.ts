@@ -9,6 +9,8 @@ test('the palette finds cases, checks, vehicles, faults and pages by their words
 }) => {
   await enter(page, 'oren')
   await expect(page.getByRole('heading', { name: 'Open cases' })).toBeVisible()
+  // What is not on this device yet is not found by it.
+  await expect(page.getByText(/still on the way to this device/)).toBeHidden({ timeout: 60_000 })
   await page.keyboard.press('/')
   await find(page).fill('kvd 207')
   await expect(option(page).first()).toContainText('KVD 207')

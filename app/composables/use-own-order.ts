@@ -21,10 +21,12 @@ export function useOwnOrder(school: PlanName) {
 
   const put = (order: readonly CheckId[], planned: PlannedCase | undefined) => {
     const { steps = [] } = planned?.plans.find(({ policy }) => policy === school) ?? {}
-    tried.value = orderToKeep(
+    const own = orderToKeep(
       steps.map(({ check }) => check),
       order,
     )
+    // Put back as the plan has it, there is something to keep only where another order was kept.
+    tried.value = own.length > 0 || kept.value ? own : undefined
   }
   /** The case as it would be with what is tried. */
   const asTried = (input: CaseInput): CaseInput =>
