@@ -49,7 +49,7 @@ export { profileWithAge, yearAndDistance } from './vehicle/year-and-distance'
 export { profileAdvice } from './vehicle/profile-advice'
 
 export * from './knowledge/shop-book'
-export { BOOK, BOOK_HASH, faultName, reasonFor } from './knowledge/book'
+export { BOOK, BOOK_HASH, faultName, reasonFor, signName } from './knowledge/book'
 export { bookWith } from './knowledge/book-with'
 export { type CasePolicy, policyOfShop } from './record/case-policy'
 

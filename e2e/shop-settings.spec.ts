@@ -30,7 +30,7 @@ test('the lead says how the shop works and why; a run stops by it; everybody rea
   await page.getByLabel('Why this shop departs').fill('Aluminium heads on the pass')
   await keep.click()
   await expect(page.getByRole('status').filter({ hasText: 'Set for' })).toBeVisible()
-  const first = page.getByTestId('settings-changes').getByRole('listitem').first()
+  const first = page.getByTestId('figure-changes').getByRole('listitem').first()
   await expect(first).toContainText(/\d{4}, \d\d:\d\d, Oren Tschudy/)
   await expect(first).toContainText('Press first. Runs stop at 107 °C')
   await expect(first).toContainText('“Aluminium heads on the pass”')

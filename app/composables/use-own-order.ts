@@ -1,17 +1,10 @@
-import {
-  type CaseInput,
-  type CheckId,
-  orderToKeep,
-  type PlannedCase,
-  type PlanName,
-  withOrderSet,
-} from '#core'
+import { type CaseInput, type CheckId, orderToKeep, type PlanStep, withOrderSet } from '#core'
 
 /**
  * The order of a plan's steps as somebody puts it: tried first, so that what it takes is seen, then kept with the case,
  * where it decides what is next; and given back to the plan.
  */
-export function useOwnOrder(school: PlanName) {
+export function useOwnOrder() {
   const here = useOpenCase()
   const shop = useShop()
   const session = useSession()
@@ -19,11 +12,11 @@ export function useOwnOrder(school: PlanName) {
   const tried = ref<readonly CheckId[]>()
   const kept = computed(() => here.state.value?.ownOrder)
 
-  const put = (order: readonly CheckId[], planned: PlannedCase | undefined) => {
-    const { steps = [] } = planned?.plans.find(({ policy }) => policy === school) ?? {}
+  /** Puts checks in an order, where the plan without it has these steps. */
+  const put = (checks: readonly CheckId[], planned: readonly PlanStep[]) => {
     const own = orderToKeep(
-      steps.map(({ check }) => check),
-      order,
+      planned.map(({ check }) => check),
+      checks,
     )
     // Put back as the plan has it, there is something to keep only where another order was kept.
     tried.value = own.length > 0 || kept.value ? own : undefined

@@ -1,4 +1,4 @@
-import { BOOK, faultName, type Pivot } from '#core'
+import { faultName, type Pivot, signName } from '#core'
 import { formatChance } from '../../words/format'
 
 /** The single answer that would change the lead, in words. */
@@ -7,7 +7,7 @@ export function usePivotWords() {
   return ({ check, sign, state, chance, newLead, newLeadProbability }: Pivot) =>
     say('case.plan-dialog.wouldTurnIt', {
       check: checkName(check),
-      sign: BOOK.signs.find(({ id }) => id === sign)?.name ?? '',
+      sign: signName(sign),
       state: state.replaceAll('-', ' '),
       chance: formatChance(chance),
       lead: faultName(newLead),

@@ -14,14 +14,11 @@ import {
   shopSettings,
 } from '#core'
 import { typedQuantity } from '../components/calculators/typed-quantity'
-import { ask } from '../local-store/api'
 
-const { say, sayProblem } = useWords()
-const { moment } = useMoments()
+const { say } = useWords()
 
 /** A shop's name, where it stands and how it works; its lead sets it, and says why where the book has it otherwise. */
 const session = useSession()
-const shop = useShop()
 const preferences = usePreferences()
 const maySet = computed(() => session.current?.may.setShop === true)
 const here = computed(() => session.current?.shop)
@@ -51,18 +48,7 @@ const typedPolicy = computed(() => ({
 }))
 const isOtherwise = computed(() => !isDefaultPolicy(typedPolicy.value))
 
-const changes = shallowRef<readonly SettingsChange[]>([])
-const notRead = ref('')
-async function read() {
-  try {
-    const asked = await ask<{ changes: SettingsChange[] }>('GET', '/api/shop/settings')
-    changes.value = asked.changes
-    notRead.value = ''
-  } catch (error) {
-    notRead.value = sayProblem(error)
-  }
-}
-onMounted(read)
+const { changes, notRead, read } = useChanges<SettingsChange>('/api/shop/settings')
 
 const { problem, isSet, set, refuse } = useShopSetting('/api/shop/settings')
 async function keep() {
@@ -112,6 +98,14 @@ const told = ({ name, elevationMetres, ways }: SettingsChange) =>
     limit: preferences.show('temperature', ways.policy.stopLimitC),
     hold: holdWords(ways.policy.holdPlan ?? DEFAULT_POLICY.holdPlan).toLowerCase(),
   })
+const inWords = computed(() =>
+  changes.value.map((change) => ({
+    at: change.at,
+    by: change.by,
+    because: change.ways.because,
+    says: told(change),
+  })),
+)
 </script>
 
 <template>
@@ -192,18 +186,7 @@ const told = ({ name, elevationMetres, ways }: SettingsChange) =>
         </div>
       </section>
     </fieldset>
-    <p v-if="notRead" class="problem" role="alert">{{ notRead }}</p>
-    <section v-if="changes.length > 0" class="sheet" data-testid="settings-changes">
-      <h2>{{ say('shop.changes') }}</h2>
-      <ul>
-        <li v-for="change in changes" :key="change.at">
-          <strong>{{ moment(change.at) }}, {{ shop.nameOf(change.by) }}</strong
-          ><br />
-          {{ told(change) }}
-          <template v-if="change.ways.because"> “{{ change.ways.because }}”</template>
-        </li>
-      </ul>
-    </section>
+    <FigureChanges :changes="inWords" :not-read="notRead" />
   </main>
 </template>
 
@@ -213,12 +196,5 @@ fieldset {
   padding: 0;
   margin: 0;
   min-width: 0;
-}
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  display: grid;
-  gap: 12px;
 }
 </style>

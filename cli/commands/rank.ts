@@ -1,9 +1,16 @@
-import { believe, BOOK, BOOK_HASH, pivotAnswer, rankBelief, readCaseFile, stabilityOf } from '#core'
+import {
+  believe,
+  BOOK,
+  BOOK_HASH,
+  pivotAnswer,
+  rankBelief,
+  readCaseFile,
+  signName,
+  stabilityOf,
+} from '#core'
 import { sentence } from '../../words/catalogue'
 import { formatChance } from '../../words/format'
 import { type Read, lines, told } from '../reading'
-
-const signName = (id: string) => BOOK.signs.find((s) => s.id === id)?.name ?? id
 
 export function rankCommand(read: Read, file: string | undefined, json: boolean): string {
   const input = readCaseFile(read(file))

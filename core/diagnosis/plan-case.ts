@@ -8,7 +8,7 @@ import type { Believed } from './rank-case'
 
 /** Ways from what is believed of a case to a cause that is shown, and what could turn it. */
 export interface PlannedCase {
-  /** one of each school, the product's own first; before them the one with the order that somebody set, if anybody did */
+  /** first the one with the order that somebody set, if anybody did; then one of each school, the product's own first */
   plans: Plan[]
   /** the single answer that would change the lead; nothing where none that may come would */
   pivot?: Pivot

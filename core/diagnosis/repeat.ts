@@ -29,7 +29,7 @@ function troubledSigns({ signs }: Pick<CheckOutcome, 'signs'>): string[] {
 
 /** How a repair is proven: what had failed before it, and what came of it since. */
 export interface Proof {
-  /** failed before the last work on the vehicle and not done again since, or without looking at anything that had failed */
+  /** failed before the last work on the vehicle; since then not done, or not over anything that had failed */
   left: CheckId[]
   /** done again since over what had failed, and nothing of it failed */
   passed: CheckId[]

@@ -6,7 +6,10 @@ import type { Fault } from '../knowledge/types'
 import type { ShopBook } from '../knowledge/shop-book'
 import type { Complaint } from '../vehicle/complaint'
 
-/** What the book, or the shop's lead in its place, says of a fault behind a complaint, and what the shop's cases make of it. */
+/**
+ * What the book, or the shop's lead in its place, says of a fault behind a complaint, and what the shop's cases make of
+ * it.
+ */
 export interface PriorMoved {
   fault: string
   name: string

@@ -79,6 +79,13 @@ export const faultName = (id: string): string =>
 export const currentSign = (id: string): string => BOOK.aliases.signs[id] ?? id
 
 /**
+ * What a sign is called; its id, where this book does not know it.
+ * @example signName('hot-at-load') // 'Hot at speed, climbing or towing'
+ */
+export const signName = (id: string): string =>
+  BOOK.signs.find((sign) => sign.id === currentSign(id))?.name ?? id
+
+/**
  * Why a fault shows in a sign: the reason of its own effect, or of the hidden condition through which it acts, at
  * most two conditions deep. Undefined where it has nothing to do with the sign.
  */

@@ -22,8 +22,8 @@ export function spelt(row: readonly string[], isShown: (fact: string) => boolean
 const isTogether = (fact: string) => TOGETHER.some((one) => one.fact === fact)
 
 /**
- * The checks that together would meet a guard with the least work in this shop, the shortest first; none where it is met, or where no
- * check can show it on this vehicle.
+ * The checks that together would meet a guard with the least work in this shop, the shortest first; none where it is
+ * met, or where no check can show it on this vehicle.
  */
 export function checksToMeet(
   { anyOf }: Guard,

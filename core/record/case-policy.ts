@@ -3,7 +3,9 @@ import { type ShopBook, shopBook } from '../knowledge/shop-book'
 import { DEFAULT_POLICY, shopPolicy } from '../vehicle/policy'
 import type { ShopWays } from '../vehicle/shop-ways'
 
-/** All that a case is judged by where shops differ: what they decide, and what their leads have otherwise than the book. */
+/**
+ * All that a case is judged by where shops differ: what they decide, and what their leads have otherwise than the book.
+ */
 export const casePolicy = shopPolicy.extend({ book: shopBook.optional() })
 export type CasePolicy = z.infer<typeof casePolicy>
 

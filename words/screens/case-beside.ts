@@ -52,6 +52,7 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.plan-dialog.meanwhileDo': '– {check}, {minutes} min',
   'case.fitted.part': 'Part that went in',
   'case.fitted.batch': 'Batch or number on it',
+  'case.fitted.sayWhich': 'Say which part the batch is of.',
   'case.fitted.add': 'Add a part that went in',
   'case.fitted.takeOut': 'Take part {at} out',
   'case.next-weakest.part': '{part}, {chance}',

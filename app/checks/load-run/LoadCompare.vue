@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BarChart, LineChart } from 'echarts/charts'
+import { BarChart } from 'echarts/charts'
 import { GridComponent, LegendComponent, MarkLineComponent } from 'echarts/components'
 import { use } from 'echarts/core'
 import { CanvasRenderer } from 'echarts/renderers'
@@ -7,7 +7,7 @@ import { DateTime } from 'luxon'
 import VChart from 'vue-echarts'
 import { type CaseRecord, compareRuns, fromCore, type RoadCompared, whereItWasHottest } from '#core'
 
-use([BarChart, LineChart, GridComponent, LegendComponent, MarkLineComponent, CanvasRenderer])
+use([BarChart, GridComponent, LegendComponent, MarkLineComponent, CanvasRenderer])
 
 /** A drive before the repair and one since, road by road on one chart, with where the coolant boils. */
 const props = defineProps<{

@@ -69,9 +69,10 @@ async function recordRepair() {
   problem.value = ''
   if (faults.value.length === 0)
     return void (problem.value = say('case.finish-dialog.sayWhatWasMended'))
-  const parts = fitted.value.flatMap(({ part, batch }) =>
-    part.trim() ? [{ part: part.trim(), ...written('batch', batch) }] : [],
-  )
+  const typed = fitted.value.filter(({ part, batch }) => part.trim() || batch.trim())
+  if (typed.some(({ part }) => !part.trim()))
+    return void (problem.value = say('case.fitted.sayWhich'))
+  const parts = typed.map(({ part, batch }) => ({ part: part.trim(), ...written('batch', batch) }))
   const repair = {
     faults: faults.value,
     ...written('work', work.value),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BOOK, faultEntry, faultName, type RankedCase, type Suspect } from '#core'
+import { BOOK, faultEntry, faultName, type RankedCase, signName, type Suspect } from '#core'
 import { askFirmness } from '../../ranking/ranker'
 
 const { say } = useWords()
@@ -16,7 +16,6 @@ const { answer: firmness, failure } = useWorkedOut(
   () => askFirmness(open.input.value!),
 )
 const pivotWords = usePivotWords()
-const signName = (id: string) => BOOK.signs.find((sign) => sign.id === id)?.name ?? ''
 const entryName = (of: string) =>
   BOOK.conditions.find(({ id }) => id === of)?.name ??
   (of === 'leak' ? say('case.how-firm.anythingElse') : faultName(of))
@@ -65,7 +64,10 @@ const steps = computed(() => {
     </p>
     <p v-else>{{ say('case.how-firm.allExplained') }}</p>
     <template v-if="leads">
-      <p v-if="!firmness && !failure" class="quiet" role="status">
+      <p v-if="failure" class="problem" role="alert">
+        {{ say('case.suspect-list.theRankingStoppedOnThis') }}
+      </p>
+      <p v-else-if="!firmness" class="quiet" role="status">
         {{ say('case.plan-dialog.workingItOut') }}
       </p>
       <p v-if="firmness?.pivot">

@@ -22,9 +22,9 @@ defineProps<{
 const here = useOpenCase()
 const session = useSession()
 const ofShop: PolicyName = session.current?.shop.ways?.school ?? 'certainty'
-const order = useOwnOrder(ofShop)
-/** what was set by hand comes first, then the shop's own */
-const school = ref<PlanName>(order.kept.value ? 'own' : ofShop)
+const order = useOwnOrder()
+/** whose way is looked at: what was set by hand comes first, then the shop's own */
+const wanted = ref<PlanName>(order.kept.value ? 'own' : ofShop)
 /** a step is carried: Escape puts it down and closes nothing */
 const carrying = ref(false)
 
@@ -38,18 +38,19 @@ const { answer: planned, failure } = useWorkedOut(
   () => askPlans(order.asTried(here.input.value!), ofShop),
 )
 
-const plan = computed(
-  () =>
-    planned.value?.plans.find(({ policy }) => policy === school.value) ?? planned.value?.plans[0],
-)
-watch(plan, (found) => found && (school.value = found.policy))
-function put(checks: readonly CheckId[]) {
-  order.put(checks, planned.value)
-  school.value = 'own'
-}
+const planBy = (name: PlanName) => planned.value?.plans.find(({ policy }) => policy === name)
+const plan = computed(() => planBy(wanted.value) ?? planBy(ofShop))
+const school = computed<PlanName>({
+  get: () => plan.value?.policy ?? ofShop,
+  set: (name) => (wanted.value = name),
+})
+// An order that was put is looked at as soon as it is planned.
+watch(planned, () => {
+  if (order.tried.value && planBy('own')) wanted.value = 'own'
+})
 /** What the order that was put takes, beside the shop's own way. */
 const compared = computed(() => {
-  const usual = planned.value?.plans.find(({ policy }) => policy === ofShop)
+  const usual = planBy(ofShop)
   if (!usual || plan.value?.policy !== 'own') return undefined
   const { lead, longerMinutes } = comparePlans(plan.value, usual)
   const more = Math.round(longerMinutes)
@@ -116,7 +117,7 @@ function go(check: CheckId) {
         <PlanSteps
           :steps="plan.steps"
           :movable="here.mayRecord.value"
-          @arrange="put"
+          @arrange="order.put($event, planBy(ofShop)?.steps ?? [])"
           @moving="carrying = $event"
           @go="go"
         >
