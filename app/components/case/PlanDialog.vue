@@ -35,7 +35,11 @@ const asked = computed(() =>
 )
 const { answer: planned, failure } = useWorkedOut(
   () => asked.value,
-  () => askPlans(order.asTried(here.input.value!), ofShop),
+  async ({ tried }) => ({ tried, ...(await askPlans(order.asTried(here.input.value!), ofShop)) }),
+)
+/** What was put is told of once it is planned: before that the bar would move under the finger. */
+const isOwn = computed(() =>
+  order.tried.value ? planned.value?.tried === order.tried.value : plan.value?.policy === 'own',
 )
 
 const planBy = (name: PlanName) => planned.value?.plans.find(({ policy }) => policy === name)
@@ -100,11 +104,7 @@ function go(check: CheckId) {
           :time-of="(minutes) => inHours(minutes, say)"
         />
         <p class="small quiet">{{ say(`policy.${school}.about`) }}</p>
-        <OwnOrderBar
-          v-if="plan.policy === 'own' || order.tried.value"
-          :order="order"
-          :compared="compared"
-        />
+        <OwnOrderBar v-if="isOwn" :order="order" :compared="compared" />
         <p v-if="now && plan.policy !== 'own' && now.check !== plan.steps[0]?.check">
           {{
             say('case.plan-dialog.nowFirst', {
