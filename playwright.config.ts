@@ -7,7 +7,7 @@ export default defineConfig({
   outputDir: '.data/test-results/playwright',
   // A journey takes half a minute; a machine that is shared out may need several times that.
   timeout: 240_000,
-  expect: { timeout: 12_000 },
+  expect: { timeout: 20_000 },
   fullyParallel: false,
   workers: 1,
   retries: 0,

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { enter, openCheck, still } from './steps'
+import { drawn, enter, openCheck, still } from './steps'
 
 const WIDE = { width: 1280, height: 800 }
 const NARROW = { width: 390, height: 844 }
@@ -41,6 +41,7 @@ async function check(page: Page, name: string, only?: 'contrast') {
 async function setUp(page: Page, size: typeof WIDE, colorScheme: 'light' | 'dark') {
   await page.setViewportSize(size)
   await page.emulateMedia({ colorScheme })
+  await drawn(page)
   const theme = colorScheme === 'dark' ? 'lamp' : 'paper'
   await expect(page.locator(`.v-application.v-theme--${theme}`)).toBeAttached()
   await expect(page.locator(`.v-theme--${theme === 'lamp' ? 'paper' : 'lamp'}`)).toHaveCount(0)

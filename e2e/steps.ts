@@ -82,6 +82,14 @@ export async function still(page: Page) {
   await page.waitForFunction(() => document.getAnimations().every((a) => a.playState !== 'running'))
 }
 
+/**
+ * Makes the page draw a frame: a browser without a screen may draw none while the machine is busy, and a change of the
+ * media is told to the page with a frame only.
+ */
+export async function drawn(page: Page) {
+  await page.screenshot({ clip: { x: 0, y: 0, width: 1, height: 1 } })
+}
+
 /** Takes a coolant-loss complaint for a new vehicle and passes the start card; gives the case's address. */
 export async function newComplaint(page: Page, vehicle: string) {
   if (new URL(page.url()).pathname !== '/new')
