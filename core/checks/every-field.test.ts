@@ -39,6 +39,11 @@ interface Draw {
   context: CheckContext
 }
 
+/** A draw, and which of its records is changed. */
+interface Changed extends Draw {
+  at: number
+}
+
 /** Records as they stand in the demo's cases and in the vignettes. */
 function recordedOf(check: Check): Draw[] {
   return ['data/demo/cases', 'data/vignettes/open', 'data/vignettes/kept-apart']
@@ -103,16 +108,16 @@ const scaled = (value: unknown, share: number): unknown =>
 function alike(check: Check, kind: string, field: Field, draws: readonly Draw[]): string[] {
   const values = valuesFor(field)
   const group: number[] = values.map(() => NEVER_TRIED)
-  for (const { entries, context, at } of draws.flatMap((draw) => changedIn(draw, kind))) {
-    const told = values.map((value) => {
-      const data = withField(entries[at]!.data, field.path, value)
-      if (data === undefined || !check.records[kind]!.safeParse(data).success) return undefined
-      const changed = entries.map((entry, i) => (i === at ? { ...entry, data } : entry)) as Entry[]
-      return JSON.stringify([...described(check, changed, context)])
-    })
+  for (const draw of draws.flatMap((one) => changedIn(one, kind))) {
+    // Of a field that is no choice two values that are told apart say enough.
+    const told: (string | undefined)[] = []
+    for (const value of values) {
+      told.push(toldWith(check, draw, field, value))
+      const few = new Set(told.filter((text) => text !== undefined))
+      if (few.size > 1 && !isChoice(field.schema)) return []
+    }
     split(group, told)
-    const apart = new Set(group).size
-    if (apart === values.length || (apart > 2 && !isChoice(field.schema))) return []
+    if (new Set(group).size === values.length) return []
   }
   const name = field.path.join('.')
   const tried = [...new Set(group)].filter((one) => one !== NEVER_TRIED)
@@ -125,8 +130,17 @@ function alike(check: Check, kind: string, field: Field, draws: readonly Draw[])
 }
 const NEVER_TRIED = -1
 
+/** All that is told of a draw whose record has another value of a field, or nothing where it cannot have that. */
+function toldWith(check: Check, { entries, context, at }: Changed, field: Field, value: ValueFor) {
+  const entry = entries[at]!
+  const data = withField(entry.data, field.path, value)
+  if (data === undefined || !check.records[entry.kind]!.safeParse(data).success) return undefined
+  const changed = entries.map((one, i) => (i === at ? { ...one, data } : one)) as Entry[]
+  return JSON.stringify([...described(check, changed, context)])
+}
+
 /** Each draw with its first record of a kind to be changed, and of a run's channels the second as well. */
-const changedIn = (draw: Draw, kind: string) =>
+const changedIn = (draw: Draw, kind: string): Changed[] =>
   draw.entries
     .flatMap((entry, at) => (entry.kind === kind ? [{ ...draw, at }] : []))
     .filter(
