@@ -201,7 +201,8 @@ export { type FollowUp, followUpDue, followUpsOf } from './diagnosis/follow-up'
 export { beforeStart } from './diagnosis/before-start'
 export { comeBackOf } from './diagnosis/come-back'
 
-export { stripDownOf } from './diagnosis/strip-down'
+export { headBoltsFor, stripDownOf } from './diagnosis/strip-down'
+export { type RepairStepId, repairSteps, stepsLeft } from './knowledge/repair-steps'
 export { type Fault } from './knowledge/types'
 export { faultEntry, searchFaults } from './diagnosis/fault-entry'
 export {

@@ -25,6 +25,7 @@ test('the lead says how the shop works and why; a run stops by it; everybody rea
     'A hold is begun with this limit, unless another is chosen for it',
     'No movement in 10 minutes',
   ).click()
+  await radio(page, 'Stretched head bolts go back in', 'Never').click()
   await keep.click()
   await expect(problem).toHaveText('Say why the shop departs from the book.')
   await page.getByLabel('Why this shop departs').fill('Aluminium heads on the pass')
@@ -33,6 +34,7 @@ test('the lead says how the shop works and why; a run stops by it; everybody rea
   const first = page.getByTestId('figure-changes').getByRole('listitem').first()
   await expect(first).toContainText(/\d{4}, \d\d:\d\d, Oren Tschudy/)
   await expect(first).toContainText('Press first. Runs stop at 107 °C')
+  await expect(first).toContainText('head bolts back in: never')
   await expect(first).toContainText('“Aluminium heads on the pass”')
 
   // Who is no lead reads it; what is told before the engine runs, and the way shown first, follow it.

@@ -3,6 +3,7 @@ import { type Message, type MessageParameter, type Part, PART_NAMES } from '#cor
 import { CHECK_WORDS } from './checks'
 import { CAUTIONS } from './common/cautions'
 import { QUOTE_DRAFT } from './common/quote'
+import { REPAIR_STEP_WORDS } from './common/repair-steps'
 import { FILES } from './common/files'
 import { INPUT } from './common/input'
 import { NOTES } from './common/notes'
@@ -22,6 +23,7 @@ export const SENTENCES: Readonly<Record<string, string>> = {
   ...INPUT,
   ...CAUTIONS,
   ...QUOTE_DRAFT,
+  ...REPAIR_STEP_WORDS,
   ...NOTES,
   ...PROFILE,
   ...FILES,

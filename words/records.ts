@@ -9,8 +9,11 @@ import {
   PART_NAMES,
   type QuantityRecord,
   QUESTIONS,
+  type RepairStepId,
+  stepsLeft,
 } from '#core'
 import { nameOfAny } from './check-names'
+import { REPAIR_STEP_WORDS } from './common/repair-steps'
 
 /** What records and events that belong to no check are called. */
 const ITEM_NAMES: Readonly<Record<string, string>> = {
@@ -114,12 +117,31 @@ type FittedPart = { part: string; batch?: string | undefined }
 const fittedWords = (parts: readonly FittedPart[] = []): string =>
   parts.map(({ part, batch }) => (batch ? `${part} (batch ${batch})` : part)).join(', ')
 
-/** What was done in a repair, in its own words, and what went in. */
-export const workWords = ({ data: { work, fitted } }: CaseEvent<'repaired'>): string =>
-  [work, fittedWords(fitted)].filter(Boolean).join('. ')
-/** The same, or the faults where nobody said what was done. */
-export const repairWords = (event: CaseEvent<'repaired'>): string =>
-  event.data.work ? workWords(event) : itemWords(event)
+type StepDone = { step: RepairStepId; words?: string | undefined }
+const stepName = (step: RepairStepId) => REPAIR_STEP_WORDS[`repair-step.${step}`]!
+/** Steps of a repair, each with what belongs to it. */
+const stepWords = (steps: readonly StepDone[]): string =>
+  steps
+    .map(({ step, words }) => (words ? `${stepName(step)} (${words})` : stepName(step)))
+    .join('; ')
+/** Steps that were not ticked, where somebody went through them. */
+export const leftWords = ({ data }: CaseEvent<'repaired'>): string =>
+  stepsLeft(data).map(stepName).join('; ')
+
+/** What was done in a repair, in its own words, what went in, and to what it was tightened. */
+export const workWords = ({ data: { work, fitted, stepsDone = [] } }: CaseEvent<'repaired'>) =>
+  [work, fittedWords(fitted), stepWords(stepsDone.filter(({ words }) => words))]
+    .filter(Boolean)
+    .join('. ')
+/** All of a repair, step by step, and what of it was not ticked; the faults where nobody said what was done. */
+export function repairWords(event: CaseEvent<'repaired'>): string {
+  const { work, fitted, stepsDone = [] } = event.data
+  if (!work) return itemWords(event)
+  const left = leftWords(event)
+  return [work, fittedWords(fitted), stepWords(stepsDone), left && `Not ticked: ${left}`]
+    .filter(Boolean)
+    .join('. ')
+}
 
 const placeWords = ({ place, seen }: { place: string; seen: string }) =>
   `${LEAK_PLACES.find((l) => l.id === place)?.name ?? plain(place)}: ${plain(seen)}`
@@ -145,6 +167,7 @@ const OWN_LISTS: Readonly<Record<string, (list: readonly unknown[]) => string | 
   lines: (list) => (list.length === 1 ? '1 line' : `${list.length} lines`),
   accepted: (list) => `${list.filter(Boolean).length} of ${list.length} lines accepted`,
   fitted: (list) => fittedWords(list as readonly FittedPart[]),
+  stepsDone: (list) => stepWords(list as readonly StepDone[]),
   drips: (list) => (list.length === 1 ? '1 drip' : `${list.length} drips`),
   isolated: (list) => (list.length > 0 ? `without ${plainList(list)}` : undefined),
 }

@@ -37,6 +37,8 @@ const NAMED_BY_ID = [
   'loop.fitting.',
   'look-round.wear.',
   'shop.hold.',
+  'shop.bolts.',
+  'repair-step.',
   'common.note-strip.tells.',
   'look-round.trace.',
   'look-round.smell.',

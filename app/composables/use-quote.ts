@@ -32,6 +32,8 @@ interface Around {
   prices: () => ShopPrices | undefined
   /** faults with what their repair takes here */
   faults: () => readonly Fault[]
+  /** how far new head bolts belong to the repair of these faults */
+  bolts: (faults: readonly string[]) => 'needed' | 'advised' | undefined
 }
 
 /** So many suspects are kept with a quote. */
@@ -41,7 +43,15 @@ const OFFERED_FROM = 0.5
 const MOST_CAUSES = 6
 
 /** The quote of a case: what was kept of it, and the one that is being drawn up. */
-export function useQuote({ id, records, ranked, profile, prices, faults: faultsHere }: Around) {
+export function useQuote({
+  id,
+  records,
+  ranked,
+  profile,
+  prices,
+  faults: faultsHere,
+  bolts,
+}: Around) {
   const shop = useShop()
   const preferences = usePreferences()
   const { say } = useWords()
@@ -79,7 +89,12 @@ export function useQuote({ id, records, ranked, profile, prices, faults: faultsH
     const set = prices()
     if (!set) return
     const faults = causes.flatMap((fault) => faultsHere().find((f) => f.id === fault) ?? [])
-    const draft = draftLines(faults, { profile: profile(), prices: set, ways })
+    const draft = draftLines(faults, {
+      profile: profile(),
+      prices: set,
+      ways,
+      bolts: bolts(causes),
+    })
     lines.value = draft.lines.map(worded)
     open.value = draft.open.map(preferences.say)
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  BOLT_RULES,
   DEFAULT_POLICY,
   ELEVATION_METRES,
   HOLD_PLANS,
@@ -15,7 +16,7 @@ import {
 } from '#core'
 import { typedQuantity } from '../components/calculators/typed-quantity'
 
-const { say } = useWords()
+const { goingOn, say } = useWords()
 
 /** A shop's name, where it stands and how it works; its lead sets it, and says why where the book has it otherwise. */
 const session = useSession()
@@ -37,6 +38,7 @@ const stopLimit = ref<QuantityRecord | undefined>(
   typedQuantity('temperature', policy.value.stopLimitC, preferences.units, DIGITS),
 )
 const holdPlan = ref(policy.value.holdPlan ?? DEFAULT_POLICY.holdPlan)
+const bolts = ref(policy.value.stretchBolts ?? DEFAULT_POLICY.stretchBolts)
 const because = ref(here.value?.ways?.because ?? '')
 const COLD = ['free', 'some-drag', 'either'] as const
 
@@ -45,6 +47,7 @@ const typedPolicy = computed(() => ({
   clutchColdNormal: cold.value,
   stopLimitC: stopLimit.value?.coreValue ?? Number.NaN,
   holdPlan: holdPlan.value,
+  stretchBolts: bolts.value,
 }))
 const isOtherwise = computed(() => !isDefaultPolicy(typedPolicy.value))
 
@@ -72,6 +75,7 @@ function asTheBook() {
   turns.value = DEFAULT_POLICY.clutchTurnsAfterSwitchOff
   cold.value = DEFAULT_POLICY.clutchColdNormal
   holdPlan.value = DEFAULT_POLICY.holdPlan
+  bolts.value = DEFAULT_POLICY.stretchBolts
   stopLimit.value = typedQuantity(
     'temperature',
     DEFAULT_POLICY.stopLimitC,
@@ -94,9 +98,10 @@ const told = ({ name, elevationMetres, ways }: SettingsChange) =>
     elevation: preferences.show('elevation', elevationMetres),
     school: say(`policy.${ways.school}`),
     turns: ways.policy.clutchTurnsAfterSwitchOff,
-    cold: say(`shop.cold.${ways.policy.clutchColdNormal}`).toLowerCase(),
+    cold: goingOn(say(`shop.cold.${ways.policy.clutchColdNormal}`)),
     limit: preferences.show('temperature', ways.policy.stopLimitC),
-    hold: holdWords(ways.policy.holdPlan ?? DEFAULT_POLICY.holdPlan).toLowerCase(),
+    hold: goingOn(holdWords(ways.policy.holdPlan ?? DEFAULT_POLICY.holdPlan)),
+    bolts: goingOn(say(`shop.bolts.${ways.policy.stretchBolts ?? DEFAULT_POLICY.stretchBolts}`)),
   })
 const inWords = computed(() =>
   changes.value.map((change) => ({
@@ -168,6 +173,14 @@ const inWords = computed(() =>
         />
         <p class="quiet small">
           {{ say('shop.book', { is: holdWords(DEFAULT_POLICY.holdPlan) }) }}
+        </p>
+        <ChoiceRow
+          v-model="bolts"
+          :label="say('shop.bolts')"
+          :options="BOLT_RULES.map((value) => ({ value, text: say(`shop.bolts.${value}`) }))"
+        />
+        <p class="quiet small">
+          {{ say('shop.book', { is: say(`shop.bolts.${DEFAULT_POLICY.stretchBolts}`) }) }}
         </p>
         <v-text-field
           v-if="isOtherwise"

@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { records } from '../checks/check.fixture'
 import { caseStateOf } from '../record/case-state'
 import type { CaseEvent } from '../record/events'
+import { type BoltRule, DEFAULT_POLICY } from '../vehicle/policy'
 import { inputOf } from './case-of.fixture'
-import { stripDownOf } from './strip-down'
+import { headBoltsFor, stripDownOf } from './strip-down'
 
 const repaired = (fault: string) =>
   ({
@@ -30,11 +31,13 @@ const face = (more: object) =>
 const missing = (
   list: Parameters<typeof records>,
   fault = 'gasket-to-cylinder',
-  profile: { heavyDiesel?: true } = {},
+  { stretchBolts, ...profile }: { heavyDiesel?: true; stretchBolts?: BoltRule } = {},
 ) => {
   const input = inputOf(records(...list), { complaint: 'coolant-loss', profile })
-  return stripDownOf(caseStateOf({ ...input, events: [repaired(fault)] }), profile).flatMap(
-    ({ item, isTaken }) => (isTaken ? [] : [item]),
+  const policy = { ...DEFAULT_POLICY, ...(stretchBolts && { stretchBolts }) }
+  const state = caseStateOf({ ...input, events: [repaired(fault)] })
+  return stripDownOf(state, { ...input, policy }).flatMap(({ item, isTaken }) =>
+    isTaken ? [] : [item],
   )
 }
 
@@ -54,10 +57,39 @@ describe('the strip-down sheet', () => {
     expect(missing([face({ boltLengthsMm: [112] })])).toContain('bolts')
     expect(missing([face({ overheated: 'yes' })])).not.toContain('bolts')
   })
+  it('bolts are asked for as the shop has it: always measured, or never because all are new', () => {
+    const hot = [face({ overheated: 'yes' })]
+    expect(missing(hot, 'head-cracked', { stretchBolts: 'within-limit' })).toContain('bolts')
+    expect(missing([], 'head-cracked', { stretchBolts: 'always-new' })).not.toContain('bolts')
+  })
   it('a liner that was measured wants its limits', () => {
     expect(missing([face({ linerProtrusionMm: [0.05] })])).toContain('liners')
     expect(
       missing([face({ linerProtrusionMm: [0.05], protrusionLimitsMm: { low: 0.03, high: 0.1 } })]),
     ).not.toContain('liners')
+  })
+})
+
+describe('new head bolts', () => {
+  const bolts = (
+    complaint: 'overheats' | 'coolant-loss',
+    list: Parameters<typeof records> = [],
+    stretchBolts?: BoltRule,
+    fault = 'gasket-to-cylinder',
+  ) => {
+    const input = inputOf(records(...list), { complaint, profile: {} })
+    const policy = { ...DEFAULT_POLICY, ...(stretchBolts && { stretchBolts }) }
+    return headBoltsFor([fault], caseStateOf(input), { ...input, policy })
+  }
+  it('are needed where it overheated, advised where nobody knows, and spared where it did not', () => {
+    expect(bolts('overheats')).toBe('needed')
+    expect(bolts('coolant-loss')).toBe('advised')
+    expect(bolts('coolant-loss', [face({ overheated: 'yes' })])).toBe('needed')
+    expect(bolts('overheats', [face({ overheated: 'no' })])).toBeUndefined()
+  })
+  it('follow the shop’s rule, and belong to a head that comes off only', () => {
+    expect(bolts('coolant-loss', [face({ overheated: 'no' })], 'always-new')).toBe('needed')
+    expect(bolts('overheats', [], 'within-limit')).toBeUndefined()
+    expect(bolts('overheats', [], 'always-new', 'lower-hose-leak')).toBeUndefined()
   })
 })

@@ -21,12 +21,16 @@ interface DraftAround {
   prices: ShopPrices
   /** how each fault is put right; with a new part where nothing is said */
   ways?: Readonly<Partial<Record<string, WayId>>>
+  /** how far new head bolts belong to the repair */
+  bolts?: QuoteLine['need'] | undefined
 }
 
 /** Half-and-half, where nobody wrote down what is wanted. */
 const WANTED_FRACTION = 0.5
 /** Labour is asked for by the tenth of an hour. */
 const TENTHS = 10
+/** A set of head bolts, in hours of labour as the book's parts are. Judgement. */
+const BOLTS_HOURS = 0.8
 /** Below this a can is opened all the same. */
 const LEAST_LITRES = 0.1
 
@@ -38,13 +42,13 @@ export const asPrice = (amount: number, currency: string) =>
   Number(amount.toFixed(decimalsOf(currency)))
 
 /**
- * Lines of a quote for these causes: a part each, its own labour, what several share once, and the coolant that runs out,
- * as concentrate and water of the wanted strength. Parts are priced at the book's hours until somebody types a price.
+ * Lines of a quote for these causes: a part each, its own labour, what several share once, new head bolts where
+ * they belong to it, and the coolant that runs out, as concentrate and water of the wanted strength. Parts are priced at the book's hours until somebody types a price.
  * @example draftLines([], { profile: {}, prices }).lines.length // 0
  */
 export function draftLines(
   causes: readonly Fault[],
-  { profile, prices, ways = {} }: DraftAround,
+  { profile, prices, ways = {}, bolts }: DraftAround,
 ): Draft {
   const ids = causes.map(({ id }) => id)
   const opened = ACCESS.filter((access) => access.faults.some((fault) => ids.includes(fault)))
@@ -79,6 +83,15 @@ export function draftLines(
       quantity: labourHours(access.minutes),
       need: 'needed',
       says: message(`quote.access.${access.id}`),
+    })
+  if (bolts)
+    lines.push({
+      kind: 'part',
+      unit: 'piece',
+      quantity: 1,
+      unitPrice: asPrice(BOLTS_HOURS * prices.hourlyRate, prices.currency),
+      need: bolts,
+      says: message('quote.line.bolts'),
     })
   const coolant = coolantLines(ids, profile, prices)
   return { lines: [...lines, ...coolant.lines], open: coolant.open }

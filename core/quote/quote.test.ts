@@ -106,6 +106,15 @@ describe('a draft', () => {
     expect(lines.some(({ unit }) => unit === 'litre')).toBe(false)
     expect(open.map(({ id }) => id)).toEqual(['quote.capacityNotKnown'])
   })
+  it('has new head bolts where they belong to it, as far as they do', () => {
+    const bolts = (need: 'needed' | 'advised' | undefined) =>
+      draftLines(causes('gasket-to-oil'), { profile: {}, prices: PRICES, bolts: need }).lines.find(
+        (line) => line.says.id === 'quote.line.bolts',
+      )
+    expect(bolts('needed')).toMatchObject({ kind: 'part', quantity: 1, need: 'needed' })
+    expect(bolts('advised')).toMatchObject({ need: 'advised', unitPrice: 64 })
+    expect(bolts(undefined)).toBeUndefined()
+  })
   it('of a relay has no coolant and no draining', () =>
     expect(says(['fan-relay-dead'], { capacityLitres: 9 })).toEqual([
       'quote.line.part.new',

@@ -1,6 +1,7 @@
 import { STRIP_DOWN_ITEMS } from '../checks/teardown/strip-down'
 import { z } from 'zod'
 import { writtenText } from '../quantity/text'
+import { REPAIR_STEPS } from '../knowledge/repair-steps'
 import { part } from '../vehicle/parts'
 import { unionByKind } from './by-kind'
 import { recordBase, type CaseRecord } from './envelope'
@@ -26,6 +27,13 @@ export const EVENT_DATA = {
         z.strictObject({ part: writtenText(100).min(1), batch: writtenText(60).min(1).optional() }),
       )
       .max(20)
+      .optional(),
+    /** steps of it that were done, each with what belongs to it: what was tightened to which torque */
+    stepsDone: z
+      .array(
+        z.strictObject({ step: z.enum(REPAIR_STEPS), words: writtenText(200).min(1).optional() }),
+      )
+      .max(REPAIR_STEPS.length)
       .optional(),
   }),
   /** a part clamped off or plugged for a test; it leaks no more until the clamp comes off */

@@ -11,6 +11,13 @@ const within = ({ min, max }: { min: number; max: number }) => z.number().min(mi
 export const HOLD_PLANS = ['usual', 'strict'] as const
 export type HoldPlan = (typeof HOLD_PLANS)[number]
 
+/**
+ * When stretched head bolts go back in: never; within the maker's limit but never after overheating; or within that limit
+ * whatever happened. The maker's text governs in each.
+ */
+export const BOLT_RULES = ['new-after-overheating', 'within-limit', 'always-new'] as const
+export type BoltRule = (typeof BOLT_RULES)[number]
+
 /** What a shop decides where practitioners differ; the defaults are the product's. */
 export const shopPolicy = z.strictObject({
   /** turns of a fan after switch-off that still count as gripping */
@@ -21,6 +28,8 @@ export const shopPolicy = z.strictObject({
   stopLimitC: within(POLICY_RANGES.stopLimitC),
   /** the limit that a hold is begun with unless another is chosen for it; the usual one where nothing is said */
   holdPlan: z.enum(HOLD_PLANS).optional(),
+  /** when head bolts go back in; within their limit but never after overheating where nothing is said */
+  stretchBolts: z.enum(BOLT_RULES).optional(),
 })
 export type Policy = z.infer<typeof shopPolicy>
 
@@ -29,6 +38,7 @@ export const DEFAULT_POLICY: Required<Policy> = {
   clutchColdNormal: 'either',
   stopLimitC: 115,
   holdPlan: 'usual',
+  stretchBolts: 'new-after-overheating',
 }
 
 /**

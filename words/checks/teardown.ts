@@ -43,6 +43,10 @@ export const teardown: CheckWords = {
     'teardown.limitNeeded': 'Enter the maker’s limit: without it nothing is judged.',
     'teardown.boltsAfterOverheating':
       'Stretch bolts are not used again after overheating; the maker’s text governs.',
+    'teardown.boltsAlwaysNew':
+      'Head bolts are never used again in this shop; the maker’s text governs.',
+    'teardown.boltsWithinLimit':
+      'Bolts that stretched hot can measure well and still yield: ask the maker’s text before they go back in.',
     'says.flatness': 'Worst gap {gap}; limit {limit}',
     'says.crack.found': 'Crack found',
     'says.crack.none': 'No crack after test',

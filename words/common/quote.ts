@@ -7,6 +7,7 @@ export const QUOTE_DRAFT: Readonly<Record<string, string>> = {
   'quote.line.part.recore': 'New core for: {fault}',
   'quote.line.part.better': 'Part of better make for: {fault}',
   'quote.line.labour': 'Labour for: {fault}',
+  'quote.line.bolts': 'Head bolts, a set of new ones',
   'quote.along.labour': 'Labour with it: {part}',
   'quote.line.concentrate': 'Coolant concentrate',
   'quote.line.water': 'Demineralised water',

@@ -55,6 +55,10 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.fitted.sayWhich': 'Say which part the batch is of.',
   'case.fitted.add': 'Add a part that went in',
   'case.fitted.takeOut': 'Take part {at} out',
+  'case.repair-steps.title': 'Step by step, by the maker’s procedure',
+  'case.repair-steps.done': '{done} of {of} ticked',
+  'case.repair-steps.sayTorque': 'Say what it was tightened to, or leave it unticked.',
+  'case.repair-steps.left': 'Not ticked: {left}.',
   'case.next-weakest.part': '{part}, {chance}',
   'case.next-weakest.says':
     'Once it holds its pressure again, the weakest part gives next. Within a year: {parts}.',

@@ -19,6 +19,10 @@ export const SHOP: Readonly<Record<string, string>> = {
   'shop.hold': 'A hold is begun with this limit, unless another is chosen for it',
   'shop.hold.usual': 'Falls no more than {fall} in {minutes} minutes',
   'shop.hold.strict': 'No movement in {minutes} minutes',
+  'shop.bolts': 'Stretched head bolts go back in',
+  'shop.bolts.new-after-overheating': 'Within the maker’s limit, never after overheating',
+  'shop.bolts.within-limit': 'Within the maker’s limit',
+  'shop.bolts.always-new': 'Never',
   'shop.book': 'The book: {is}',
   'shop.because': 'Why this shop departs from the book',
   'shop.sayWhy': 'Say why the shop departs from the book.',
@@ -28,5 +32,5 @@ export const SHOP: Readonly<Record<string, string>> = {
   'shop.asTheBook': 'As the book has it',
   'shop.changes': 'What was set, when and by whom',
   'shop.setTo':
-    '{name}, {elevation}. {school}. Runs stop at {limit}; {turns} turns after switch-off; cold clutch: {cold}; holds: {hold}.',
+    '{name}, {elevation}. {school}. Runs stop at {limit}; {turns} turns after switch-off; cold clutch: {cold}; holds: {hold}; head bolts back in: {bolts}.',
 }

@@ -8,8 +8,7 @@ import {
   stripDownOf,
   teardownCheck,
 } from '#core'
-import { workWords } from '../../../words/records'
-import type { Fitted } from './FittedParts.vue'
+import { leftWords, workWords } from '../../../words/records'
 
 const { checkName, say } = useWords()
 
@@ -37,7 +36,7 @@ const repairs = computed(() =>
 const mended = computed(() => [...new Set(repairs.value.flatMap(({ data }) => data.faults))])
 
 const stripDown = computed(() =>
-  state.value ? stripDownOf(state.value, here.input.value?.vehicle.profile ?? {}) : [],
+  state.value && here.input.value ? stripDownOf(state.value, here.input.value) : [],
 )
 const unmeasured = computed(() =>
   stripDown.value.flatMap(({ item, isTaken }) => (isTaken ? [] : [item])),
@@ -48,10 +47,6 @@ const because = ref('')
 const MOST_CAUSES = 5
 /** So many leading suspects are kept with it as they were believed. */
 const MOST_BELIEVED = 3
-const faults = ref<string[]>([])
-const work = ref('')
-/** parts that went in */
-const fitted = ref<Fitted[]>([])
 const outcome = ref<'cause-confirmed' | 'not-found'>('cause-confirmed')
 const causes = ref<string[]>([])
 const words = ref('')
@@ -60,31 +55,12 @@ watch(shown, (isOpen) => {
   if (!isOpen) return
   problem.value = ''
   because.value = ''
-  faults.value = []
   causes.value = mended.value.slice(0, MOST_CAUSES)
 })
 const written = (name: string, text: string) => (text.trim() ? { [name]: text.trim() } : {})
 
-async function recordRepair() {
-  problem.value = ''
-  if (faults.value.length === 0)
-    return void (problem.value = say('case.finish-dialog.sayWhatWasMended'))
-  const typed = fitted.value.filter(({ part, batch }) => part.trim() || batch.trim())
-  if (typed.some(({ part }) => !part.trim()))
-    return void (problem.value = say('case.fitted.sayWhich'))
-  const parts = typed.map(({ part, batch }) => ({ part: part.trim(), ...written('batch', batch) }))
-  const repair = {
-    faults: faults.value,
-    ...written('work', work.value),
-    ...(parts.length > 0 ? { fitted: parts } : {}),
-  }
-  causes.value = [...new Set([...causes.value, ...faults.value])].slice(0, MOST_CAUSES)
-  // Before it is kept: a second tap finds nothing to record again.
-  faults.value = []
-  work.value = ''
-  fitted.value = []
-  await shop.addEvent(here.id, 'repaired', repair)
-}
+const confirm = (faults: readonly string[]) =>
+  (causes.value = [...new Set([...causes.value, ...faults])].slice(0, MOST_CAUSES))
 async function close() {
   problem.value = ''
   const isConfirmed = outcome.value === 'cause-confirmed'
@@ -146,28 +122,12 @@ function go(check: CheckId) {
                   .filter(Boolean)
                   .join(': ')
               }}
+              <strong v-if="leftWords(event)">{{
+                say('case.repair-steps.left', { left: leftWords(event) })
+              }}</strong>
             </p>
             <NextWeakest :mended="mended" />
-            <v-autocomplete
-              v-model="faults"
-              :items="choices"
-              :label="say('case.finish-dialog.whatWasMended')"
-              :disabled="!mayWork"
-              multiple
-              chips
-              hide-details
-            />
-            <v-text-field
-              v-model="work"
-              :label="say('case.finish-dialog.whatWasDone')"
-              :disabled="!mayWork"
-              maxlength="500"
-              hide-details
-            />
-            <FittedParts v-model="fitted" :disabled="!mayWork" />
-            <v-btn :disabled="!mayWork" @click="recordRepair">{{
-              say('case.finish-dialog.recordRepair')
-            }}</v-btn>
+            <RepairForm :choices="choices" :disabled="!mayWork" @recorded="confirm" />
           </section>
           <section v-if="repairs.length > 0" class="stack" data-testid="proof">
             <h3>{{ say('case.finish-dialog.proof') }}</h3>

@@ -1,4 +1,6 @@
 import { normalEquations, solve } from '../../statistics/least-squares'
+import { type BoltRule, DEFAULT_POLICY } from '../../vehicle/policy'
+import { boltsGoBack } from './bolts'
 import type { TeardownMeasure } from './record'
 
 export interface TeardownAnalysis {
@@ -19,11 +21,15 @@ const isApart = (own: number, all: readonly number[], spread: number | undefined
 }
 
 /**
- * Worst gap, flatness about a least-squares plane, liners and bolts, each against the figure that was entered.
+ * Worst gap, flatness about a least-squares plane, liners and bolts, each against the figure that was entered; whether
+ * bolts go back in, by the shop's rule.
  * @example analyseTeardown(example('teardown.measure')).boltsMayBeReused // 'true'
  */
-export function analyseTeardown(record: TeardownMeasure): TeardownAnalysis {
-  const out: TeardownAnalysis = { boltsMayBeReused: record.overheated === 'no' }
+export function analyseTeardown(
+  record: TeardownMeasure,
+  bolts: BoltRule = DEFAULT_POLICY.stretchBolts,
+): TeardownAnalysis {
+  const out: TeardownAnalysis = { boltsMayBeReused: boltsGoBack(bolts, record.overheated) }
   if (record.gaps.length > 0) {
     out.worstGapMm = Math.max(...record.gaps.map((g) => g.gapMm))
     out.flatnessMm = out.worstGapMm

@@ -1,6 +1,7 @@
 import { message } from '../../quantity/message'
 import { defineCheck, these } from '../define-check'
 import { analyseTeardown } from './analysis'
+import { boltRuleOf, boltsGoBack } from './bolts'
 import { teardownSigns } from './signs'
 import { teardownMeasure } from './record'
 
@@ -14,8 +15,9 @@ export const teardownCheck = defineCheck({
   signs: these('head-crack', 'block-crack', 'face-warped', 'gasket-trace', 'manifold-pitted'),
   shows: ['block-crack-found', 'head-crack-found'],
   judge: {
-    'teardown.measure': (record, _, { source }) => {
-      const figures = analyseTeardown(record)
+    'teardown.measure': (record, { policy }, { source }) => {
+      const rule = boltRuleOf(policy)
+      const figures = analyseTeardown(record, rule)
       const facts: string[] = []
       if (record.crack === 'found' && record.what === 'head-face') facts.push('head-crack-found')
       if (record.crack === 'found' && record.what === 'block-face') facts.push('block-crack-found')
@@ -28,8 +30,14 @@ export const teardownCheck = defineCheck({
         record.flatnessLimitMm === undefined && record.gaps.length > 0
           ? [message('teardown.limitNeeded')]
           : []
-      if (record.overheated !== 'no' && record.boltLengthsMm)
-        notes.push(message('teardown.boltsAfterOverheating'))
+      if (record.boltLengthsMm && !boltsGoBack(rule, record.overheated))
+        notes.push(
+          message(
+            rule === 'always-new' ? 'teardown.boltsAlwaysNew' : 'teardown.boltsAfterOverheating',
+          ),
+        )
+      if (record.boltLengthsMm && rule === 'within-limit' && record.overheated !== 'no')
+        notes.push(message('teardown.boltsWithinLimit'))
       return { figures, states, facts, notes, signs: teardownSigns(source, record, figures) }
     },
   },

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { outcome, speaksFor } from '../check.fixture'
+import type { BoltRule } from '../../vehicle/policy'
 import { analyseTeardown } from './analysis'
 import { teardownCheck } from './check'
 import type { TeardownMeasure } from './record'
@@ -114,16 +115,21 @@ describe('liners and bolts', () => {
     expect(told(of(0.2)).signs[0]!.says.id).toBe('says.liners.out')
     expect(told(of(0.05)).signs[0]!.says.id).toBe('says.liners.good')
   })
-  it('a bolt at its limit may be used again, a longer one not, nor any after overheating', () => {
+  it('a bolt at its limit may be used again, a longer one not, nor any after overheating unless the shop has it so', () => {
     const bolts = (boltLengthsMm: number[], overheated: TeardownMeasure['overheated'] = 'no') => ({
       boltLengthsMm,
       boltLimitMm: 120,
       overheated,
     })
+    const by = (rule: BoltRule, ...of: Parameters<typeof bolts>) =>
+      analyseTeardown({ ...bare, ...bolts(...of) }, rule).boltsMayBeReused
     expect(measured(bolts([119, 120]))).toEqual({ boltsTooLong: [], boltsMayBeReused: true })
     expect(measured(bolts([119, 120.1]))).toEqual({ boltsTooLong: [2], boltsMayBeReused: false })
     expect(measured(bolts([119], 'yes')).boltsMayBeReused).toBe(false)
     expect(measured(bolts([119], 'not-known')).boltsMayBeReused).toBe(false)
+    expect(by('within-limit', [119], 'yes')).toBe(true)
+    expect(by('within-limit', [121], 'no')).toBe(false)
+    expect(by('always-new', [119], 'no')).toBe(false)
     expect(measured({ boltLengthsMm: [130] })).not.toHaveProperty('boltsTooLong')
     expect(measured({ boltLimitMm: 120 })).not.toHaveProperty('boltsTooLong')
     expect(told(bolts([130])).states).toEqual(['bolt-long'])

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { DateTime } from 'luxon'
-import { BOOK, bookWith, may, quoteCsv, quoteUbl, repairMinutesNoted, type WayId } from '#core'
+import {
+  BOOK,
+  bookWith,
+  headBoltsFor,
+  may,
+  quoteCsv,
+  quoteUbl,
+  repairMinutesNoted,
+  type WayId,
+} from '#core'
 import { saveFile } from '../../../look/save-file'
 
 const { goingOn, say } = useWords()
@@ -12,7 +21,7 @@ const session = useSession()
 const id = String(route.params.id)
 const input = computed(() => shop.caseInput(id))
 const { fetching, outcome, fetchIt } = useCaseHere(id)
-const { records } = useCaseState(() => input.value)
+const { state, records } = useCaseState(() => input.value)
 const { answer } = useRanking(() => input.value)
 const prices = computed(() => session.current?.shop.prices)
 const { notes } = useModelNotes(() => input.value)
@@ -30,6 +39,7 @@ const { kept, suspects, offered, lines, open, problem, drawUp, addLine, advise, 
   profile: () => input.value?.vehicle.profile ?? {},
   prices: () => prices.value,
   faults: () => faultsHere.value,
+  bolts: (faults) => state.value && input.value && headBoltsFor(faults, state.value, input.value),
 })
 const mayQuote = computed(
   () =>
