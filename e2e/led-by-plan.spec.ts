@@ -85,6 +85,17 @@ test.describe('led by the plan', () => {
     const trail = await follow(page, story, (s) => both.every((name) => s.includes(name)))
     expect(trail).toContain('trace the drip')
     process.stdout.write(`two sources: ${trail.join(' > ')}\n`)
+
+    // Of each it is told what of all that was found is the other's.
+    const [flange, tank] = both
+    await page
+      .getByLabel('Suspects')
+      .getByRole('button', { name: new RegExp(tank!) })
+      .click()
+    const accounts = page.getByRole('dialog', { name: /^Why/ }).getByTestId('accounts')
+    await expect(accounts).toContainText(/Where it is there, \d of the \d+ things found/)
+    const rather = accounts.getByRole('listitem').filter({ hasText: `Rather ${flange}` })
+    await expect(rather).toContainText('Traced to: thermostat housing or outlet')
   })
 
   test('coolant into two cylinders: the lead, and both cylinders named', async ({ page }) => {

@@ -39,6 +39,7 @@ const NAMED_BY_ID = [
   'shop.hold.',
   'shop.bolts.',
   'repair-step.',
+  'case.accounts.',
   'common.note-strip.tells.',
   'look-round.trace.',
   'look-round.smell.',

@@ -61,7 +61,7 @@ self.addEventListener('message', ({ data }: MessageEvent<RankRequest>) => {
   if (wants === 'firmness') return post({ ticket, firmness: firmnessOf(believed, input) })
   if (wants && 'plansOf' in wants)
     return post({ ticket, planned: planBelieved(believed, input, wants.plansOf) })
-  if (wants) return post({ ticket, together: decideTogether(believed, wants.together) })
+  if (wants) return post({ ticket, together: decideTogether(believed, input, wants.together) })
   post({ ticket, chances: chancesOf(believed) })
   post({ ticket, answer: answerOf(input, believed) })
 })

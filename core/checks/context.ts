@@ -69,6 +69,12 @@ export interface CheckContext {
   isIsolated: (part: Part, observedAt: string) => boolean
 }
 
+/** What a check shows of a loss beside what is reported, litres a week. */
+export interface LossShown {
+  shown: Estimate
+  reported: number
+}
+
 /** What a check's analysis says of one record or run. */
 export interface Judged<Figures extends object = object> {
   /** named findings, from the check's own list */
@@ -90,6 +96,8 @@ export interface Judged<Figures extends object = object> {
   assumptions?: readonly Message[]
   /** false: a check of the cold work whose result does not suffer from a warm engine */
   heatMatters?: false
+  /** of the loss that the keeper reports, what it shows by itself */
+  loss?: LossShown
 }
 
 /** What one record, or one run, of a check comes to. */
@@ -108,4 +116,5 @@ export interface CheckOutcome<Figures extends object = object> {
   notes: readonly Message[]
   assumptions: readonly Message[]
   heatMatters: boolean
+  loss?: LossShown
 }

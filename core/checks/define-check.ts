@@ -231,6 +231,7 @@ export function defineCheck<
     notes: judged.notes ?? [],
     assumptions: judged.assumptions ?? [],
     heatMatters: judged.heatMatters ?? definition.phase === 'cold',
+    ...(judged.loss && { loss: judged.loss }),
   })
 
   function judgeOne(entry: EntryOf<R>, all: readonly EntryOf<R>[], context: CheckContext) {

@@ -1,3 +1,4 @@
+import { type Accounts, accountFor } from '../inference/accounts'
 import { makePlan, type Plan } from '../planning/plan'
 import { caseStateOf } from '../record/case-state'
 import { type Pivot, pivotAnswer } from '../planning/pivot'
@@ -39,6 +40,28 @@ export interface DecidedTogether {
   anyOf: number
   /** P(nothing else is wrong beside them): what is harmless by the book does not count */
   nothingElse: number
+  /** what they account for where all of them are there; nothing where that cannot be */
+  accounts?: Accounts
+  /** what is topped up and went another way than a hold shows, litres a week */
+  lossLeft?: LossLeft
+}
+
+/** Of a reported loss, the part that goes another way than the newest hold shows, litres a week. */
+export interface LossLeft {
+  reported: number
+  left: { low: number; high: number }
+}
+
+/** The newest that is said of the loss since the last work, where what is shown is less than what is reported. */
+function lossLeftIn({ outcomes }: Believed['assessment'], input: CaseInput): LossLeft | undefined {
+  const { epochOf, works } = caseStateOf(input)
+  const newest = outcomes.findLast(
+    ({ loss, observedAt }) => loss && epochOf(observedAt) === works.length,
+  )?.loss
+  if (!newest || newest.shown.high >= newest.reported) return undefined
+  const { shown, reported } = newest
+  const left = { low: reported - shown.high, high: reported - Math.max(0, shown.low) }
+  return { reported, left }
 }
 
 /** So many of the heaviest sets are looked at; what is left out of them is shared out alike. */
@@ -49,20 +72,30 @@ const SETS_LOOKED_AT = 5000
  * one that is there makes the others less likely.
  */
 export function decideTogether(
-  { belief }: Pick<Believed, 'belief'>,
+  { belief, assessment }: Pick<Believed, 'belief' | 'assessment'>,
+  input: CaseInput,
   faults: readonly string[],
 ): DecidedTogether {
   const all = belief.model.faults
   const isOne = (f: number) => faults.includes(all[f]!.id)
   const isHarmless = (f: number) => all[f]!.group === 'nothing-wrong'
   let [mass, anyOf, nothingElse] = [0, 0, 0]
-  for (const set of belief.heaviestSets(SETS_LOOKED_AT)) {
+  const heaviest = belief.heaviestSets(SETS_LOOKED_AT)
+  for (const set of heaviest) {
     const present = belief.present(set)
     mass += set.probability
     if (present.some(isOne)) anyOf += set.probability
     if (present.every((f) => isOne(f) || isHarmless(f))) nothingElse += set.probability
   }
-  return { anyOf: anyOf / mass, nothingElse: nothingElse / mass }
+  const chosen = faults.flatMap((id) => belief.model.faultIndex.get(id) ?? [])
+  const accounts = accountFor(belief, chosen, heaviest)
+  const lossLeft = lossLeftIn(assessment, input)
+  return {
+    anyOf: anyOf / mass,
+    nothingElse: nothingElse / mass,
+    ...(accounts ? { accounts } : {}),
+    ...(lossLeft ? { lossLeft } : {}),
+  }
 }
 
 /** For each likely fault whether it is tested or its part changed, costs in hours of labour. Done when somebody asks. */

@@ -1,12 +1,11 @@
-import { PAST_SIGNS } from '../knowledge/past-signs'
 import type { Message } from '../quantity/message'
 import type { Guard } from '../knowledge/types'
+import { abnormalIn, normalGiven } from './accounts'
 import { Belief, sourceOf } from './belief'
 import type { PlacedReading } from './evidence'
 import type { WeighedSet } from './heavy-sets'
 import type { Model } from './model'
 import { consequenceShares } from './roles'
-import type { SignModel } from './sign-model'
 import type { Timeline } from './timeline'
 
 export interface Suspect {
@@ -46,28 +45,10 @@ export function guardMet(guard: Guard, facts: ReadonlySet<string>): boolean {
   return guard.anyOf.some((row) => row.every((fact) => facts.has(fact)))
 }
 
-/** P(sign normal | faults), each condition taken by itself: enough to say who accounts for a sign. */
-function normalGiven(model: Model, sign: SignModel, members: readonly number[]): number {
-  let normal = sign.leakBelow[0]!
-  const { classOf, below } = sign.classes
-  for (const f of members) normal *= below[classOf[f]! * sign.columns]!
-  for (const cause of sign.causes) {
-    const condition = model.conditions[cause.condition]!
-    const holds = 1 - members.reduce((not, f) => not * condition.notByFault[f]!, condition.leakNot)
-    normal *= 1 - holds * (1 - cause.below[0]!)
-  }
-  return normal
-}
-
 /** Signs whose readings speak for an abnormal state that the probable faults and conditions do not account for. */
 function unexplainedSigns(belief: Belief, heaviest: readonly WeighedSet[]) {
   const out: { sign: string; share: number }[] = []
-  const latest = new Map<string, number>()
-  for (const item of belief.evidence)
-    latest.set(item.sign.sign.id, Math.max(latest.get(item.sign.sign.id) ?? 0, item.epoch))
-  for (const { sign, factor, epoch } of belief.evidence) {
-    if (latest.get(sign.sign.id) !== epoch || PAST_SIGNS.has(sign.sign.id)) continue
-    if (factor[0]! * 3 > Math.max(...factor.slice(1))) continue
+  for (const { sign, epoch } of abnormalIn(belief)) {
     const byLeakAlone = 1 - normalGiven(belief.model, sign, [])
     let share = 0
     let mass = 0

@@ -55,6 +55,18 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.fitted.sayWhich': 'Say which part the batch is of.',
   'case.fitted.add': 'Add a part that went in',
   'case.fitted.takeOut': 'Take part {at} out',
+  'case.accounts.title': 'What {causes, plural, one {it does} other {they do}} not account for',
+  'case.accounts.all':
+    'Nothing: {causes, plural, one {it accounts} other {they account}} for all that was found.',
+  'case.accounts.nothingFound': 'Nothing was found yet that asks for a cause.',
+  'case.accounts.left':
+    '{causes, plural, one {Where it is} other {Where they are}} there, {left} of the {found, plural, one {one thing} other {# things}} found {left, plural, one {is} other {are}} not {causes, plural, one {its} other {theirs}} alone:',
+  'case.accounts.loss':
+    'Of the {reported} a week that is topped up, {low} to {high} went another way than the hold shows: hot or under load, through the cap, or inside.',
+  'case.accounts.shared': 'Shared with {to}: {signs}.',
+  'case.accounts.shared.nobody': 'In part only, and nothing else stands out: {signs}.',
+  'case.accounts.belongs': 'Rather {to}: {signs}.',
+  'case.accounts.belongs.nobody': 'Nothing that stands out: {signs}.',
   'case.repair-steps.title': 'Step by step, by the maker’s procedure',
   'case.repair-steps.done': '{done} of {of} ticked',
   'case.repair-steps.sayTorque': 'Say what it was tightened to, or leave it unticked.',

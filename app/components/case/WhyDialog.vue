@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { BOOK, evidenceFor, priorHere, type RankedCase } from '#core'
+import { askTogether } from '../../ranking/ranker'
 import { formatChance } from '../../../words/format'
 
 const { say } = useWords()
@@ -55,6 +56,11 @@ const setHere = computed(() => {
     })
   )
 })
+/** What of all that was found is not this suspect's. */
+const { answer: accounts } = useWorkedOut(
+  () => (open?.answer.value && props.fault ? { fault: props.fault } : undefined),
+  ({ fault }) => askTogether(open!.input.value!, [fault]),
+)
 const words = (db: number) =>
   Math.abs(db) > 10 ? 'strongly' : Math.abs(db) > 4 ? 'clearly' : 'a little'
 </script>
@@ -106,6 +112,7 @@ const words = (db: number) =>
         </li>
       </ul>
       <HowFirm v-if="open && ranked" :suspect="suspect" :ranked="ranked" />
+      <AccountsFor v-if="accounts" :decided="accounts" :causes="1" />
       <h3>{{ say('case.why-dialog.beforeAPartIsOrdered') }}</h3>
       <GuardList :suspect="suspect" :facts="ranked?.assessment.facts" @gone="emit('close')" />
       <TestOrReplace v-if="open" :fault="entry.id" />

@@ -51,5 +51,6 @@ const costs = computed(() =>
     <p v-if="believed.nothingElse < AS_LIKELY_AS_NOT" class="caution">
       {{ say('quote.together.lookOn') }}
     </p>
+    <AccountsFor :decided="believed" :causes="causes.length" />
   </section>
 </template>

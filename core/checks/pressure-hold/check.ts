@@ -57,6 +57,13 @@ function shownBy(held: HoldRecords, { state }: HoldAnalysis): string[] {
   return facts
 }
 
+/** Of the reported loss, what a hold of the whole system shows; one with a part shut off shows a part of it. */
+function lossShown({ start }: HoldRecords, { lossBudget }: HoldAnalysis) {
+  const { reportedLitresPerWeek: reported, litresPerWeek: shown } = lossBudget ?? {}
+  const isWhole = !start.isolated?.length
+  return isWhole && shown && reported !== undefined ? { loss: { shown, reported } } : {}
+}
+
 type HoldEntry = EntryOf<typeof RECORDS>
 
 /** The records of one hold. */
@@ -148,6 +155,7 @@ export const pressureHoldCheck = defineCheck({
         doesNotProve: figures.doesNotProve,
         assumptions: context.found.pressurised!.assumed ? [message('assumes.hoursPerWeek')] : [],
         heatMatters: false,
+        ...lossShown(held, figures),
       }
     },
   },
