@@ -22,6 +22,8 @@ export const leakTrace: CheckWords = {
     'leak-trace.noDripMarkedYet': 'No drip marked yet.',
     'leak-trace.dropsAMinuteAbout':
       '{drips, plural, one {# drip} other {# drips}}, {perMinute} drops a minute, about {mLPerMinute}.',
+    'leak-trace.partlyCounted':
+      '{drips, plural, one {# drip} other {# drips}}, {counted} counted: {perMinute} drops a minute, at least {mLPerMinute}. Count the others.',
     'leak-trace.drip': 'Drip {picked}',
     'leak-trace.aboveIt': 'Above it:',
     'leak-trace.nothingStandsOut': 'nothing stands out',
@@ -63,6 +65,7 @@ export const leakTrace: CheckWords = {
     'locate.place':
       'Where exactly? Nothing is ordered for a wet part before coolant is seen to leave it.',
     'trace.elsewhere': 'Not in the list of places: {where}. Mend it there, and write it down.',
+    'trace.partlyCounted': '{counted} of {drips} drips counted: it is that much at least.',
     'trace.airFlow': 'Air has blown across: drips are carried backward.',
     'trace.pass.wettedFromAbove': 'a wet part that is wetted from above',
     'trace.pass.dryOnHot': 'slow leaks that dry on hot parts',

@@ -148,7 +148,10 @@ const drips = computed(() => {
   if (length === 0) return say('leak-trace.noDripMarkedYet')
   const { mLPerMinute } = analysis.value
   if (mLPerMinute === undefined) return say('leak-trace.notCounted', { drips: length })
-  return say('leak-trace.dropsAMinuteAbout', {
+  const rated = draft.value.drips.filter((d) => d.perMinute !== undefined).length
+  const isPartly = rated < length
+  return say(isPartly ? 'leak-trace.partlyCounted' : 'leak-trace.dropsAMinuteAbout', {
+    counted: rated,
     drips: length,
     perMinute: perMinute.value.toFixed(0),
     mLPerMinute: preferences.show('flow', mLPerMinute),

@@ -34,6 +34,8 @@ export const leakTraceCheck = defineCheck({
       const orientation = trace.orientation ?? knownValue(profile.engineOrientation)
       const figures = analyseTrace(trace, orientation ? { orientation } : {})
       const { mLPerMinute } = figures
+      const drips = trace.drips.length
+      const counted = trace.drips.filter(({ perMinute }) => perMinute !== undefined).length
       const dry = trace.places.filter((p) => p.seen === 'dry').map((p) => `dry-place:${p.place}`)
       const parts = figures.found.map(
         (id) => `found-at:${LEAK_PLACES.find((p) => p.id === id)!.part}`,
@@ -54,6 +56,9 @@ export const leakTraceCheck = defineCheck({
         ],
         signs: traceSigns(source, trace),
         notes: [
+          ...(counted > 0 && counted < drips
+            ? [message('trace.partlyCounted', { counted, drips })]
+            : []),
           ...(trace.airFlow ? [message('trace.airFlow')] : []),
           ...figures.foundElsewhere.map((where) => message('trace.elsewhere', { where })),
         ],

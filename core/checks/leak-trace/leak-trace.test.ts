@@ -36,6 +36,10 @@ describe('leak trace', () => {
     // Beside one that was counted it adds its place, and nothing to the rate.
     const counted = { x: 0.2, y: 0.4, perMinute: 20 }
     expect(figures<TraceAnalysis>(only([drip, counted])).mLPerMinute).toBeCloseTo(1, 9)
+    // … and it is said that the rate is of some of them.
+    const notes = (drips: object[]) => only(drips).notes.map(({ id }) => id)
+    expect(notes([drip, counted])).toEqual(['trace.partlyCounted'])
+    expect([notes([drip]), notes([counted, counted])]).toEqual([[], []])
   })
   it('a drip that was watched falling points more sharply than one that may have run along something', () => {
     const above = (falling: boolean) =>
