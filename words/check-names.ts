@@ -10,6 +10,8 @@ export const checkName = (check: CheckId, language: Language = SOURCE_LANGUAGE):
 export const checkWhy = (check: CheckId, language: Language = SOURCE_LANGUAGE): string =>
   LANGUAGES[language].sentences[`check.${check}.why`] ?? CHECK_WORDS[check].why
 
-/** The name of a check that may be of another version of the product: then its id, in words. */
-export const nameOfAny = (check: string, language: Language = SOURCE_LANGUAGE): string =>
-  isCheckId(check) ? checkName(check, language) : check.replaceAll('-', ' ')
+/** The name of a check that may be of another version of the product, or of other work: then its id, in words. */
+export function nameOfAny(check: string, language: Language = SOURCE_LANGUAGE): string {
+  if (isCheckId(check)) return checkName(check, language)
+  return check.charAt(0).toUpperCase() + check.slice(1).replaceAll('-', ' ')
+}

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { type CaseRecord, EVENT_DATA, RECORD_DATA } from '#core'
-import { itemName, itemWords } from './records'
+import { type CaseEvent, type CaseRecord, EVENT_DATA, RECORD_DATA } from '#core'
+import { itemName, itemWords, leftWords, repairLines, repairWords, workWords } from './records'
 
 const examples = JSON.parse(readFileSync('docs/record-examples.json', 'utf8')) as Record<
   string,
@@ -80,5 +80,27 @@ describe('what was recorded, in one line', () => {
         pressure: { typed: '12,5 psi', value: 12.5, unit: 'psi', coreValue: 86.2 },
       }),
     ).toBe('at 5:05, pressure 12,5 psi')
+  })
+  it('a repair step by step, with its torque, and what was not ticked', () => {
+    const event = {
+      kind: 'repaired',
+      data: {
+        faults: ['pump-gasket-leak'],
+        fitted: [{ part: 'Gasket', batch: '7' }],
+        stepsDone: [{ step: 'drained' }, { step: 'tightened', words: '25 N·m' }],
+      },
+    } as CaseEvent<'repaired'>
+    expect(repairWords(event)).toMatch(/^Pump.*\. Gasket \(batch 7\)$/)
+    expect(repairLines(event).slice(0, 2)).toEqual([
+      'Drained into a clean tray',
+      'Tightened in the maker’s order and stages (25 N·m)',
+    ])
+    expect(repairLines(event).at(-1)).toBe(`Not ticked: ${leftWords(event)}`)
+    expect(leftWords(event)).toMatch(/Belt on its way.*Filled and bled/)
+    expect(workWords(event)).toBe(
+      'Gasket (batch 7). Tightened in the maker’s order and stages (25 N·m)',
+    )
+    const nobodyTicked = { ...event, data: { faults: ['cap-weak'] } }
+    expect(repairLines(nobodyTicked)).toEqual([])
   })
 })

@@ -133,14 +133,16 @@ export const workWords = ({ data: { work, fitted, stepsDone = [] } }: CaseEvent<
   [work, fittedWords(fitted), stepWords(stepsDone.filter(({ words }) => words))]
     .filter(Boolean)
     .join('. ')
-/** All of a repair, step by step, and what of it was not ticked; the faults where nobody said what was done. */
-export function repairWords(event: CaseEvent<'repaired'>): string {
-  const { work, fitted, stepsDone = [] } = event.data
-  if (!work) return itemWords(event)
+/** A repair as a report has it: what was done in its own words, or the faults where nobody said, and what went in. */
+export const repairWords = ({ data: { work, faults, fitted } }: CaseEvent<'repaired'>): string =>
+  [work ?? faults.map(faultName).join(', '), fittedWords(fitted)].filter(Boolean).join('. ')
+/** Its steps, a line each, and last what was not ticked; none where nobody went through them. */
+export function repairLines(event: CaseEvent<'repaired'>): string[] {
   const left = leftWords(event)
-  return [work, fittedWords(fitted), stepWords(stepsDone), left && `Not ticked: ${left}`]
-    .filter(Boolean)
-    .join('. ')
+  return [
+    ...(event.data.stepsDone ?? []).map((one) => stepWords([one])),
+    ...(left ? [`Not ticked: ${left}`] : []),
+  ]
 }
 
 const placeWords = ({ place, seen }: { place: string; seen: string }) =>

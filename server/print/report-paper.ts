@@ -21,7 +21,7 @@ import { unitsTyped } from '../../words/figures'
 import { formatChance, formatQuantity, type UnitPreferences } from '../../words/format'
 import { goingOn } from '../../words/going-on'
 import { keeperSentences } from '../../words/keeper'
-import { repairWords } from '../../words/records'
+import { repairLines, repairWords } from '../../words/records'
 import {
   dayOf,
   heading,
@@ -224,9 +224,10 @@ function workDone(file: CaseFile): Content[] {
       ` ${data.because}`,
     ],
   }))
-  const repaired = eventsOfKind(events, 'repaired').map((event): Content => ({
-    text: `${momentOf(event.observedAt)}: ${repairWords(event)}`,
-  }))
+  const repaired = eventsOfKind(events, 'repaired').flatMap((event): Content[] => [
+    { text: `${momentOf(event.observedAt)}: ${repairWords(event)}` },
+    ...repairLines(event).map((text): Content => ({ text: `· ${text}`, margin: [8, 1, 0, 1] })),
+  ])
   const ends = endLines(events, { say, when: momentOf }).map((text): Content => ({ text }))
   return [
     ...(declared.length > 0 ? [heading(say('report.declared')), ...declared] : []),

@@ -14,7 +14,7 @@ import {
 import { RECORDABLE, reportOf } from '../../../checks'
 import { saveFile } from '../../../look/save-file'
 import { endLines } from '../../../../words/case-end'
-import { repairWords } from '../../../../words/records'
+import { repairLines, repairWords } from '../../../../words/records'
 
 const { checkName, say, partName } = useWords()
 
@@ -168,9 +168,12 @@ function exportCase() {
       <NotesSection :notes="notes" :who="who" />
       <section v-if="repairs.length > 0">
         <h2>{{ say('report.workDone') }}</h2>
-        <p v-for="repair in repairs" :key="repair.id">
-          {{ moment(repair.observedAt) }}: {{ repairWords(repair) }}
-        </p>
+        <template v-for="repair in repairs" :key="repair.id">
+          <p>{{ moment(repair.observedAt) }}: {{ repairWords(repair) }}</p>
+          <ul v-if="repairLines(repair).length > 0" class="small">
+            <li v-for="line in repairLines(repair)" :key="line">{{ line }}</li>
+          </ul>
+        </template>
       </section>
       <section v-if="ends.length > 0">
         <h2>{{ say('report.end.title') }}</h2>
