@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
-import { admin } from './admin'
+import { admin, adminFromSources } from './admin'
 import { Client, makeCase, type Parsed, sqlOf } from './client'
 
 const sql = sqlOf()
@@ -30,7 +30,11 @@ describe('administration', () => {
   ])('given %s says what is wrong in a sentence, and ends so', async (_, words, code, said) => {
     const ended = await admin(words)
     expect([ended.code, ended.output.split('\n')[0]]).toEqual([code, expect.stringMatching(said)])
-    expect(ended.output).not.toMatch(/\bat .*\.ts:\d/)
+    expect(ended.output).not.toMatch(/\bat .*\.m?[jt]s:\d/)
+  })
+  it('started from its sources, as on a server, is the same program', async () => {
+    const words = ['reset-password', 'nobody-here']
+    expect(await adminFromSources(words)).toEqual(await admin(words))
   })
   it('says so when the database is not there', async () => {
     const away = { DATABASE_URL: 'postgres://x:x@127.0.0.1:1/x', DATABASE_MAINTENANCE_URL: '' }
