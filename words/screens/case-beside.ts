@@ -57,8 +57,7 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.fitted.takeOut': 'Take part {at} out',
   'case.accounts.title': 'What {causes, plural, one {it does} other {they do}} not account for',
   'case.accounts.all':
-    'Nothing: {causes, plural, one {it accounts} other {they account}} for all that was found.',
-  'case.accounts.nothingFound': 'Nothing was found yet that asks for a cause.',
+    '{causes, plural, one {It accounts} other {They account}} for all that was found.',
   'case.accounts.left':
     '{causes, plural, one {Where it is} other {Where they are}} there, {left} of the {found, plural, one {one thing} other {# things}} found {left, plural, one {is} other {are}} not {causes, plural, one {its} other {theirs}} alone:',
   'case.accounts.loss':

@@ -43,10 +43,11 @@ const loss = computed(() => {
 
 <template>
   <section v-if="decided.accounts" class="stack accounts" data-testid="accounts">
-    <h3>{{ say('case.accounts.title', { causes }) }}</h3>
-    <p v-if="decided.accounts.found === 0">{{ say('case.accounts.nothingFound') }}</p>
-    <p v-else-if="lines.length === 0">{{ say('case.accounts.all', { causes }) }}</p>
-    <template v-else>
+    <h3 v-if="lines.length > 0 || loss">{{ say('case.accounts.title', { causes }) }}</h3>
+    <p v-if="decided.accounts.found > 0 && lines.length === 0">
+      {{ say('case.accounts.all', { causes }) }}
+    </p>
+    <template v-else-if="lines.length > 0">
       <p>
         {{
           say('case.accounts.left', {
