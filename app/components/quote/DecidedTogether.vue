@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { draftLines, type Fault, type ShopPrices, totalsOf } from '#core'
+import { caseStateOf, draftLines, type Fault, headBoltsFor, type ShopPrices, totalsOf } from '#core'
 import { askTogether } from '../../ranking/ranker'
 import { formatChance, formatMoney } from '../../../words/format'
 
@@ -23,9 +23,14 @@ const { answer: believed } = useWorkedOut(
 /** Below this something else is as likely as not. */
 const AS_LIKELY_AS_NOT = 0.5
 const netMinor = (causes: readonly Fault[]) => {
-  const profile = shop.caseInput(props.caseId)?.vehicle.profile ?? {}
-  return totalsOf(draftLines(causes, { profile, prices: props.prices }).lines, props.prices)
-    .netMinor
+  const input = shop.caseInput(props.caseId)
+  const ids = causes.map(({ id }) => id)
+  const { lines } = draftLines(causes, {
+    profile: input?.vehicle.profile ?? {},
+    prices: props.prices,
+    bolts: input && headBoltsFor(ids, caseStateOf(input), input),
+  })
+  return totalsOf(lines, props.prices).netMinor
 }
 const money = (minor: number) => formatMoney(minor, props.prices.currency, preferences.language)
 const costs = computed(() =>
