@@ -13,16 +13,22 @@ const { candidates, seen, mayRecord } = defineProps<{
 }>()
 const emit = defineEmits<{ seen: [place: string, as: Seen] }>()
 const SEEN = seenChoices(say)
-const listed = computed(() => {
+const more = ref(false)
+const list = useTemplateRef<HTMLElement>('list')
+/** What is seen at one place moves the others: not while somebody goes through them. */
+const { shown: listed, release } = useSteady(() => {
   const top = candidates.slice(0, more.value ? undefined : 6).map((c) => c.place)
   return [...new Set([...top, ...seen.keys()])]
-})
-const more = ref(false)
+}, list)
+function showAll() {
+  more.value = true
+  release()
+}
 const share = (id: string) => candidates.find((c) => c.place === id)?.share ?? 0
 </script>
 
 <template>
-  <section :aria-label="say('leak-trace.place-list.placesToLookAt')">
+  <section ref="list" :aria-label="say('leak-trace.place-list.placesToLookAt')">
     <h3>{{ say('leak-trace.place-list.lookHereLikeliestFirst') }}</h3>
     <div v-for="id in listed" :key="id" class="place" :data-place="id">
       <span class="who"
@@ -39,7 +45,7 @@ const share = (id: string) => candidates.find((c) => c.place === id)?.share ?? 0
         @update:model-value="emit('seen', id, $event)"
       />
     </div>
-    <button v-if="!more" type="button" class="plain-button" @click="more = true">
+    <button v-if="!more" type="button" class="plain-button" @click="showAll">
       {{ say('leak-trace.place-list.allPlaces') }}
     </button>
   </section>
