@@ -1,58 +1,36 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Level, LEVELS } from '../knowledge/levels'
-import type { Book, Fault, Sign } from '../knowledge/types'
 import { abnormalIn, accountFor, normalGiven } from './accounts'
 import { Belief } from './belief'
 import { buildModel } from './model'
 import { modelOrSkip, randomCase } from './random-book.fixture'
-import type { PlacedReading } from './evidence'
+import { bareBook, bareFault, bareReading, bareSign } from './small-book.fixture'
 
-const sign = (id: string): Sign => ({
-  id,
-  name: '',
-  states: ['no', 'yes'],
-  leak: { yes: id === 'steam' ? 'rarely' : 'never' },
-  leakBecause: '',
-  check: '',
-})
-const fault = (id: string, shows: Readonly<Record<string, Level>>): Fault => ({
-  id,
-  name: '',
-  what: '',
-  group: 'leak',
-  priorBecause: '',
-  guards: [],
-  links: [],
-  proof: '',
-  disturbs: [],
-  cost: { partHours: 1, minutes: 1 },
-  prior: { 'coolant-loss': 'common', overheats: 'rare', 'no-heat': 'rare' },
-  effects: Object.entries(shows).map(([of, yes]) => ({ sign: of, atLeast: { yes }, because: '' })),
-  causes: [],
-})
+const sign = (id: string) =>
+  bareSign(id, { states: ['no', 'yes'], leak: { yes: id === 'steam' ? 'rarely' : 'never' } })
+const fault = (id: string, shows: Readonly<Record<string, Level>>) =>
+  bareFault(id, {
+    lossPrior: 'common',
+    effects: Object.entries(shows).map(([of, yes]) => ({
+      sign: of,
+      atLeast: { yes },
+      because: '',
+    })),
+  })
 /** Hose and core both wet the ground, the core more often, and it alone the carpet; nothing shows steam. */
-const BOOK: Book = {
-  version: 'example',
-  faults: [
-    fault('hose', { ground: 'often' }),
-    fault('core', { ground: 'mostly', carpet: 'often' }),
-    fault('cap', {}),
-  ],
-  conditions: [],
-  signs: [sign('ground'), sign('carpet'), sign('steam')],
-  nothingAtAll: { 'coolant-loss': 0.8, overheats: 0.8, 'no-heat': 0.8, inspection: 0.8 },
-  aliases: { faults: {}, signs: {} },
-}
-const seen = (of: string, epoch = 0): PlacedReading => ({
-  source: of,
-  sign: of,
-  epoch,
-  conditions: of,
-  validity: 1,
-  likelihood: { no: 0.001, yes: 0.9 },
-  says: { id: '', parameters: {} },
-})
+const BOOK = bareBook(
+  {
+    faults: [
+      fault('hose', { ground: 'often' }),
+      fault('core', { ground: 'mostly', carpet: 'often' }),
+      fault('cap', {}),
+    ],
+    signs: [sign('ground'), sign('carpet'), sign('steam')],
+  },
+  0.8,
+)
+const seen = (of: string, epoch = 0) => bareReading(of, { no: 0.001, yes: 0.9 }, epoch)
 const MODEL = buildModel(BOOK, 'coolant-loss', {})
 const [HOSE, CORE] = [0, 1]
 const all = (belief: Belief) => belief.allSets()

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { LEVELS, PRIORS, type Level, type Prior } from '../knowledge/levels'
-import type { AtLeast, Book, Cause, Condition, Effect, Fault, Sign } from '../knowledge/types'
+import type { AtLeast, Book, Cause, Condition, Effect, Sign } from '../knowledge/types'
 import { priorOf, type NaiveWork } from './brute-force.fixture'
 import type { PlacedReading } from './evidence'
 import { buildModel } from './model'
+import { bareBook, bareFault, bareSign } from './small-book.fixture'
 import type { Timeline } from './timeline'
 
 const levels = Object.keys(LEVELS) as Level[]
@@ -56,15 +57,7 @@ export const randomCase = fc
             ]
           : []),
       ]
-      return {
-        id: `sign${i}`,
-        name: '',
-        states,
-        leak: falling(states),
-        leakBecause: '',
-        check: '',
-        overrides,
-      }
+      return { ...bareSign(`sign${i}`, { states, leak: falling(states) }), overrides }
     })
     const effects = (): Effect[] =>
       signs
@@ -82,22 +75,14 @@ export const randomCase = fc
       causedBy: causes(conditionIds.slice(0, k)),
       effects: effects(),
     }))
-    const faults: Fault[] = Array.from({ length: faultCount }, (_, f) => ({
-      id: `f${f}`,
-      name: '',
-      what: '',
-      group: 'leak',
-      priorBecause: '',
-      guards: [],
-      links: [],
-      proof: '',
-      disturbs: [],
-      cost: { partHours: 1, minutes: 1 },
-      prior: { 'coolant-loss': pick(priors), overheats: 'rare', 'no-heat': 'rare' },
-      ...(f < 2 ? { excludes: 'pair' } : {}),
-      effects: effects(),
-      causes: causes(conditionIds),
-    }))
+    const faults = Array.from({ length: faultCount }, (_, f) =>
+      bareFault(`f${f}`, {
+        lossPrior: pick(priors),
+        ...(f < 2 ? { excludes: 'pair' } : {}),
+        effects: effects(),
+        causes: causes(conditionIds),
+      }),
+    )
     const readings: PlacedReading[] = signs.flatMap((s) =>
       Array.from({ length: draw() % 4 }, (_, k) => ({
         source: `${s.id}-${k}`,
@@ -121,14 +106,7 @@ export const randomCase = fc
               ],
             },
           ]
-    const book: Book = {
-      version: 't',
-      faults,
-      conditions,
-      signs,
-      nothingAtAll: { 'coolant-loss': 0.4, overheats: 0.4, 'no-heat': 0.4, inspection: 0.4 },
-      aliases: { faults: {}, signs: {} },
-    }
+    const book = bareBook({ faults, signs, conditions }, 0.4)
     return { book, readings, works }
   })
   .filter(({ book }) => {

@@ -1,72 +1,38 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import type { Level } from '../knowledge/levels'
-import type { Book, Fault, Sign } from '../knowledge/types'
+import type { Level, Prior } from '../knowledge/levels'
 import { Belief } from './belief'
-import type { PlacedReading } from './evidence'
 import { buildModel } from './model'
 import { signLikelihood } from './sign-classes'
+import { bareBook, bareFault, bareReading, bareSign } from './small-book.fixture'
 
 /** The example of docs/ranking.md: hose and core are alike in both signs, the cap is not. */
-const sign = (id: string, states: [string, string]): Sign => ({
-  id,
-  name: '',
-  states,
-  leak: { [states[1]]: 'rarely' },
-  leakBecause: '',
-  check: '',
-})
-const SIGNS = [sign('below', ['dry', 'wet']), sign('hold', ['holds', 'falls'])]
-
-const fault = (
-  id: string,
-  prior: Fault['prior']['overheats'],
-  wet: Level,
-  falls: Level,
-): Fault => ({
-  id,
-  name: '',
-  what: '',
-  group: 'leak',
-  priorBecause: '',
-  guards: [],
-  links: [],
-  proof: '',
-  disturbs: [],
-  cost: { partHours: 1, minutes: 1 },
-  prior: { 'coolant-loss': prior, overheats: 'rare', 'no-heat': 'rare' },
-  effects: [
-    { sign: 'below', atLeast: { wet }, because: '' },
-    { sign: 'hold', atLeast: { falls }, because: '' },
-  ],
-  causes: [],
-})
-const BOOK: Book = {
-  version: 'example',
-  faults: [
-    fault('hose', 'common', 'often', 'mostly'),
-    fault('core', 'uncommon', 'often', 'mostly'),
-    fault('cap', 'veryCommon', 'seldom', 'sometimes'),
-  ],
-  conditions: [],
-  signs: SIGNS,
-  nothingAtAll: { 'coolant-loss': 0.82, overheats: 0.82, 'no-heat': 0.82, inspection: 0.82 },
-  aliases: { faults: {}, signs: {} },
-}
-const reading = (of: string, likelihood: Record<string, number>): PlacedReading => ({
-  source: of,
-  sign: of,
-  epoch: 0,
-  conditions: of,
-  validity: 1,
-  likelihood,
-  says: { id: '', parameters: {} },
-})
+const sign = (id: string, states: [string, string]) =>
+  bareSign(id, { states, leak: { [states[1]]: 'rarely' } })
+const fault = (id: string, lossPrior: Prior, wet: Level, falls: Level) =>
+  bareFault(id, {
+    lossPrior,
+    effects: [
+      { sign: 'below', atLeast: { wet }, because: '' },
+      { sign: 'hold', atLeast: { falls }, because: '' },
+    ],
+  })
+const BOOK = bareBook(
+  {
+    faults: [
+      fault('hose', 'common', 'often', 'mostly'),
+      fault('core', 'uncommon', 'often', 'mostly'),
+      fault('cap', 'veryCommon', 'seldom', 'sometimes'),
+    ],
+    signs: [sign('below', ['dry', 'wet']), sign('hold', ['holds', 'falls'])],
+  },
+  0.82,
+)
 
 const model = buildModel(BOOK, 'coolant-loss', {})
 const belief = new Belief(model, [
-  reading('below', { dry: 0.1, wet: 0.9 }),
-  reading('hold', { holds: 0.8, falls: 0.2 }),
+  bareReading('below', { dry: 0.1, wet: 0.9 }),
+  bareReading('hold', { holds: 0.8, falls: 0.2 }),
 ])
 const { weights, twins, counts } = belief
 
