@@ -91,16 +91,15 @@ describe('what was recorded, in one line', () => {
       },
     } as CaseEvent<'repaired'>
     expect(repairWords(event)).toMatch(/^Pump.*\. Gasket \(batch 7\)$/)
-    expect(repairLines(event).slice(0, 2)).toEqual([
+    expect(repairLines(event)).toEqual([
       'Drained into a clean tray',
       'Tightened in the maker’s order and stages (25 N·m)',
     ])
-    expect(repairLines(event).at(-1)).toBe(`Not ticked: ${leftWords(event)}`)
     expect(leftWords(event)).toMatch(/Belt on its way.*Filled and bled/)
     expect(workWords(event)).toBe(
       'Gasket (batch 7). Tightened in the maker’s order and stages (25 N·m)',
     )
     const nobodyTicked = { ...event, data: { faults: ['cap-weak'] } }
-    expect(repairLines(nobodyTicked)).toEqual([])
+    expect([repairLines(nobodyTicked), leftWords(nobodyTicked)]).toEqual([[], ''])
   })
 })

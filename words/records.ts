@@ -136,14 +136,9 @@ export const workWords = ({ data: { work, fitted, stepsDone = [] } }: CaseEvent<
 /** A repair as a report has it: what was done in its own words, or the faults where nobody said, and what went in. */
 export const repairWords = ({ data: { work, faults, fitted } }: CaseEvent<'repaired'>): string =>
   [work ?? faults.map(faultName).join(', '), fittedWords(fitted)].filter(Boolean).join('. ')
-/** Its steps, a line each, and last what was not ticked; none where nobody went through them. */
-export function repairLines(event: CaseEvent<'repaired'>): string[] {
-  const left = leftWords(event)
-  return [
-    ...(event.data.stepsDone ?? []).map((one) => stepWords([one])),
-    ...(left ? [`Not ticked: ${left}`] : []),
-  ]
-}
+/** Its steps that were done, a line each; none where nobody went through them. */
+export const repairLines = ({ data: { stepsDone = [] } }: CaseEvent<'repaired'>): string[] =>
+  stepsDone.map((one) => stepWords([one]))
 
 const placeWords = ({ place, seen }: { place: string; seen: string }) =>
   `${LEAK_PLACES.find((l) => l.id === place)?.name ?? plain(place)}: ${plain(seen)}`

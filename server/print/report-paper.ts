@@ -21,7 +21,7 @@ import { unitsTyped } from '../../words/figures'
 import { formatChance, formatQuantity, type UnitPreferences } from '../../words/format'
 import { goingOn } from '../../words/going-on'
 import { keeperSentences } from '../../words/keeper'
-import { repairLines, repairWords } from '../../words/records'
+import { leftWords, repairLines, repairWords } from '../../words/records'
 import {
   dayOf,
   heading,
@@ -224,9 +224,13 @@ function workDone(file: CaseFile): Content[] {
       ` ${data.because}`,
     ],
   }))
+  /** What stands out because it was not done; nothing where all was. */
+  const notTicked = (left: string): Content[] =>
+    left ? [{ text: say('case.repair-steps.left', { left }), bold: true }] : []
   const repaired = eventsOfKind(events, 'repaired').flatMap((event): Content[] => [
     { text: `${momentOf(event.observedAt)}: ${repairWords(event)}` },
     ...repairLines(event).map((text): Content => ({ text: `· ${text}`, margin: [8, 1, 0, 1] })),
+    ...notTicked(leftWords(event)),
   ])
   const ends = endLines(events, { say, when: momentOf }).map((text): Content => ({ text }))
   return [

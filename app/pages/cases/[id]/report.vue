@@ -14,7 +14,7 @@ import {
 import { RECORDABLE, reportOf } from '../../../checks'
 import { saveFile } from '../../../look/save-file'
 import { endLines } from '../../../../words/case-end'
-import { repairLines, repairWords } from '../../../../words/records'
+import { leftWords, repairLines, repairWords } from '../../../../words/records'
 
 const { checkName, say, partName } = useWords()
 
@@ -173,6 +173,9 @@ function exportCase() {
           <ul v-if="repairLines(repair).length > 0" class="small">
             <li v-for="line in repairLines(repair)" :key="line">{{ line }}</li>
           </ul>
+          <p v-if="leftWords(repair)">
+            <strong>{{ say('case.repair-steps.left', { left: leftWords(repair) }) }}</strong>
+          </p>
         </template>
       </section>
       <section v-if="ends.length > 0">
