@@ -11,7 +11,7 @@ interface Shown {
 
 /** Waits after a failed reading before the next, ms. */
 const AGAIN_MS = 500
-/** Entries read and shown in one go, between which the page is let on. */
+/** Entries read in one go, between which the page is let on. */
 const ENTRIES_AT_ONCE = 200
 /** A lot larger than this is shown after what it took to read it: two short pieces of work, not one long. */
 const READ_AND_SHOWN_AT_ONCE = 40
@@ -22,9 +22,9 @@ interface Latest {
 }
 
 /**
- * Shows what stands in the database and whatever any tab changes in it, in the order of the changes, a lot at a time.
- * What is shown is what was read, and each reading asks for what came after the last: one that fails costs a moment, no
- * entry. `first` is done when what stood there at the start is shown, `reached` when a change is.
+ * Shows what stands in the database and whatever any tab changes in it. What was written in one go is shown in one go,
+ * however many lots it takes to read: a case never stands on a page with half of its record. What is shown is what was
+ * read, and each reading asks for what came after the last: one that fails costs a moment, no entry. `first` is done when what stood there at the start is shown, `reached` when a change is.
  */
 export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
   let seen = 0
@@ -50,16 +50,28 @@ export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
       change: await local.number('change'),
     }))
 
-  /** Shows lot after lot until what is shown is the latest. */
+  /** Everything after a change, in the order of the changes, read lot after lot. */
+  async function entriesAfter(change: number): Promise<Entry[]> {
+    const read: Entry[] = []
+    while (!stopped) {
+      const from = read.at(-1)?.change ?? change
+      const lot = await local.entries.where('change').above(from).limit(ENTRIES_AT_ONCE).toArray()
+      read.push(...lot)
+      if (lot.length > READ_AND_SHOWN_AT_ONCE) await new Promise((on) => setTimeout(on))
+      if (lot.length < ENTRIES_AT_ONCE) break
+    }
+    return read
+  }
+
+  /** Reads and shows until what is shown is the latest. */
   async function catchUp() {
     if (reading) return
     reading = true
     try {
       while (!stopped && latest && (latest.epoch !== epoch || seen < latest.change)) {
-        const from = latest.epoch === epoch ? seen : 0
-        const lot = await local.entries.where('change').above(from).limit(ENTRIES_AT_ONCE).toArray()
-        if (lot.length > READ_AND_SHOWN_AT_ONCE) await new Promise((on) => setTimeout(on))
-        if (!stopped) next(lot, latest)
+        const asOf = latest
+        const read = await entriesAfter(asOf.epoch === epoch ? seen : 0)
+        if (!stopped) next(read, asOf)
       }
     } catch (error) {
       if (!stopped) failed(error)
@@ -69,13 +81,12 @@ export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
     }
   }
 
-  function next(lot: Entry[], asOf: Latest) {
+  function next(read: Entry[], asOf: Latest) {
     if (asOf.epoch !== epoch) clear()
     epoch = asOf.epoch
-    const isLast = lot.length < ENTRIES_AT_ONCE
-    // Numbers of what has been replaced since are passed over: after the last lot everything up to then is shown.
-    seen = isLast ? Math.max(asOf.change, lot.at(-1)?.change ?? 0) : lot.at(-1)!.change
-    if (lot.length > 0) show(lot)
+    // Numbers of what has been replaced since are passed over: everything up to then is shown.
+    seen = Math.max(asOf.change, read.at(-1)?.change ?? 0)
+    if (read.length > 0) show(read)
     tell()
   }
 

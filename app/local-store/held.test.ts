@@ -1,5 +1,6 @@
 import 'fake-indexeddb/auto'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { watchEffect } from 'vue'
 import { LocalDatabase } from './database'
 import {
   closePages,
@@ -53,6 +54,46 @@ describe('a device that holds nothing yet', () => {
     const tab = await opened(newPerson())
     await eventually(() => expect(tab.store.cases.value.size).toBe(12))
     expect(server.fetched).toEqual([...server.cases])
+  })
+})
+
+describe('a case of many entries', () => {
+  const ENTRIES = 450
+  /** How many entries stand beside the case, each time that the page is told of others. */
+  function seenBeside(tab: Awaited<ReturnType<typeof opened>>, of: string) {
+    const counts: number[] = []
+    watchEffect(() => tab.store.cases.value.has(of) && counts.push(tab.store.records.value.size))
+    return counts
+  }
+  const takeMany = (count: number) => {
+    for (let n = 0; n < count; n++) take(`r${n}`, 'long')
+  }
+
+  it('stands on a page with all of them or not at all, fetched or read anew', async () => {
+    takeMany(ENTRIES)
+    const person = newPerson()
+    for (const start of ['the first', 'the second']) {
+      const tab = await opened(person)
+      const counts = seenBeside(tab, 'long')
+      await eventually(() => expect(tab.store.records.value.size, start).toBe(ENTRIES))
+      expect(new Set(counts), start).toEqual(new Set([ENTRIES]))
+      tab.close()
+    }
+  })
+  it('is fetched whole when the pages of changes would tell it in parts', async () => {
+    take('r-before', 'other')
+    const tab = await opened(newPerson())
+    await eventually(() => expect(tab.store.reachable.value && server.asked > 1).toBe(true))
+    const counts = seenBeside(tab, 'long')
+    const answer = server.fetch
+    server.fetch = async (path, init) => {
+      await new Promise((on) => setTimeout(on, 30))
+      return answer(path, init)
+    }
+    takeMany(3 * server.page)
+    const all = 1 + 3 * server.page
+    await eventually(() => expect(tab.store.records.value.size).toBe(all))
+    expect(new Set(counts)).toEqual(new Set([all]))
   })
 })
 

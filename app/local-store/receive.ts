@@ -142,6 +142,7 @@ async function takeChanges(local: LocalDatabase, listening: Listening): Promise<
     const isHere = (row: { case: string }) => !missing.has(row.case)
     await putRows(local, next, {
       ...page,
+      cases: page.cases.filter(({ id }) => !missing.has(id)),
       records: page.records.filter(isHere),
       events: page.events.filter(isHere),
     })
@@ -151,12 +152,16 @@ async function takeChanges(local: LocalDatabase, listening: Listening): Promise<
   })
 }
 
-/** Cases that something changed in and that do not stand here. */
+/**
+ * Cases that something changed in and that do not stand here. One that the page tells of stands here with it, unless
+ * the next page may tell of more that was recorded in it.
+ */
 async function casesNotHere(local: LocalDatabase, page: Changes): Promise<Set<string>> {
-  const told = new Set(page.cases.map(({ id }) => id))
-  const asked = [...new Set([...page.records, ...page.events].map((row) => row.case))].filter(
-    (id) => !told.has(id),
-  )
+  const told = page.cases.map(({ id }) => id)
+  const changed = new Set([...page.records, ...page.events].map((row) => row.case))
+  if (page.more) told.forEach((id) => changed.add(id))
+  else told.forEach((id) => changed.delete(id))
+  const asked = [...changed]
   const known = await local.entries.bulkGet(asked)
   return new Set(asked.filter((_, i) => known[i]?.kind !== 'cases' || 'gone' in known[i]))
 }

@@ -27,6 +27,8 @@ const nothingTold = () => ({
   records: [],
 })
 
+const headerOf = (id: string) => ({ id, vehicle: `v-${id}` })
+
 /** The server as a page sees it: entries under ids, numbered in order, refused where the text says so. */
 export class Server {
   entries = new Map<string, Sent>()
@@ -71,6 +73,7 @@ export class Server {
           mark: this.order[after + ids.length - 1],
           more: ids.length === this.page,
           behind: this.pretendsToBeAhead || this.order.length - after - ids.length,
+          cases: this.begunIn(ids),
           records: ids.map((id) => this.entries.get(id)),
         }),
       )
@@ -102,6 +105,13 @@ export class Server {
     this.take(entry)
     return { status: 201 }
   }
+  /** Headers of the cases whose first entry is among these. */
+  private begunIn(ids: readonly string[]) {
+    const ofCase = (id: string) => this.entries.get(id)!.case
+    return ids
+      .filter((id) => this.order.find((other) => ofCase(other) === ofCase(id)) === id)
+      .map((id) => headerOf(ofCase(id)))
+  }
   /** What a device begins with, and everything of cases. */
   private told(pathname: string, asked: URLSearchParams) {
     if (pathname === '/api/desk')
@@ -115,7 +125,7 @@ export class Server {
     this.fetched.push(...ids)
     return {
       ...nothingTold(),
-      cases: ids.filter((id) => this.cases.has(id)).map((id) => ({ id, vehicle: `v-${id}` })),
+      cases: ids.filter((id) => this.cases.has(id)).map(headerOf),
       records: [...this.entries.values()].filter((entry) => ids.includes(entry.case)),
     }
   }
