@@ -13,6 +13,7 @@ export async function signIn(page: Page, name: string, base = '') {
 type Kept = Awaited<ReturnType<ReturnType<Page['context']>['storageState']>>
 /** name under which a browser keeps who is signed in */
 const REMEMBERED = 'thermognosis.session'
+const SESSION = '/api/session'
 /** what a browser keeps of a person who is signed in, by the person's name */
 const KEPT = new Map<string, Kept>()
 
@@ -29,7 +30,10 @@ export async function enter(page: Page, name: string, at: '/' | '/new' = '/') {
       (items) => items.forEach((item) => localStorage.setItem(item.name, item.value)),
       kept.origins[0]!.localStorage.filter((item) => item.name === REMEMBERED),
     )
+    // What the shop's lead has set since stands in the answer; until then the page goes by what it was.
+    const known = page.waitForResponse((answer) => new URL(answer.url()).pathname === SESSION)
     await page.goto(at)
+    await known
     await expect(
       page.getByTestId('send-state').or(page.getByLabel('Password', { exact: true })),
     ).toBeVisible()

@@ -3,44 +3,70 @@ import type { Panel } from './commonest'
 import { COLD } from './commonest-cold'
 import { HOT } from './commonest-hot'
 import { complaint, open, type Mode } from './panel-steps'
-import { allSent, enter, settled, still } from './steps'
+import { allSent, drawn, enter, settled, still } from './steps'
+
+/**
+ * Where an element stands on the page: whether all of it shows with nothing over it, and how many pushes of a thumb, each
+ * of four fifths of what is seen, away from that.
+ */
+async function standOf(target: Locator): Promise<{ shows: boolean; pushes: number }> {
+  await expect(target).toBeAttached()
+  return target.evaluate((element) => {
+    const own = (element.closest('label') ?? element).getBoundingClientRect()
+    const box = { top: 0, bottom: innerHeight }
+    for (
+      let around = element.parentElement;
+      around && around !== document.body;
+      around = around.parentElement
+    ) {
+      const { overflowY } = getComputedStyle(around)
+      if (overflowY !== 'auto' && overflowY !== 'scroll') continue
+      const { top, bottom } = around.getBoundingClientRect()
+      box.top = Math.max(box.top, top)
+      box.bottom = Math.min(box.bottom, bottom)
+    }
+    const hit = document.elementFromPoint((own.left + own.right) / 2, (own.top + own.bottom) / 2)
+    const isFree =
+      hit !== null &&
+      (element.contains(hit) || hit.contains(element) || hit.closest('label')?.contains(element))
+    const away = Math.max(0, box.top - own.top, own.bottom - box.bottom)
+    return {
+      shows: Boolean(isFree) && away <= 1,
+      pushes: Math.max(1, Math.ceil(away / (0.8 * (box.bottom - box.top)))),
+    }
+  })
+}
 
 /**
  * How often a thumb has to push the page to bring an element where it can be tapped, from where the page stands now: none
- * where all of it shows and nothing lies over it. The page is left where it was pushed to.
+ * where it shows. The page is left where it was pushed to.
  */
 async function swipesTo(target: Locator): Promise<number> {
-  await expect(target).toBeAttached()
-  return target.evaluate((element) => {
-    const seen = () => {
-      const own = (element.closest('label') ?? element).getBoundingClientRect()
-      const box = { top: 0, bottom: innerHeight }
-      for (
-        let around = element.parentElement;
-        around && around !== document.body;
-        around = around.parentElement
-      ) {
-        const { overflowY } = getComputedStyle(around)
-        if (overflowY !== 'auto' && overflowY !== 'scroll') continue
-        const { top, bottom } = around.getBoundingClientRect()
-        box.top = Math.max(box.top, top)
-        box.bottom = Math.min(box.bottom, bottom)
-      }
-      const hit = document.elementFromPoint((own.left + own.right) / 2, (own.top + own.bottom) / 2)
-      const isFree =
-        hit !== null &&
-        (element.contains(hit) || hit.contains(element) || hit.closest('label')?.contains(element))
-      const above = Math.max(0, box.top - own.top)
-      const below = Math.max(0, own.bottom - box.bottom)
-      return { isFree, away: Math.max(above, below), height: box.bottom - box.top }
-    }
-    const before = seen()
-    if (before.isFree && before.away <= 1) return 0
-    // A thumb pushes on until it stands well within the page.
-    ;(element as HTMLElement).style.scrollMarginTop = '140px'
+  const { shows, pushes } = await standOf(target)
+  if (shows) return 0
+  // A thumb pushes on until it stands well within the page.
+  await target.evaluate((element: HTMLElement) => {
+    element.style.scrollMarginTop = '140px'
     element.scrollIntoView({ block: 'start', behavior: 'instant' })
-    return Math.max(1, Math.ceil(before.away / (0.8 * before.height)))
   })
+  return pushes
+}
+
+/** A result that is out of view is told at the foot of the page with the next frame, which a busy machine draws late. */
+const TOLD_WITHIN_MS = 4_000
+
+/** Swipes to what tells that an entry counted: none where it shows, or where a strip at the foot says it. */
+async function swipesToResult(page: Page, result: Locator): Promise<number> {
+  const strip = page.locator('.verdict-beside')
+  const isTold = async () =>
+    (await standOf(result)).shows ||
+    ((await strip.isVisible()) && (await strip.innerText()) === (await result.innerText()))
+  await drawn(page)
+  const inTime = expect.poll(isTold, { timeout: TOLD_WITHIN_MS }).toBe(true)
+  return inTime.then(
+    () => 0,
+    () => swipesTo(result),
+  )
 }
 
 /** Enters what a panel is for; gives the taps and the swipes that it took to what tells that it counted. */
@@ -61,11 +87,7 @@ async function enterAll(page: Page, { check, entered, told }: Panel, mode: Mode)
   const result = told(page, panel)
   await expect(result).toBeVisible()
   await settled(page)
-  // Where the result is out of view, a strip at the foot says it.
-  const beside = page.locator('.verdict-beside')
-  const isSaid =
-    (await beside.isVisible()) && (await beside.innerText()) === (await result.innerText())
-  swipes.push(isSaid ? 0 : await swipesTo(result))
+  swipes.push(await swipesToResult(page, result))
   return { taps: entered.length, swipes }
 }
 
