@@ -5,7 +5,7 @@ import type { CaseFile, Complaint } from '#core'
 import { readTable, TOLD } from '../tell/tell'
 import { writeStory } from './story'
 
-const here = join(dirname(fileURLToPath(import.meta.url)), 'staged')
+const here = dirname(fileURLToPath(import.meta.url))
 
 const STAGED = z.strictObject({
   complaint: z.enum(['overheats', 'no-heat', 'coolant-loss']),
@@ -50,11 +50,14 @@ export interface StagedStory {
 /** Numbers of the stages' case files, which are never written, beyond those of the vignettes. */
 const FIRST_NUMBER = 5_000
 
-/** The staged stories: kept apart as they were written, for no figure of the book was ever chosen by them. */
-export function stagedStories(): StagedStory[] {
+/** The folders of staged stories: the first sixty, and those of another hand, written when all figures were chosen. */
+type Folder = 'staged' | 'staged-later'
+
+/** The staged stories of a folder, as they were written. */
+export function stagedStories(folder: Folder = 'staged'): StagedStory[] {
   let number = FIRST_NUMBER
   return ['coolant-loss', 'overheats', 'no-heat'].flatMap((table) => {
-    const { complaint, stories } = readTable(join(here, `${table}.yaml`), STAGED)
+    const { complaint, stories } = readTable(join(here, folder, `${table}.yaml`), STAGED)
     return stories.map(({ stages, ...story }) => ({
       name: `${complaint}-${story.id}`,
       complaint,
