@@ -277,8 +277,8 @@ export const FLOW_FAULTS: readonly Fault[] = [
     group: 'flow',
     needs: { switchablePump: [true] },
     excludes: 'pump-drive',
-    prior: priors('exceptional', 'uncommon', 'exceptional'),
-    priorBecause: 'A shroud or clutch that sticks.',
+    prior: priors('exceptional', 'uncommon', 'rare'),
+    priorBecause: 'A shroud or clutch that sticks; what stops the flow leaves the heater cold too.',
     effects: [
       yes('pump-switch', 'nearlyAlways', 'Command against flow.'),
       yes('cooling-code', 'even', 'Some controls see it.'),

@@ -273,7 +273,7 @@ export const INSIDE_FAULTS: readonly Fault[] = [
     ],
     causes: goesDown,
     guards: [
-      guard('oil-cooler-excluded', 'Oil cooler excluded'),
+      { ...guard('oil-cooler-excluded', 'Oil cooler excluded'), needs: { oilCooler: [true] } },
       guard('oil-and-coolant-mixed', 'Coolant and oil found mixed'),
     ],
     cost: cost(5, 600),

@@ -351,8 +351,8 @@ export const LEVEL_SIGNS: readonly Sign[] = [
     'emulsion-in-oil',
     'Emulsion in the engine oil',
     LEVEL,
-    'rarely',
-    'Short trips in the cold make froth by condensation.',
+    'almostNever',
+    'Condensation of short trips froths under the filler, and hardly ever comes down to the dipstick.',
   ),
   yesNo(
     'pink-froth',

@@ -93,6 +93,34 @@ function lackingProof(
     .find(({ check }) => isLeft(check))
 }
 
+/**
+ * What is asked before the part of a lead is condemned and can be shown with all of it still on the vehicle, the shortest
+ * first: before anything comes off for the lead's sake, that is looked at.
+ */
+function shownOnTheVehicle(
+  { state, input }: Planned,
+  guards: readonly Guard[],
+  facts: ReadonlySet<string>,
+  probability: number,
+): CheckId[] {
+  const minutes = input.policy?.book?.checkMinutes
+  return guards
+    .filter((guard) => !guardMet(guard, facts))
+    .flatMap((guard) => checksToMeet(guard, facts, input.vehicle.profile, minutes))
+    .filter((id) => {
+      const check = hereOf(id, input)!
+      return (
+        check.phase !== 'bench' &&
+        !check.asksKeeper &&
+        !check.afterDays &&
+        !state.doneSinceWork.has(id) &&
+        (!check.after || state.has(check.after)) &&
+        isWorthProving(check, probability, waitsOf(state.engineAt()))
+      )
+    })
+    .sort((a, b) => handsOn(a, input) - handsOn(b, input))
+}
+
 /** Minutes of hands-on work that a check takes in this shop, by its id. */
 const handsOn = (id: CheckId, input: CaseInput): number => minutesOf(hereOf(id, input)!)
 const hereOf = (id: CheckId, { policy }: CaseInput) => checkHere(id, policy?.book?.checkMinutes)
@@ -121,7 +149,12 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
     .map((check) => check.id)
     .sort(byMinutes)[0]
   const lacking = probability >= WANTED_LEAD ? lackingProof(planned, all, facts) : undefined
-  const shortestFirst = [proof, lacking?.check].flatMap((check) => check ?? []).sort(byMinutes)
+  const comesOff = proof !== undefined && hereOf(proof, input)!.phase === 'bench'
+  const before = comesOff ? shownOnTheVehicle(planned, all, facts, probability) : []
+  const shortestFirst = [
+    ...before,
+    ...[proof, lacking?.check].flatMap((check) => check ?? []).sort(byMinutes),
+  ]
   const checks = [...new Set([...(locating ? [locating] : []), ...shortestFirst])]
   return { checks, ...(lacking ? { lacking } : {}) }
 }
