@@ -38,8 +38,6 @@ const TOO_LITTLE_ALONE: Readonly<Record<string, string>> = {
   'thermostat-stuck-open by thermostat-missing':
     'Where it loses coolant a missing thermostat is seldom met; without heat it is proof.',
   'fan-switch-dead by fan-bridged-runs': 'The relay may be what the bridge went round.',
-  'coolant-sensor-biased by fan-bridged-runs':
-    'Its control was given no reason to call: switch and control are blamed first, until two temperatures are compared.',
   'fan-module-dead by fan-speed-missing':
     'Where the fan is hardly ever to blame, a speed that is missing may be one not called for.',
   'pump-drive-slipping by pump-still':

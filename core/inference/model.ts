@@ -1,5 +1,5 @@
 import type { Complaint } from '../vehicle/complaint'
-import { mayHave, type SystemProfile } from '../vehicle/profile'
+import { mayHave, type ProfileNeeds, type SystemProfile } from '../vehicle/profile'
 import { LEVELS } from '../knowledge/levels'
 import { writtenPrior } from '../knowledge/priors'
 import { fittedShare } from '../knowledge/fitted'
@@ -58,12 +58,14 @@ export function buildModel(
     ...others
   }: { maxConcurrent?: number } & Partial<Omit<PriorMovers, 'profile'>> = {},
 ): Model {
-  const faults = book.faults
-    .filter((fault) => canExist(fault, profile))
-    .map((fault) => ({
-      ...fault,
-      guards: fault.guards.filter(({ needs }) => mayHave(profile, needs)),
-    }))
+  const here = <T extends { needs?: ProfileNeeds }>(rows: readonly T[]) =>
+    rows.filter(({ needs }) => mayHave(profile, needs))
+  const faults = here(book.faults).map((fault) => ({
+    ...fault,
+    guards: here(fault.guards),
+    effects: here(fault.effects),
+  }))
+  const conditions = book.conditions.map((one) => ({ ...one, effects: here(one.effects) }))
   const prior = priorsOf(book, faults, complaint, { profile, wear, ...others })
   const conditionIndex = new Map(book.conditions.map((condition, k) => [condition.id, k]))
   return {
@@ -73,7 +75,7 @@ export function buildModel(
     weights: fitOdds(faults, prior, book.nothingAtAll[complaint], maxConcurrent),
     faultIndex: new Map(faults.map((fault, f) => [fault.id, f])),
     conditions: conditionModels(book, faults, conditionIndex),
-    signs: signModels(book, faults, conditionIndex),
+    signs: signModels({ ...book, conditions }, faults, conditionIndex),
   }
 }
 

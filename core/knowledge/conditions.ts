@@ -1,4 +1,8 @@
+import type { ProfileNeeds } from '../vehicle/profile'
 import type { Condition } from './types'
+
+/** A fan that a control calls for, by what its sensor tells; a switch in the radiator has a temperature of its own. */
+const CALLED_BY_A_CONTROL: ProfileNeeds = { fan: ['electric-relay', 'electric-module'] }
 
 /**
  * States of the system between faults and signs: many faults bring them about, many signs depend on them, nobody
@@ -238,6 +242,45 @@ export const CONDITIONS: readonly Condition[] = [
         sign: 'cooling-code',
         atLeast: { yes: 'sometimes' },
         because: 'The control misses its temperature.',
+      },
+    ],
+  },
+  {
+    id: 'sensor-low',
+    name: 'Sensor reads low',
+    leak: 'never',
+    leakBecause: 'A sound sensor in coolant tells what there is.',
+    causedBy: [],
+    effects: [
+      {
+        sign: 'scan-reads-low',
+        atLeast: { yes: 'almostAlways' },
+        because: 'It is what is compared.',
+      },
+      { sign: 'never-warms', atLeast: { yes: 'mostly' }, because: 'The needle goes by it.' },
+      {
+        sign: 'plateau-low',
+        atLeast: { yes: 'mostly' },
+        because: 'What is read by it settles where it says.',
+      },
+      { sign: 'opening-early', atLeast: { early: 'often' }, because: 'Every opening looks early.' },
+      {
+        sign: 'fan-late',
+        atLeast: { late: 'mostly', never: 'often' },
+        because: 'The fan is called for when the engine is hotter than it is told.',
+        needs: CALLED_BY_A_CONTROL,
+      },
+      {
+        sign: 'fan-command-missing',
+        atLeast: { yes: 'often' },
+        because: 'It gives its control no reason to call.',
+        needs: CALLED_BY_A_CONTROL,
+      },
+      {
+        sign: 'fan-bridged-runs',
+        atLeast: { yes: 'often' },
+        because: 'The fan was never asked, and runs when it is.',
+        needs: CALLED_BY_A_CONTROL,
       },
     ],
   },

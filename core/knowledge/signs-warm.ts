@@ -43,6 +43,13 @@ export const WARM_SIGNS: readonly Sign[] = [
     'It is the fault itself; a spot that is not as hot is the reading’s doubt.',
   ),
   yesNo(
+    'scan-reads-low',
+    'Scan reads below what there is',
+    'sensor-agreement',
+    'never',
+    'It is the fault itself.',
+  ),
+  yesNo(
     'dash-disagrees',
     'Dash disagrees while scan and gun agree',
     RUN,

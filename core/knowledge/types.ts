@@ -15,6 +15,8 @@ export interface Effect {
   sign: string
   atLeast: AtLeast
   because: string
+  /** vehicles on which it does; on all where it is absent */
+  needs?: ProfileNeeds
 }
 
 /** A fault or another condition brings a hidden condition about. */

@@ -23,7 +23,7 @@ describe('before a part comes off for the sake of a lead', () => {
   it('the shortest of it first, and what takes it off last', () => {
     const { prove } = stageOf('staged-later', 'overheats-cold-hoses-hot-block', 1)
     expect(prove.map(comesOff)).toEqual([false, false, false, true])
-    const minutes = prove.slice(0, -1).map((check) => minutesOf(checkHere(check)!))
+    const minutes = prove.slice(0, -1).map((check) => minutesOf(checkHere(check, undefined)!))
     expect(minutes).toEqual(minutes.toSorted((a, b) => a - b))
   })
   it('nothing is put before it where all that is asked was shown', () => {

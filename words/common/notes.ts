@@ -37,6 +37,9 @@ export const NOTES: Readonly<Record<string, string>> = {
   'device.air-compressor': 'air compressor',
   'says.speeds.all': 'All speeds of the fan are there',
   'says.speeds.one-missing': 'One speed of the fan is missing',
+  'says.scanSide.low':
+    'The scan tool is the lower of the two, and a second thermometer seldom tells more than there is',
+  'says.scanSide.high': 'The scan tool is the higher of the two',
   'says.scanAgainstSecond':
     'Scan tool reads {way, select, at {the same as} above {{difference} above} other {{difference} below}} the second source',
   'says.fanNever': 'Fan did not start',

@@ -18,6 +18,7 @@ export const coldSoakCheck = defineCheck({
   minutes: 4,
   sides: ['reading'],
   signs: these('sensor-off-cold', 'wiring-bad', 'sensor-resistance-off'),
+  readsBeside: ['scan-reads-low'],
   doesNotProve: ['coldSoak.pass.hot'],
   shows: ['sensor-resistance-off', 'wiring-good', 'wiring-jumps'],
   judge: {

@@ -1,3 +1,4 @@
+import { scanSide } from '../scan-side'
 import { message } from '../../quantity/message'
 import { correctedValue } from '../../quantity/record'
 import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
@@ -54,10 +55,13 @@ const SHOWS = 0.85
 /** One that is right is measured off so often: the table of another type, a plug not quite pulled. */
 const WRONGLY = 0.02
 
+/** Which side it errs to is as good as read off. */
+const SIDE_VALIDITY = 0.97
+
 /**
  * Measured at the sensor with the plug pulled: wire and plug are not in it. Off its range it lies bare; just beside it
  * says nothing.
- * @example signsOf(resistanceSigns('r', analyseResistance(example('cold-soak.resistance')))) // 'sensor-resistance-off'
+ * @example signsOf(resistanceSigns('r', analyseResistance(example('cold-soak.resistance')))) // 'sensor-resistance-off scan-reads-low'
  */
 export function resistanceSigns(
   source: string,
@@ -67,7 +71,11 @@ export function resistanceSigns(
   const off = { kind: 'temperatureDifference', coreValue: Math.abs(tellsWarmerK) } as const
   if (state === 'resistance-off') {
     const says = tellsWarmerK > 0 ? 'says.resistance.warmer' : 'says.resistance.colder'
-    return [laidBare(source, sign, SHOWS, message(says, { off }))]
+    const words = message(says, { off })
+    return [
+      laidBare(source, sign, SHOWS, words),
+      scanSide(source, tellsWarmerK, SIDE_VALIDITY, words),
+    ]
   }
   if (state === 'resistance-doubtful') return []
   const rates = { whenPresent: SHOWS, whenAbsent: WRONGLY }

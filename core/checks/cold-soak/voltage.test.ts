@@ -20,6 +20,7 @@ describe('the signal of the sensor, its plug in', () => {
     const high = signal(3.9)
     expect(high.signs.map(({ sign, says }) => [sign, says.id])).toEqual([
       ['sensor-off-cold', 'says.signal.colder'],
+      ['scan-reads-low', 'says.signal.colder'],
     ])
     expect(signal(2.4).signs[0]!.says.id).toBe('says.signal.warmer')
     expect(high.notes.map(({ id }) => id)).toEqual(['coldSoak.signalOff'])

@@ -1,4 +1,5 @@
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
+import { scanSide } from '../scan-side'
 import { message } from '../../quantity/message'
 import type { SensorVoltage } from './record'
 
@@ -29,7 +30,7 @@ export function analyseVoltage(record: SensorVoltage): VoltageAnalysis {
 /**
  * The signal is made by sensor, wire, ground and the control's own supply together: off, it says that the reading is
  * wrong and not which of them makes it so. A signal that is right clears them all at this temperature.
- * @example signsOf(voltageSigns('r', analyseVoltage(example('cold-soak.voltage')))) // 'sensor-off-cold'
+ * @example signsOf(voltageSigns('r', analyseVoltage(example('cold-soak.voltage')))) // 'sensor-off-cold scan-reads-low'
  */
 export function voltageSigns(
   source: string,
@@ -38,14 +39,16 @@ export function voltageSigns(
   if (state === 'signal-doubtful') return []
   const isOff = state === 'signal-off'
   const way = besideVolts > 0 ? 'colder' : 'warmer'
+  const words = message(isOff ? `says.signal.${way}` : 'says.signal.right')
   return [
     binaryReading(
       source,
       'sensor-off-cold',
       isOff,
       { whenPresent: 0.9, whenAbsent: 0.03 },
-      message(isOff ? `says.signal.${way}` : 'says.signal.right'),
+      words,
       0.95,
     ),
+    ...(isOff ? [scanSide(source, -besideVolts, 0.95, words)] : []),
   ]
 }

@@ -29,7 +29,7 @@ export const sensorAgreementCheck = defineCheck({
   phase: 'hot',
   minutes: 4,
   sides: ['reading', 'nothing-wrong'],
-  signs: these('scan-disagrees', 'dash-disagrees'),
+  signs: these('scan-disagrees', 'scan-reads-low', 'dash-disagrees'),
   readsBeside: ['plateau-low'],
   doesNotProve: ['dash.pass.flatBand'],
   shows: [

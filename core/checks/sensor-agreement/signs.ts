@@ -1,10 +1,13 @@
 import { apart, message } from '../../quantity/message'
 import { measuredReading } from '../measured'
+import { scanSide } from '../scan-side'
 import { laidBare, binaryReading, type SignReading } from '../../inference/sign-reading'
 import type { AgreementAnalysis } from './analysis'
 
 /** A thermometer in the coolant or against clean metal leaves hardly a doubt which place it measured, K. */
 const LITTLE_ERROR_K = 2
+
+const SIDE_VALIDITY = 0.95
 
 /** Standing in a warm bay an engine whose thermostat stands open may come to its rating too. */
 const SEEN_STANDING = { whenPresent: 0.6, whenAbsent: 0.1 }
@@ -12,7 +15,7 @@ const SEEN_STANDING = { whenPresent: 0.6, whenAbsent: 0.1 }
 /**
  * A probable unit slip says nothing until somebody has looked at the units.
  * @example signsOf(agreementSigns('r', analyseAgreement(90, 80, { secondKind: 'contact-probe' }), 'full'))
- *   // 'scan-disagrees'
+ *   // 'scan-disagrees scan-reads-low'
  */
 export function agreementSigns(
   source: string,
@@ -45,6 +48,8 @@ export function agreementSigns(
         says: message('says.scanAgainstSecond', apart(analysis.differenceK)),
       }),
     )
+  if (analysis.state === 'disagree')
+    out.push(scanSide(source, analysis.differenceK, level === 'low' ? 0.6 : SIDE_VALIDITY))
   // Gauge and two thermometers are read side by side: an odd gauge lies open, a fitting one may be chance.
   if (analysis.dashOdd === true)
     out.push(laidBare(`${source}#dash`, 'dash-disagrees', 0.9, message('says.dashOdd')))

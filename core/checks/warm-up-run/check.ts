@@ -27,6 +27,7 @@ export const warmUpRunCheck = defineCheck({
     'scan-disagrees',
     'dash-disagrees',
   ),
+  readsBeside: ['scan-reads-low'],
   cautions: ['raisedSpeed'],
   doesNotProve: ['warmUp.pass.opensLate', 'fan.pass.acOnly'],
   shows: [

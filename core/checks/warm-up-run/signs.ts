@@ -1,5 +1,6 @@
 import { apart, message } from '../../quantity/message'
 import { measuredReading } from '../measured'
+import { scanSide } from '../scan-side'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
 import { intervalAround, type Interval } from '../../quantity/interval'
 import type { WarmUpAnalysis } from './analysis'
@@ -188,6 +189,8 @@ function agreementSigns(out: SignReading[], source: string, start: WarmUpStart, 
         says: message('says.scanAgainstSecond', apart(pair.medianK)),
       }),
     )
+    if (Math.abs(pair.medianK) > 3 + 2 * error)
+      out.push(scanSide(`${source}#${pair.other}`, pair.medianK, start.level === 'low' ? 0.6 : 0.9))
   }
 }
 
