@@ -31,6 +31,8 @@ interface Work {
   prove: CheckId[]
   /** what one of these is for, where the lead is as likely as wanted: the first that its proof lacks */
   lacking?: Lacking
+  /** what the guards of a likely lead ask for, where no check proves it: next, where nothing tells more */
+  asked?: Lacking
   /** the lead needs no more: it is as likely as a plan wants it, and no second suspect is open */
   settled: boolean
   /** checks of a part that comes out for the repair of a settled lead anyway */
@@ -171,7 +173,7 @@ export function workOf(
 ): Work {
   const prediction = predictionOf(belief)
   const planned = plannedOf(belief, input)
-  const { checks: prove, lacking } = provingChecks(prediction, planned, assessment.facts)
+  const { checks: prove, lacking, asked } = provingChecks(prediction, planned, assessment.facts)
   const shown = shownFaults(belief, assessment.facts)
   const locate = locatingCheck(suspects, planned.state, input.vehicle.profile)
   const lead = firstTwo(prediction.weights, prediction, shown)
@@ -181,6 +183,7 @@ export function workOf(
     repeat: proofOf(assessment.outcomes, planned.state).left,
     prove,
     ...(lacking ? { lacking } : {}),
+    ...(asked ? { asked } : {}),
     settled: prove.length === 0 && isSettled(lead),
     whileOut: whileOut(prediction, planned, lead),
     shown: [...shown].map((f) => belief.model.faults[f]!.id),

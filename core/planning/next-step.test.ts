@@ -41,6 +41,15 @@ describe('what is to be done next', () => {
     expect(first).toMatchObject({ check: 'leak-trace', locates: says })
     expect(first).not.toHaveProperty('proves')
   })
+  it('is what the guards of a likely lead ask for, where nothing else tells anything', () => {
+    const asked = { check: 'sensor-agreement' as const, text: 'A second temperature' }
+    expect(nextSteps(worked({ asked }), stateOf())).toEqual([
+      { check: 'sensor-agreement', phase: 'hot', minutes: 4, lacks: 'A second temperature' },
+    ])
+    const proving = nextSteps(worked({ asked, prove: ['look-round'] }), stateOf())
+    expect(proving.map(({ check }) => check)).toEqual(['look-round'])
+    expect(nextSteps(worked({ asked, settled: true }), stateOf())).toEqual([])
+  })
   it('says of a proof what it is for, where one thing is lacking', () => {
     const lacking = { check: 'look-round' as const, text: 'Air side clean' }
     const steps = nextSteps(worked({ prove: ['look-round', 'radiator-flow'], lacking }), stateOf())

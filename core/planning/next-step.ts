@@ -39,6 +39,8 @@ export interface WorkedOut {
   prove: readonly CheckId[]
   /** what one of these is for: the first that the proof of the lead lacks */
   lacking?: Lacking | undefined
+  /** what the guards of a likely lead ask for, where no check proves it */
+  asked?: Lacking | undefined
   next: readonly NextCheck[]
   questions: readonly OpenQuestion[]
   locate?: Locate | undefined
@@ -51,12 +53,12 @@ export interface WorkedOut {
 /**
  * What is worth doing now, in its order, as the plan begins: what proves a lead that is likely already; then what settles
  * most for its time, then a proof for which half the engine comes off; and where nothing does, what names the place of a
- * likely suspect. Before it what somebody set by hand, and after a repair, before all else, what had failed before it.
+ * likely suspect, or what its guards still ask for. Before it what somebody set by hand, and after a repair, before all else, what had failed before it.
  * Nothing in a case that is closed. Every part of the screen that says what is next says it from this list. Nothing,
  * where the lead needs no more and nobody set anything.
  */
 export function nextSteps(
-  { repeat = [], prove, lacking, next, questions, locate, settled, checkMinutes }: WorkedOut,
+  { repeat = [], prove, lacking, asked, next, questions, locate, settled, checkMinutes }: WorkedOut,
   state: CaseState,
 ): NextStep[] {
   if (state.closed) return []
@@ -106,6 +108,14 @@ export function nextSteps(
       phase: place.phase,
       minutes: minutesOf(place),
       locates: locate!.says,
+    })
+  const askedFor = steps.length === 0 && asked ? here(asked.check) : undefined
+  if (askedFor)
+    steps.push({
+      check: askedFor.id,
+      phase: askedFor.phase,
+      minutes: minutesOf(askedFor),
+      lacks: asked!.text,
     })
   return steps
 }

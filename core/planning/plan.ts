@@ -87,7 +87,7 @@ export function makePlan(
   const { weights } = prediction
   const planned = plannedOf(belief, input)
   const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)
-  const proofs = provingChecks(prediction, planned, facts).checks
+  const { checks: proofs, asked } = provingChecks(prediction, planned, facts)
   const unknown = unknownIn(weights)
   const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
     !planned.state.done.has(check.id) ||
@@ -149,6 +149,18 @@ export function makePlan(
       expectedLead: reached.first,
     })
     waits = waitsAfter(check.phase, waits, coolDownMinutes)
+  }
+  const askedFor = steps.length === 0 && asked && !isSettled(now) ? asked.check : undefined
+  if (askedFor) {
+    const check = checkHere(askedFor, input.policy?.book?.checkMinutes)!
+    steps.push({
+      check: check.id,
+      phase: check.phase,
+      minutes: minutesOf(check),
+      waitMinutes: waitBefore(check, waits),
+      bits: 0,
+      expectedLead: now.first,
+    })
   }
   for (const check of whileOut(prediction, planned, now))
     if (!done.has(check))

@@ -35,6 +35,8 @@ export interface Proofs {
   checks: CheckId[]
   /** what one of the checks is for, where the lead is as likely as wanted and not shown */
   lacking?: Lacking
+  /** what its guards ask of a lead that is likelier than not and that no check proves: where nothing tells more, that is next */
+  asked?: Lacking
 }
 
 /**
@@ -148,7 +150,8 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
     .filter((check) => isWorthProving(check, probability, waitsOf(state.engineAt())))
     .map((check) => check.id)
     .sort(byMinutes)[0]
-  const lacking = probability >= WANTED_LEAD ? lackingProof(planned, all, facts) : undefined
+  const asked = probability >= WORTH_TAKING_APART ? lackingProof(planned, all, facts) : undefined
+  const lacking = probability >= WANTED_LEAD ? asked : undefined
   const comesOff = proof !== undefined && hereOf(proof, input)!.phase === 'bench'
   const before = comesOff ? shownOnTheVehicle(planned, all, facts, probability) : []
   const shortestFirst = [
@@ -156,7 +159,11 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
     ...[proof, lacking?.check].flatMap((check) => check ?? []).sort(byMinutes),
   ]
   const checks = [...new Set([...(locating ? [locating] : []), ...shortestFirst])]
-  return { checks, ...(lacking ? { lacking } : {}) }
+  return {
+    checks,
+    ...(lacking ? { lacking } : {}),
+    ...(asked && checks.length === 0 ? { asked } : {}),
+  }
 }
 
 /** Whether a lead of this probability is worth the work, the waiting and the taking apart that a check asks for. */
