@@ -24,7 +24,8 @@ interface Latest {
 /**
  * Shows what stands in the database and whatever any tab changes in it. What was written in one go is shown in one go,
  * however many lots it takes to read: a case never stands on a page with half of its record. What is shown is what was
- * read, and each reading asks for what came after the last: one that fails costs a moment, no entry. `first` is done when what stood there at the start is shown, `reached` when a change is.
+ * read, and each reading asks for what came after the last: one that fails costs a moment, no entry. `first` is done
+ * when what stood there at the start is shown, `reached` when a change is.
  */
 export function follow(local: LocalDatabase, { show, clear, failed }: Shown) {
   let seen = 0

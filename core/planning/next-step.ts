@@ -53,9 +53,9 @@ export interface WorkedOut {
 /**
  * What is worth doing now, in its order, as the plan begins: what proves a lead that is likely already; then what settles
  * most for its time, then a proof for which half the engine comes off; and where nothing does, what names the place of a
- * likely suspect, or what its guards still ask for. Before it what somebody set by hand, and after a repair, before all else, what had failed before it.
- * Nothing in a case that is closed. Every part of the screen that says what is next says it from this list. Nothing,
- * where the lead needs no more and nobody set anything.
+ * likely suspect, or what its guards still ask for. Before it what somebody set by hand, and after a repair, before all
+ * else, what had failed before it. Nothing in a case that is closed, nor where the lead needs no more and nobody set
+ * anything. Every part of the screen that says what is next says it from this list.
  */
 export function nextSteps(
   { repeat = [], prove, lacking, asked, next, questions, locate, settled, checkMinutes }: WorkedOut,

@@ -35,7 +35,7 @@ export interface Proofs {
   checks: CheckId[]
   /** what one of the checks is for, where the lead is as likely as wanted and not shown */
   lacking?: Lacking
-  /** what its guards ask of a lead that is likelier than not and that no check proves: where nothing tells more, that is next */
+  /** what the guards ask of a lead that is likelier than not and that no check proves: next, where nothing tells more */
   asked?: Lacking
 }
 
