@@ -301,6 +301,9 @@ const CASE = {
   'case.next-box.goThere': 'Dorthin',
   'case.next-box.coldWorkIsDone': 'Das Kalte ist getan',
   'case.next-box.noColdCheckThatIs': 'Keine kalte Prüfung, die bleibt, würde viel klären.',
+  'case.next-box.nothingMore': 'Mehr ist nicht vorzuschlagen',
+  'case.next-box.nothingWouldSettle':
+    'Keine Prüfung, die bleibt, würde viel klären. Was einem Verdächtigen fehlt, steht bei ihm.',
   'case.next-box.onceItIsWarmMin': ' Wenn er warm ist: {check}, {minutes} min.',
   'case.start-card.startCard': 'Vor dem Beginn',
   'case.start-card.beforeYouStart': 'Bevor es losgeht',

@@ -44,6 +44,9 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.next-box.goThere': 'Go there',
   'case.next-box.coldWorkIsDone': 'Cold work is done',
   'case.next-box.noColdCheckThatIs': 'No cold check that is left would settle much.',
+  'case.next-box.nothingMore': 'Nothing more to propose',
+  'case.next-box.nothingWouldSettle':
+    'No check that is left would settle much. What a suspect still lacks stands with it.',
   'case.next-box.itProvesTheRepair':
     'It failed before the repair: done again, it shows whether that cured it.',
   'case.next-box.closed': 'Closed',

@@ -104,9 +104,9 @@ const title = computed(() =>
     </div>
   </div>
   <div v-else-if="nothingIsLeft" class="next">
-    <h2>{{ say('case.next-box.coldWorkIsDone') }}</h2>
+    <h2>{{ say(later ? 'case.next-box.coldWorkIsDone' : 'case.next-box.nothingMore') }}</h2>
     <p class="small">
-      {{ say('case.next-box.noColdCheckThatIs')
+      {{ say(later ? 'case.next-box.noColdCheckThatIs' : 'case.next-box.nothingWouldSettle')
       }}<template v-if="later">
         {{
           say('case.next-box.onceItIsWarmMin', {
