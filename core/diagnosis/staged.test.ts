@@ -26,22 +26,22 @@ describe.each([
   })
 })
 
-describe('the staged stories are judged no worse than docs/vignettes.md says:', () => {
-  it('those of the first hand, each of which ends with its causes laid bare', () => {
-    for (const { name, causes, stages } of FIRST) expect(stages.at(-1)!.shown, name).toEqual(causes)
-    const judged = judge(FIRST)
-    expect(shareOf(judged.leads)).toBeGreaterThanOrEqual(0.98)
+/** What docs/vignettes.md says of each, a little rounded. */
+const JUDGED = [
+  { by: 'the first hand', stories: FIRST, leads: 0.98, shown: 0.9, planned: 0.9, error: 0.15 },
+  { by: 'another hand', stories: LATER, leads: 0.96, shown: 0.96, planned: 0.88, error: 0.13 },
+]
+
+describe('the staged stories', () => {
+  it.each(JUDGED)('of $by are judged no worse than docs/vignettes.md says', (least) => {
+    const judged = judge(least.stories)
+    expect(shareOf(judged.leads)).toBeGreaterThanOrEqual(least.leads)
     expect(shareOf(judged.amongFirst)).toBeGreaterThanOrEqual(1)
-    expect(shareOf(judged.shown)).toBeGreaterThanOrEqual(0.9)
-    expect(shareOf(judged.planned)).toBeGreaterThanOrEqual(0.9)
-    expect(judged.calibrationError).toBeLessThanOrEqual(0.15)
+    expect(shareOf(judged.shown)).toBeGreaterThanOrEqual(least.shown)
+    expect(shareOf(judged.planned)).toBeGreaterThanOrEqual(least.planned)
+    expect(judged.calibrationError).toBeLessThanOrEqual(least.error)
   })
-  it('those of another hand', () => {
-    const judged = judge(LATER)
-    expect(shareOf(judged.leads)).toBeGreaterThanOrEqual(0.96)
-    expect(shareOf(judged.amongFirst)).toBeGreaterThanOrEqual(1)
-    expect(shareOf(judged.shown)).toBeGreaterThanOrEqual(0.96)
-    expect(shareOf(judged.planned)).toBeGreaterThanOrEqual(0.88)
-    expect(judged.calibrationError).toBeLessThanOrEqual(0.13)
+  it('of the first hand end with their causes laid bare', () => {
+    for (const { name, causes, stages } of FIRST) expect(stages.at(-1)!.shown, name).toEqual(causes)
   })
 })

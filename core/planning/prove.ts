@@ -64,63 +64,46 @@ function harmlessProofs(planned: Planned): CheckId[] {
 }
 
 /**
- * What the proof of a lead that is as likely as wanted still lacks: the check with the least work that shows the first of
- * it. Not one that was done, for done again it would leave the same; nor one that waits for days, for the part may be
- * changed meanwhile.
+ * What the guards of a lead still ask for, in their order, with the checks that show it. Not one that was done, for done
+ * again it would leave the same; nor one that waits for days, for the part may be changed meanwhile.
  */
-function lackingProof(
+function stillAsked(
   { state, input }: Planned,
   guards: readonly Guard[],
   facts: ReadonlySet<string>,
-): Lacking | undefined {
-  const isLeft = (id: CheckId) => {
-    const check = hereOf(id, input)
-    return (
-      check &&
-      !state.doneSinceWork.has(id) &&
-      !check.afterDays &&
-      minutesOf(check) <= PATIENCE_MINUTES
-    )
-  }
+): Lacking[] {
+  const { profile } = input.vehicle
+  const isLeft = (id: CheckId) => !state.doneSinceWork.has(id) && !hereOf(id, input)!.afterDays
   return guards
     .filter((guard) => !guardMet(guard, facts))
     .flatMap((guard) =>
-      checksToMeet(guard, facts, input.vehicle.profile, input.policy?.book?.checkMinutes).map(
-        (check) => ({
-          check,
-          text: guard.text,
-        }),
-      ),
+      checksToMeet(guard, facts, profile, input.policy?.book?.checkMinutes)
+        .filter(isLeft)
+        .map((check) => ({ check, text: guard.text })),
     )
-    .find(({ check }) => isLeft(check))
 }
 
 /**
- * What is asked before the part of a lead is condemned and can be shown with all of it still on the vehicle, the shortest
- * first: before anything comes off for the lead's sake, that is looked at.
+ * Of what is still asked, what can be shown with all of the lead's part on the vehicle, the shortest first: before
+ * anything comes off for its sake, that is looked at.
  */
 function shownOnTheVehicle(
+  asked: readonly Lacking[],
   { state, input }: Planned,
-  guards: readonly Guard[],
-  facts: ReadonlySet<string>,
   probability: number,
 ): CheckId[] {
-  const minutes = input.policy?.book?.checkMinutes
-  return guards
-    .filter((guard) => !guardMet(guard, facts))
-    .flatMap((guard) => checksToMeet(guard, facts, input.vehicle.profile, minutes))
-    .filter((id) => {
-      const check = hereOf(id, input)!
-      return (
+  const waits = waitsOf(state.engineAt())
+  return asked
+    .map(({ check }) => hereOf(check, input)!)
+    .filter(
+      (check) =>
         check.phase !== 'bench' &&
         !check.asksKeeper &&
-        !check.afterDays &&
-        !state.doneSinceWork.has(id) &&
         (!check.after || state.has(check.after)) &&
-        isWorthProving(check, probability, waitsOf(state.engineAt()))
-      )
-    })
-    .sort((a, b) => handsOn(a, input) - handsOn(b, input))
+        isWorthProving(check, probability, waits),
+    )
+    .toSorted((a, b) => minutesOf(a) - minutesOf(b))
+    .map(({ id }) => id)
 }
 
 /** Minutes of hands-on work that a check takes in this shop, by its id. */
@@ -150,10 +133,14 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
     .filter((check) => isWorthProving(check, probability, waitsOf(state.engineAt())))
     .map((check) => check.id)
     .sort(byMinutes)[0]
-  const asked = probability >= WORTH_TAKING_APART ? lackingProof(planned, all, facts) : undefined
-  const lacking = probability >= WANTED_LEAD ? asked : undefined
+  const asked = stillAsked(planned, all, facts)
+  const next =
+    probability >= WORTH_TAKING_APART
+      ? asked.find(({ check }) => handsOn(check, input) <= PATIENCE_MINUTES)
+      : undefined
+  const lacking = probability >= WANTED_LEAD ? next : undefined
   const comesOff = proof !== undefined && hereOf(proof, input)!.phase === 'bench'
-  const before = comesOff ? shownOnTheVehicle(planned, all, facts, probability) : []
+  const before = comesOff ? shownOnTheVehicle(asked, planned, probability) : []
   const shortestFirst = [
     ...before,
     ...[proof, lacking?.check].flatMap((check) => check ?? []).sort(byMinutes),
@@ -162,7 +149,7 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
   return {
     checks,
     ...(lacking ? { lacking } : {}),
-    ...(asked && checks.length === 0 ? { asked } : {}),
+    ...(next && checks.length === 0 ? { asked: next } : {}),
   }
 }
 
