@@ -1,8 +1,8 @@
 import { judge, type Share, shareOf } from '../../core/diagnosis/staged.fixture'
-import { stagedStories } from './staged'
+import { FOLDERS, stagedStories } from './staged'
 
 /** Says how the staged stories are judged, and what is judged wrongly. Run: npm run judge, npm run judge -- staged-later */
-const judged = judge(stagedStories(process.argv[2] === 'staged-later' ? 'staged-later' : 'staged'))
+const judged = judge(stagedStories(FOLDERS.find((folder) => folder === process.argv[2])))
 const line = (name: string, share: Share) =>
   `${name}: ${(100 * shareOf(share)).toFixed(1)} % of ${share.of}\n${share.failed.map((one) => `  ${one}\n`).join('')}`
 process.stdout.write(

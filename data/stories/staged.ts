@@ -50,8 +50,12 @@ export interface StagedStory {
 /** Numbers of the stages' case files, which are never written, beyond those of the vignettes. */
 const FIRST_NUMBER = 5_000
 
-/** The folders of staged stories: the first sixty, and those of another hand, written when all figures were chosen. */
-type Folder = 'staged' | 'staged-later'
+/**
+ * The folders of staged stories: the first sixty; those of another hand, written when all figures were chosen; and those of
+ * seldom causes and of two at once, written later still.
+ */
+export const FOLDERS = ['staged', 'staged-later', 'staged-third'] as const
+type Folder = (typeof FOLDERS)[number]
 
 /** The staged stories of a folder, as they were written. */
 export function stagedStories(folder: Folder = 'staged'): StagedStory[] {
