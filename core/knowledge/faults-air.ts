@@ -37,8 +37,8 @@ interface FanRow {
   runsWithAc: boolean
   /** how often a control that watches the circuit sets a code */
   code: Level
-  /** it may turn, and too weakly */
-  turnsWeakly?: true
+  /** how it runs where not all of it is lost; one that is dead unless said */
+  running?: readonly Effect[]
 }
 
 const DEAD_FAN = [
@@ -57,6 +57,13 @@ const WEAK_FAN = [
   yes('fan-no-effect', 'even', 'It turns, and too slowly to cool.'),
 ]
 
+/** One speed is lost, or all of them. */
+const FAN_OF_FEWER_SPEEDS = [
+  yes('fan-not-heard', 'even', 'Standing, it waits for the speed that was lost.'),
+  at('fan-late', { late: 'often', never: 'even' }, 'It starts with the speed that is left.'),
+  yes('ac-weak-idle', 'even', 'The condenser lacks that speed, too.'),
+]
+
 const fanFault = (row: FanRow): Fault =>
   fault({
     id: row.id,
@@ -69,8 +76,8 @@ const fanFault = (row: FanRow): Fault =>
     priorBecause: row.because,
     effects: [
       ...hotIdle.filter((e) => !row.runsWithAc || e.sign === 'hot-at-idle'),
-      ...(row.turnsWeakly ? WEAK_FAN : DEAD_FAN),
-      ...(row.runsWithAc || row.turnsWeakly
+      ...(row.running ?? DEAD_FAN),
+      ...(row.runsWithAc || row.running
         ? []
         : [yes('fan-ac-dead', 'nearlyAlways', 'Nor with air conditioning.')]),
       ...row.own,
@@ -290,7 +297,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     because: 'Salt in plugs.',
     code: 'sometimes',
     runsWithAc: false,
-    turnsWeakly: true,
+    running: WEAK_FAN,
     cost: cost(0.1, 45),
     own: [
       yes('fan-ground-bad', 'nearlyAlways', 'Voltage is lost under load.'),
@@ -311,6 +318,7 @@ export const AIR_FAULTS: readonly Fault[] = [
     needs: { fan: ['electric-module', 'electric-relay'] },
     code: 'mostly',
     runsWithAc: true,
+    running: FAN_OF_FEWER_SPEEDS,
     cost: cost(2, 45),
     own: [
       yes('fan-speed-missing', 'mostly', 'One speed is missing.'),
@@ -438,8 +446,9 @@ export const AIR_FAULTS: readonly Fault[] = [
       yes('cooling-code', 'often', 'The control sees it.'),
       yes('fan-code', 'often', 'It is a fan circuit to the control.'),
       yes('cold-at-speed', 'sometimes', 'Gripping always, it adds to the ram air.'),
-      yes('fan-roars', 'even', 'Failed, most grip always.'),
-      yes('hot-at-idle', 'sometimes', 'Or never.'),
+      yes('fan-roars', 'sometimes', 'Failed, many grip always; one that overheats never does.'),
+      yes('hot-at-load', 'often', 'Never gripping, it leaves a climb without air.'),
+      yes('hot-at-idle', 'even', 'And a queue.'),
     ],
     causes: [brings('engine-cool', 'seldom', 'Always gripping it over-cools.')],
     guards: [guard('command-against-speed', 'Command against speed', 'clutch-command-fails')],

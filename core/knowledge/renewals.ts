@@ -38,7 +38,8 @@ const CURED_BY: Readonly<Record<Renewable, { name: string; faults: readonly stri
   cap: { name: 'cap', faults: ['cap-weak', 'cap-vacuum-stuck', 'cap-left-loose'] },
   'fan-clutch': {
     name: 'fan clutch',
-    faults: ['fan-clutch-slipping', 'fan-clutch-locked', 'electro-viscous-control'],
+    // What controls one stays on the vehicle: its plug, its wire, its command.
+    faults: ['fan-clutch-slipping', 'fan-clutch-locked'],
   },
   'fan-motor': { name: 'fan', faults: ['fan-motor-dead', 'fan-blades-damaged'] },
   'upper-hose': { name: 'upper hose', faults: ['upper-hose-leak'] },

@@ -102,6 +102,7 @@ export const interview: CheckWords = {
     'map-thermostat': 'A code of the thermostat’s own heater.',
     'coolant-pump': 'A code of the coolant pump.',
     'coolant-level': 'A code of the coolant level.',
+    'coolant-valve': 'A code of the valve or module that sends the coolant its way.',
     cooling: 'A code: cooling does not do what it should.',
     'gearbox-hot': 'A code: gearbox fluid too hot.',
     misfire: 'A code of misfire.',
@@ -138,6 +139,7 @@ export const interview: CheckWords = {
     'says.code.map-thermostat': '{code}: the control sees the thermostat’s heater at fault',
     'says.code.coolant-pump': '{code}: the control sees the pump at fault',
     'says.code.coolant-level': '{code}: the level sensor calls low',
+    'says.code.coolant-valve': '{code}: the control sees the coolant valve at fault',
     'says.code.cooling': '{code}: the control finds that cooling does too little',
     'says.code.misfire': '{code}: the control counts misfires',
     'note.code.coolant-sensor':
@@ -151,6 +153,8 @@ export const interview: CheckWords = {
       '{code}: measure supply and resistance at the thermostat’s plug before it is renewed.',
     'note.code.coolant-pump': '{code}: measure supply, ground and command at the pump’s plug.',
     'note.code.coolant-level': '{code}: look at the cold level before the sensor is doubted.',
+    'note.code.coolant-valve':
+      '{code}: command the module and compare its position, supply measured, before it is renewed.',
     'note.code.cooling': '{code} says that cooling does too little, not which part.',
     'note.code.gearbox-hot':
       '{code}: gearbox fluid and coolant share a radiator. Check its fluid, and tow no load until it is settled.',

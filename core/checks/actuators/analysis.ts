@@ -13,14 +13,20 @@ const LEAST_COMMAND_PERCENT = 25
 /** Further off than this nothing lags any more: the device does not do what it is told, per cent of full scale. */
 export const PLAINLY_OFF_PERCENT = 40
 
+/** Of these what is condemned is the control, with its wire and plug. */
+const CONDEMNED_WITH_ITS_SUPPLY: readonly ActuatorTest['device'][] = [
+  'map-thermostat',
+  'fan-clutch',
+]
+
 /**
- * A device that has its supply and plainly does not do what it is told; of a map thermostat, whose heater is all there
- * is to it, also one that has none.
+ * A device that has its supply and plainly does not do what it is told; where it is the control of it that is condemned,
+ * also one that has none.
  * @example isShownBad(example('actuators.test')) // 'true'
  */
 export function isShownBad(record: ActuatorTest): boolean {
   const { state, errorPercent = 0 } = analyseActuator(record)
-  if (state === 'not-supplied') return record.device === 'map-thermostat'
+  if (state === 'not-supplied') return CONDEMNED_WITH_ITS_SUPPLY.includes(record.device)
   return record.supplyVolts !== undefined && Math.abs(errorPercent) >= PLAINLY_OFF_PERCENT
 }
 

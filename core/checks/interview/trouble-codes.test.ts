@@ -22,6 +22,7 @@ describe('trouble codes', () => {
     ['P2181', 'cooling'],
     ['P2560', 'coolant-level'],
     ['P2601', 'coolant-pump'],
+    ['P2682', 'coolant-valve'],
     ['P1128', 'makers-own'],
     ['P3045', 'makers-own'],
     ['P3400', 'elsewhere'],

@@ -11,6 +11,7 @@ export type CodeFamily =
   | 'map-thermostat'
   | 'coolant-pump'
   | 'coolant-level'
+  | 'coolant-valve'
   | 'cooling'
   | 'gearbox-hot'
   | 'misfire'
@@ -32,6 +33,7 @@ const FAMILIES: readonly (readonly [from: string, to: string, family: CodeFamily
   ['P2181', 'P2181', 'cooling'],
   ['P2560', 'P2560', 'coolant-level'],
   ['P2600', 'P2603', 'coolant-pump'],
+  ['P2681', 'P2683', 'coolant-valve'],
 ]
 
 /**
@@ -52,6 +54,7 @@ const OF_THE_COOLING_SIDE: readonly CodeFamily[] = [
   'fan',
   'map-thermostat',
   'coolant-pump',
+  'coolant-valve',
   'cooling',
 ]
 /**
@@ -72,6 +75,7 @@ const READS: Partial<
   fan: { sign: 'fan-code', seen: true, whenPresent: 0.95, whenAbsent: 0.01 },
   'map-thermostat': { sign: 'map-heater-dead', seen: true, whenPresent: 0.8, whenAbsent: 0.01 },
   'coolant-pump': { sign: 'pump-command', seen: true, whenPresent: 0.7, whenAbsent: 0.01 },
+  'coolant-valve': { sign: 'module-command', seen: true, whenPresent: 0.7, whenAbsent: 0.01 },
   cooling: { sign: 'cooling-code', seen: true, whenPresent: 0.9, whenAbsent: 0.02 },
   misfire: { sign: 'cold-misfire', seen: true, whenPresent: 0.5, whenAbsent: 0.15 },
 }

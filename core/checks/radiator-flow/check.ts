@@ -10,7 +10,7 @@ export const radiatorFlowCheck = defineCheck({
   minutes: 15,
   apartMinutes: 60,
   sides: ['flow'],
-  signs: these('flow-restricted'),
+  signs: these('flow-restricted', 'crunch-in-hoses'),
   doesNotProve: ['flow.pass.weak'],
   shows: ['radiator-flow-poor'],
   judge: {

@@ -4,6 +4,7 @@ import type { RadiatorFlow } from './record'
 
 /**
  * "Backs up" is strong; "passes" is weak, for a hose gives far less than the pump, and one tank hides the other.
+ * Deposits in a tank block its tubes, and came from somewhere.
  * @example signsOf(flowSigns('r', example('radiator-flow.test'))) // 'flow-restricted'
  */
 export function flowSigns(source: string, record: RadiatorFlow): SignReading[] {
@@ -19,16 +20,15 @@ export function flowSigns(source: string, record: RadiatorFlow): SignReading[] {
       record.lookedFromBothTanks === 'one-only' ? 0.7 : 0.9,
     ),
   )
-  if (record.lookedFromBothTanks === 'deposits-seen' || record.lookedFromBothTanks === 'both-clear')
+  if (record.lookedFromBothTanks === 'deposits-seen' || record.lookedFromBothTanks === 'both-clear') {
+    const deposits = record.lookedFromBothTanks === 'deposits-seen'
+    const says = message(`says.tanks.${record.lookedFromBothTanks}`)
+    const restricts = { whenPresent: 0.8, whenAbsent: 0.06 }
+    const lies = { whenPresent: 0.6, whenAbsent: 0.08 }
     out.push(
-      binaryReading(
-        `${source}#tanks`,
-        'flow-restricted',
-        record.lookedFromBothTanks === 'deposits-seen',
-        { whenPresent: 0.8, whenAbsent: 0.06 },
-        message(`says.tanks.${record.lookedFromBothTanks}`),
-        0.9,
-      ),
+      binaryReading(`${source}#tanks`, 'flow-restricted', deposits, restricts, says, 0.9),
+      binaryReading(`${source}#deposits`, 'crunch-in-hoses', deposits, lies, says, 0.85),
     )
+  }
   return out
 }
