@@ -121,8 +121,12 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
   if (probability < WORTH_PROVING || shownFaults(belief, facts).has(lead)) return { checks: [] }
   const suspect = { fault: id, probability, guards }
   const locating = locatingCheck([suspect], state, input.vehicle.profile)?.check
+  const asked = stillAsked(planned, all, facts)
+  const meetsGuard = (check: Check<CheckId>) => asked.some((one) => one.check === check.id)
   const proofs = possibleChecks(planned)
     .filter((check) => !check.asksKeeper)
+    // One that is as likely as wanted lacks what its guards ask, and nothing else.
+    .filter((check) => probability < WANTED_LEAD || meetsGuard(check))
     .filter((check) => !state.doneSinceWork.has(check.id) || stillOpen(check, planned))
     .filter((check) => powerOf(check, prediction, planned, lead) >= LEAST_POWER)
   const leavesWhole = proofs.some(({ phase }) => phase !== 'bench')
@@ -133,14 +137,13 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
     .filter((check) => isWorthProving(check, probability, waitsOf(state.engineAt())))
     .map((check) => check.id)
     .sort(byMinutes)[0]
-  const asked = stillAsked(planned, all, facts)
   const next =
     probability >= WORTH_TAKING_APART
       ? asked.find(({ check }) => handsOn(check, input) <= PATIENCE_MINUTES)
       : undefined
   const lacking = probability >= WANTED_LEAD ? next : undefined
   const comesOff = proof !== undefined && hereOf(proof, input)!.phase === 'bench'
-  const before = comesOff ? shownOnTheVehicle(asked, planned, probability) : []
+  const before = comesOff || probability >= WORTH_TAKING_APART ? shownOnTheVehicle(asked, planned, probability) : []
   const shortestFirst = [
     ...before,
     ...[proof, lacking?.check].flatMap((check) => check ?? []).sort(byMinutes),
