@@ -4,7 +4,19 @@ import { rankCase } from '../diagnosis/rank-case'
 import { readCaseFile } from '../record/read'
 import { checkOf } from '../checks/registry'
 import { WARM_UP_MINUTES } from '../physics/engine-temperature'
-import { worthOf } from './next-check'
+import type { Entry } from '../checks/context'
+import type { CheckId } from '../checks/registry'
+import { inputOf } from '../diagnosis/case-of.fixture'
+import { believe } from '../diagnosis/rank-case'
+import { openSigns, type Planned, plannedOf, worthOf } from './next-check'
+import { predictionOf } from './predict'
+import { chanceIn } from './shown'
+
+const ENTRY = {
+  id: '0196aaaa-0000-7000-8000-000000000901',
+  by: '0196aaaa-0000-7000-8000-0000000009ff',
+  observedAt: '2026-09-01T08:00:00Z',
+}
 
 const load = (file: string) => readCaseFile(readFileSync(`data/demo/cases/${file}.json`, 'utf8'))
 
@@ -44,5 +56,57 @@ describe('the next check', () => {
     expect(rankCase({ ...before, events: [] }).next.map((n) => n.check)).not.toContain(
       'pressure-hold',
     )
+  })
+})
+
+describe('what was only told', () => {
+  const system = { complaint: 'coolant-loss', profile: {} } as const
+  const entry = (kind: string, data: object) => ({ ...ENTRY, kind, data }) as Entry
+  const told = entry('earlier-work.hold', { told: 'crept-down', by: 'another-shop' })
+  const ofCode = entry('interview.code', { code: 'P2682', status: 'set' })
+
+  const plannedWith = (
+    records: readonly Entry[],
+    about: Parameters<typeof inputOf>[1] = system,
+  ) => {
+    const input = inputOf(records, about)
+    return plannedOf(believe(input).belief, input)
+  }
+  const open = (check: CheckId, planned: Planned) =>
+    openSigns(checkOf(check)!, planned).map(({ sign }) => sign.id)
+
+  it('is still to be measured: a hold that another shop told of leaves the hold open', () => {
+    const planned = plannedWith([told])
+    expect(planned.spoken).toContain('hold-cold')
+    expect(open('pressure-hold', planned)).toContain('hold-cold')
+  })
+  it('a code leaves the device open that it speaks of', () => {
+    const planned = plannedWith([ofCode], { complaint: 'overheats', profile: { heatModule: true } })
+    expect(planned.spoken).toContain('module-command')
+    expect(open('actuators', planned)).toContain('module-command')
+  })
+  it('is not asked of the keeper again', () => {
+    const planned = plannedWith([
+      entry('interview.answer', { question: 'wet-under', answer: 'yes' }),
+    ])
+    expect(open('interview', plannedWith([]))).toContain('wet-under')
+    expect(open('interview', planned)).not.toContain('wet-under')
+  })
+  it('makes what a reading would show likelier, and what it tells less', () => {
+    const [before, after] = [plannedWith([]), plannedWith([told])].map(({ belief }) => {
+      const prediction = predictionOf(belief)
+      const sign = belief.model.signs.get('hold-cold')!
+      const shown = prediction.of(sign)
+      return {
+        tight: chanceIn(
+          shown,
+          prediction.members.findIndex((set) => set.length === 0),
+          0,
+        ),
+        bits: prediction.bits(prediction.weights, sign),
+      }
+    })
+    expect(after!.tight).toBeLessThan(before!.tight)
+    expect(after!.bits).toBeLessThan(before!.bits)
   })
 })

@@ -1,7 +1,7 @@
 import { type Check } from '../checks/define-check'
 import { type Phase, PHASES } from '../checks/check-terms'
-import type { CheckId } from '../checks/registry'
-import type { Belief } from '../inference/belief'
+import { checkOfKind, checkOfRecord, type CheckId } from '../checks/registry'
+import { type Belief, sourceOf } from '../inference/belief'
 import type { SignModel } from '../inference/sign-model'
 import type { CaseInput } from '../record/case-input'
 import { caseStateOf, type CaseState } from '../record/case-state'
@@ -26,10 +26,13 @@ export interface Planned {
   state: CaseState
   /** signs that were already read since the last work on the vehicle */
   spoken: ReadonlySet<string>
+  /** of these, what each check found itself: what is told, or was looked at another way, can still be looked at */
+  foundBy: ReadonlyMap<CheckId, ReadonlySet<string>>
 }
 
 export function plannedOf(belief: Belief, input: CaseInput): Planned {
-  return { belief, input, state: caseStateOf(input), spoken: spokenSigns(belief) }
+  const state = caseStateOf(input)
+  return { belief, input, state, spoken: spokenSigns(belief), foundBy: signsByCheck(belief, state) }
 }
 
 /** Signs that were already read since the last work on the vehicle. */
@@ -37,6 +40,26 @@ export function spokenSigns(belief: Belief): ReadonlySet<string> {
   return new Set(
     belief.evidence.filter((e) => e.epoch === belief.epochs - 1).map((e) => e.sign.sign.id),
   )
+}
+
+/** The signs that were read since the last work, by the check that found them. */
+function signsByCheck(
+  { readings, epochs }: Belief,
+  { records }: CaseState,
+): ReadonlyMap<CheckId, ReadonlySet<string>> {
+  const checksOf = new Map(
+    records.map((record) => [record.id, [checkOfRecord(record), checkOfKind(record.kind)]]),
+  )
+  const found = new Map<CheckId, Set<string>>()
+  for (const reading of readings) {
+    if (reading.epoch !== epochs - 1) continue
+    for (const check of checksOf.get(sourceOf(reading)) ?? []) {
+      if (!check) continue
+      const signs = found.get(check.id) ?? new Set()
+      found.set(check.id, signs.add(reading.sign))
+    }
+  }
+  return found
 }
 
 /** Checks that can be done on this vehicle, with the minutes that they take in this shop. */
@@ -56,18 +79,25 @@ function signsOf(check: Check, { input, state }: Planned): readonly string[] {
   return check.signs({ profile, complaint: input.case.complaint, has: state.has })
 }
 
+const NOTHING: ReadonlySet<string> = new Set()
+/** Signs that a check need not read any more: of the keeper, whatever spoke of it; of another, what it found itself. */
+const readFor = ({ asksKeeper, id }: Check<CheckId>, { spoken, foundBy }: Planned) =>
+  asksKeeper ? spoken : (foundBy.get(id) ?? NOTHING)
+
 /** Signs of a check that are still open, known to the model. */
-export function openSigns(check: Check, planned: Planned) {
+export function openSigns(check: Check<CheckId>, planned: Planned) {
+  const isRead = readFor(check, planned)
   return signsOf(check, planned).flatMap((id) => {
     const sign = planned.belief.model.signs.get(id)
-    return sign && !planned.spoken.has(id) ? [sign] : []
+    return sign && !isRead.has(id) ? [sign] : []
   })
 }
 
 /** A check is open while fewer than half of what it can settle has been read; some can always go on. */
-export function stillOpen(check: Check, planned: Planned): boolean {
+export function stillOpen(check: Check<CheckId>, planned: Planned): boolean {
   const all = signsOf(check, planned).filter((id) => planned.belief.model.signs.has(id))
-  const read = all.filter((id) => planned.spoken.has(id)).length
+  const isRead = readFor(check, planned)
+  const read = all.filter((id) => isRead.has(id)).length
   return check.openEnded ? read < all.length : read * 2 < all.length
 }
 

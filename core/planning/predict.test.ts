@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { believe } from '../diagnosis/rank-case'
+import type { Belief } from '../inference/belief'
 import { scopeOf } from '../inference/conditions-of-epoch'
 import { maskOf } from '../inference/elimination'
 import { signLikelihood } from '../inference/sign-classes'
@@ -20,10 +21,20 @@ const cases = CASES.map((name) => {
   return { name, input, belief, prediction: predictionOf(belief) }
 })
 
-/** P(state | members) under every state of the sign's conditions, weighed by P(state of the conditions | set). */
-function summedPlainly(sign: SignModel, members: readonly number[], given: Float64Array): number[] {
+/**
+ * P(state | members) under every state of the sign's conditions, weighed by P(state of the conditions | set), and given
+ * what was read of the sign already.
+ */
+function summedPlainly(
+  sign: SignModel,
+  members: readonly number[],
+  given: Float64Array,
+  { evidence, epochs }: Belief,
+): number[] {
   const scope = scopeOf(sign.conditions)
-  return sign.sign.states.map((_, j) => {
+  const read = evidence.find((one) => one.sign === sign && one.epoch === epochs - 1)
+  const others = sign.sign.states.length - 1
+  const before = sign.sign.states.map((_, j) => {
     const wanted = Float64Array.from(sign.sign.states, (_, i) => (i === j ? 1 : 0))
     let sum = 0
     for (let state = 0; state < 1 << scope.length; state++) {
@@ -33,9 +44,12 @@ function summedPlainly(sign: SignModel, members: readonly number[], given: Float
       )
       sum += p * signLikelihood(sign, wanted, members, maskOf(scope, state))
     }
-    const others = sign.sign.states.length - 1
-    return READING_RIGHT * sum + ((1 - READING_RIGHT) / others) * (1 - sum)
+    return sum * (read?.factor[j] ?? 1)
   })
+  const whole = before.reduce((sum, p) => sum + p, 0)
+  return before.map(
+    (p) => READING_RIGHT * (p / whole) + ((1 - READING_RIGHT) / others) * (1 - p / whole),
+  )
 }
 
 describe.each(cases)('what readings would show in $name', ({ input, belief, prediction }) => {
@@ -48,7 +62,7 @@ describe.each(cases)('what readings would show in $name', ({ input, belief, pred
       const shown = prediction.of(sign)
       for (let i = 0; i < prediction.members.length; i += 23) {
         const own = given.subarray(i * conditions, (i + 1) * conditions)
-        summedPlainly(sign, prediction.members[i]!, own).forEach((p, j) =>
+        summedPlainly(sign, prediction.members[i]!, own, belief).forEach((p, j) =>
           expect(chanceIn(shown, i, j), `${sign.sign.id} set ${i}`).toBeCloseTo(p, 11),
         )
       }

@@ -95,10 +95,24 @@ export class Prediction {
       if (set < 0) continue
       chances.add(this.flat, 3 * set, this.conditionsGiven, set * conditions, out, r * states)
     }
+    this.takeWhatWasRead(sign, out)
     const wrong = (1 - READING_RIGHT) / Math.max(1, states - 1)
     for (let at = 0; at < out.length; at++)
       out[at] = READING_RIGHT * out[at]! + wrong * (1 - out[at]!)
     return out
+  }
+
+  /** Makes of chances those given what was read of the sign already, since the last work. */
+  private takeWhatWasRead({ sign, columns }: SignModel, chances: Float64Array): void {
+    const now = this.belief.epochs - 1
+    const read = this.belief.evidence.find((one) => one.epoch === now && one.sign.sign === sign)
+    if (!read) return
+    const states = columns + 1
+    for (let row = 0; row < chances.length; row += states) {
+      let whole = 0
+      for (let j = 0; j < states; j++) whole += chances[row + j]! * read.factor[j]!
+      if (whole > 0) for (let j = 0; j < states; j++) chances[row + j]! *= read.factor[j]! / whole
+    }
   }
 
   /** Rows of sets under which the conditions of the mask are equally likely. */

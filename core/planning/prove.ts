@@ -143,7 +143,10 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
       : undefined
   const lacking = probability >= WANTED_LEAD ? next : undefined
   const comesOff = proof !== undefined && hereOf(proof, input)!.phase === 'bench'
-  const before = comesOff || probability >= WORTH_TAKING_APART ? shownOnTheVehicle(asked, planned, probability) : []
+  const before =
+    comesOff || probability >= WORTH_TAKING_APART
+      ? shownOnTheVehicle(asked, planned, probability)
+      : []
   const shortestFirst = [
     ...before,
     ...[proof, lacking?.check].flatMap((check) => check ?? []).sort(byMinutes),
