@@ -6,10 +6,12 @@ import { judge, shareOf } from './staged.fixture'
 
 const FIRST = stagedStories('staged')
 const LATER = stagedStories('staged-later')
+const SELDOM = stagedStories('staged-third')
 
 describe.each([
   { by: 'the first hand', stories: FIRST, count: 60 },
   { by: 'another hand', stories: LATER, count: 28 },
+  { by: 'seldom causes', stories: SELDOM, count: 30 },
 ])('the staged stories of $by', ({ stories, count }) => {
   it('name causes that the book has and checks that there are, and what was laid bare is of them', () => {
     const faults = new Set(BOOK.faults.map(({ id }) => id))
@@ -30,6 +32,7 @@ describe.each([
 const JUDGED = [
   { by: 'the first hand', stories: FIRST, leads: 0.98, shown: 0.9, planned: 0.9, error: 0.15 },
   { by: 'another hand', stories: LATER, leads: 0.96, shown: 0.96, planned: 0.88, error: 0.13 },
+  { by: 'seldom causes', stories: SELDOM, leads: 1, shown: 0.87, planned: 0.92, error: 0.1 },
 ]
 
 describe('the staged stories', () => {

@@ -5,7 +5,7 @@ import type { RadiatorFlow } from './record'
 /**
  * "Backs up" is strong; "passes" is weak, for a hose gives far less than the pump, and one tank hides the other.
  * Deposits in a tank block its tubes, and came from somewhere.
- * @example signsOf(flowSigns('r', example('radiator-flow.test'))) // 'flow-restricted'
+ * @example signsOf(flowSigns('r', example('radiator-flow.test'))) // 'flow-restricted crunch-in-hoses'
  */
 export function flowSigns(source: string, record: RadiatorFlow): SignReading[] {
   const out: SignReading[] = []
@@ -20,7 +20,10 @@ export function flowSigns(source: string, record: RadiatorFlow): SignReading[] {
       record.lookedFromBothTanks === 'one-only' ? 0.7 : 0.9,
     ),
   )
-  if (record.lookedFromBothTanks === 'deposits-seen' || record.lookedFromBothTanks === 'both-clear') {
+  if (
+    record.lookedFromBothTanks === 'deposits-seen' ||
+    record.lookedFromBothTanks === 'both-clear'
+  ) {
     const deposits = record.lookedFromBothTanks === 'deposits-seen'
     const says = message(`says.tanks.${record.lookedFromBothTanks}`)
     const restricts = { whenPresent: 0.8, whenAbsent: 0.06 }
