@@ -6,7 +6,7 @@ import { judge, shareOf } from './staged.fixture'
 
 const FIRST = stagedStories('staged')
 const LATER = stagedStories('staged-later')
-const SELDOM = stagedStories('staged-third')
+const SELDOM = stagedStories('staged-seldom')
 
 describe.each([
   { by: 'the first hand', stories: FIRST, count: 60 },
