@@ -11,7 +11,7 @@ export const runningPressure: CheckWords = {
     'not-hot-enough': 'Not hot enough to judge.',
   },
   panel: {
-    'form.running-pressure.figure.atSixtyKPa': 'Gained before it is warm',
+    'form.running-pressure.figure.early.gainedKPa': 'Gained before it is warm',
     'form.running-pressure.figure.highestKPa': 'Highest',
     'form.running-pressure.points': 'Pressure while it warms',
     'form.running-pressure.points.seconds': 'After',

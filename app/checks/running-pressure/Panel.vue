@@ -7,7 +7,7 @@ import { runningPressureCheck } from '#core'
     :check="runningPressureCheck"
     kind="running-pressure.run"
     :shown="[
-      { path: 'atSixtyKPa', kind: 'pressure' },
+      { path: 'early.gainedKPa', kind: 'pressure' },
       { path: 'highestKPa', kind: 'pressure' },
     ]"
   />

@@ -1,4 +1,5 @@
 import { message } from '../../quantity/message'
+import { earlyPressureReading } from '../early-pressure'
 import { measuredReading } from '../measured'
 import type { SignReading } from '../../inference/sign-reading'
 import type { RunningPressureAnalysis } from './analysis'
@@ -17,21 +18,13 @@ export function runningPressureSigns(
   // A cushion of air above a low level takes up what presses.
   const cushioned = record.level === 'low' ? 0.7 : record.level === 'not-known' ? 0.9 : 1
   const kPa = (coreValue: number) => ({ kind: 'pressure' as const, coreValue })
-  if (a.atSixtyKPa !== undefined)
+  if (a.early)
     out.push(
-      measuredReading({
-        source: `${source}#early`,
-        sign: 'pressure-early',
-        value: a.atSixtyKPa,
-        error: 5,
-        given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } },
-        validity: record.level === 'overfull' ? 0.5 : 0.92 * cushioned,
-        conditions: 'running pressure',
-        says: message('says.pressureAtSixty', {
-          pressure: kPa(a.atSixtyKPa),
-          temperature: { kind: 'temperature', coreValue: 60 },
-        }),
-      }),
+      earlyPressureReading(
+        `${source}#early`,
+        a.early,
+        record.level === 'overfull' ? 0.5 : 0.92 * cushioned,
+      ),
     )
   if (a.hottestC >= 75)
     out.push(

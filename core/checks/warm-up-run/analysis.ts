@@ -2,6 +2,7 @@ import { knownValue } from '../../vehicle/profile'
 import { boilingPointC } from '../../physics/boiling'
 import { fitLine, interpolate, median } from '../../statistics/line'
 import type { CheckContext } from '../context'
+import { type EarlyPressure, earlyPressure } from '../early-pressure'
 import { stopLimitC } from '../stop-limit'
 import { isUnitSlip } from '../sensor-agreement/analysis'
 import { CELL_SECONDS, findOpening, type OpeningFound } from './opening'
@@ -43,7 +44,8 @@ export interface WarmUpAnalysis extends OpeningFound {
     pairs: number
     unitSlip: boolean
   }[]
-  pressureAtSixtyKPa?: number
+  /** what the pressure rose by before it was warm */
+  early?: EarlyPressure
   levelLateMmPerMinute?: number
   /** absent where no channel reads the engine */
   hottestC?: number
@@ -200,10 +202,16 @@ function agree(out: WarmUpAnalysis, series: RunSeries) {
 }
 
 function sides(out: WarmUpAnalysis, series: RunSeries, warm: Series) {
-  const pressure = series.pressure
-  const crossing = warm.x[warm.y.findIndex((c) => c >= 60)]
-  if (pressure && crossing !== undefined)
-    out.pressureAtSixtyKPa = interpolate(pressure.x, pressure.y, crossing) - pressure.y[0]!
+  const { pressure } = series
+  const early =
+    pressure &&
+    earlyPressure(
+      warm.x.map((x, i) => ({
+        coolantC: warm.y[i]!,
+        kPaGauge: interpolate(pressure.x, pressure.y, x),
+      })),
+    )
+  if (early) out.early = early
   const level = series.level
   if (level && level.x.length >= 4) {
     const half = level.x.at(-1)! / 2

@@ -218,10 +218,8 @@ describe('the fan', () => {
 describe('beside the temperatures', () => {
   it('pressure is what it rose by until 60 °C', () => {
     const pressure = line([0, 5], [540, 41], [1800, 90])
-    expect(analysed({ 'scan-coolant': ENGINE, pressure }).pressureAtSixtyKPa).toBeCloseTo(36, 1)
-    expect(
-      analysed({ 'scan-coolant': line([0, 15], [600, 50]), pressure }).pressureAtSixtyKPa,
-    ).toBeUndefined()
+    expect(analysed({ 'scan-coolant': ENGINE, pressure }).early!.gainedKPa).toBeCloseTo(36, 1)
+    expect(analysed({ 'scan-coolant': line([0, 15], [400, 50]), pressure }).early).toBeUndefined()
   })
 
   it('level is how it moved in the second half, from four readings on', () => {

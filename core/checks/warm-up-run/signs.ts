@@ -1,4 +1,5 @@
 import { apart, message } from '../../quantity/message'
+import { EARLY_PRESSURE_ERROR_KPA, earlyPressureReading } from '../early-pressure'
 import { measuredReading } from '../measured'
 import { scanSide } from '../scan-side'
 import { binaryReading, type SignReading } from '../../inference/sign-reading'
@@ -15,7 +16,7 @@ const ERRORS = {
   plateauBelowRatingK: 2,
   overshootK: 1.5,
   wanderK: 0.7,
-  pressureAtSixtyKPa: 5,
+  'early.gainedKPa': EARLY_PRESSURE_ERROR_KPA,
   levelLateMmPerMinute: 0.2,
   warmUpKPerMinute: 0.15,
   hottestC: 1.5,
@@ -113,22 +114,7 @@ export function warmUpSigns(source: string, start: WarmUpStart, a: WarmUpAnalysi
     )
   agreementSigns(out, source, start, a)
   fanSigns(out, source, start, a)
-  if (a.pressureAtSixtyKPa !== undefined)
-    out.push(
-      measuredReading({
-        source: `${source}#pressure`,
-        sign: 'pressure-early',
-        value: a.pressureAtSixtyKPa,
-        error: ERRORS.pressureAtSixtyKPa,
-        given: { no: { mean: 10, sd: 9 }, yes: { low: 25, high: 110 } },
-        validity: 0.9,
-        conditions: 'running pressure',
-        says: message('says.pressureAtSixty', {
-          pressure: { kind: 'pressure', coreValue: a.pressureAtSixtyKPa },
-          temperature: { kind: 'temperature', coreValue: 60 },
-        }),
-      }),
-    )
+  if (a.early) out.push(earlyPressureReading(`${source}#pressure`, a.early, 0.9))
   if (a.levelLateMmPerMinute !== undefined)
     out.push(
       measuredReading({
