@@ -210,6 +210,7 @@ export {
   type DecidedTogether,
   decideTogether,
   planBelieved,
+  planOf,
   type PlannedCase,
 } from './diagnosis/plan-case'
 export {

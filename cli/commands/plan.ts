@@ -2,8 +2,9 @@ import { z } from 'zod'
 import {
   believe,
   InputError,
-  makePlan,
   message,
+  planOf,
+  type PlanStep,
   POLICIES,
   type PolicyName,
   readCaseFile,
@@ -22,10 +23,10 @@ export function planCommand(
   if (!(POLICIES as readonly string[]).includes(policy))
     throw new UsageError(told('noPolicy', { policy, policies: POLICIES.join(', ') }))
   const input = readCaseFile(read(file))
-  const { assessment, belief } = believe(input)
-  const plan = makePlan(belief, input, policy as PolicyName, assessment.facts)
-  const own =
-    policy === 'certainty' ? undefined : makePlan(belief, input, 'certainty', assessment.facts)
+  const believed = believe(input)
+  const { assessment, belief } = believed
+  const plan = planOf(believed, input, policy as PolicyName)
+  const own = policy === 'certainty' ? undefined : planOf(believed, input)
   const compared = own && {
     policy: own.policy,
     expectedMinutes: own.expectedMinutes,
@@ -58,7 +59,7 @@ export function planCommand(
   ].join('\n')
 }
 
-type Step = ReturnType<typeof makePlan>['steps'][number]
+type Step = PlanStep
 type Choice = ReturnType<typeof testOrReplace>[number]
 
 function stepLine(step: Step, i: number): string {

@@ -5,7 +5,9 @@ import { type Pivot, pivotAnswer } from '../planning/pivot'
 import { testOrReplace, type TestOrReplace } from '../planning/test-or-replace'
 import type { CaseInput } from '../record/case-input'
 import { POLICIES, type PolicyName } from '../vehicle/policy'
+import type { CheckId } from '../checks/registry'
 import type { Believed } from './rank-case'
+import { proofOf } from './repeat'
 
 /** Ways from what is believed of a case to a cause that is shown, and what could turn it. */
 export interface PlannedCase {
@@ -20,18 +22,30 @@ export interface PlannedCase {
  * takes several times as long as ranking it, and is done when somebody asks.
  */
 export function planBelieved(
-  { assessment, belief }: Believed,
+  believed: Believed,
   input: CaseInput,
   school: PolicyName = 'certainty',
 ): PlannedCase {
-  const pivot = pivotAnswer(belief, input)
+  const pivot = pivotAnswer(believed.belief, input)
   const order = caseStateOf(input).ownOrder?.left
-  const planBy = (policy: PolicyName, first?: typeof order) =>
-    makePlan(belief, input, policy, assessment.facts, first)
   return {
-    plans: [...(order ? [planBy(school, order)] : []), ...POLICIES.map((policy) => planBy(policy))],
+    plans: [
+      ...(order ? [planOf(believed, input, school, order)] : []),
+      ...POLICIES.map((policy) => planOf(believed, input, policy)),
+    ],
     ...(pivot ? { pivot } : {}),
   }
+}
+
+/** The way of one school, after what is done again because it had failed before a repair; with an order that somebody set. */
+export function planOf(
+  { belief, assessment }: Pick<Believed, 'belief' | 'assessment'>,
+  input: CaseInput,
+  policy: PolicyName = 'certainty',
+  order: readonly CheckId[] = [],
+): Plan {
+  const repeat = proofOf(assessment.outcomes, caseStateOf(input)).left
+  return makePlan(belief, input, policy, assessment.facts, { order, repeat })
 }
 
 /** What is believed of several faults that are mended in one go. */

@@ -1,5 +1,5 @@
-import { makePlan } from '../planning/plan'
 import type { CaseFile } from '../record/schema'
+import { planOf } from './plan-case'
 import { believe } from './rank-case'
 
 /** A case as far as it has come, and what a good hand makes of it. */
@@ -65,10 +65,7 @@ export function judge(stories: readonly Story[]): Judged {
         note(judged.shown, p >= SHOWN_DESERVES, `${where}: ${cause} ${p.toFixed(2)}, leads ${told}`)
       }
       if (next.length > 0) {
-        const steps = makePlan(belief, input, 'certainty', assessment.facts).steps.slice(
-          0,
-          FIRST_STEPS,
-        )
+        const steps = planOf({ belief, assessment }, input).steps.slice(0, FIRST_STEPS)
         const checks = steps.map(({ check }) => check as string)
         note(
           judged.planned,

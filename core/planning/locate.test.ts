@@ -60,7 +60,10 @@ describe('the check that names the place of what is likely', () => {
   it('an electric fan: its link', () =>
     expect(locating([likely('fan-relay-dead')], bare)?.check).toBe('fan-circuit'))
   it('a leak is traced after it was pressed, and not once it is shown', () => {
-    expect(locating([likely('lower-hose-leak')], bare)).toBeUndefined()
+    expect(locating([likely('lower-hose-leak')], bare)).toMatchObject({
+      check: 'pressure-hold',
+      says: { id: 'locate.pressed' },
+    })
     expect(locating([likely('lower-hose-leak')], pressed)?.check).toBe('leak-trace')
     expect(locating([likely('lower-hose-leak', 0.8, true)], pressed)).toBeUndefined()
   })

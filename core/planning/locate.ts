@@ -1,6 +1,7 @@
+import type { Achievement } from '../checks/check-terms'
 import { ALL_CHECKS, type CheckId } from '../checks/registry'
 import type { Suspect } from '../inference/rank'
-import type { Message } from '../quantity/message'
+import { type Message, message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { SystemProfile } from '../vehicle/profile'
 
@@ -10,6 +11,10 @@ export interface Locate {
   fault: string
   says: Message
 }
+
+/** The check that brings about what another comes after: pressed, a leak shows its place. */
+const broughtBy = (achievement: Achievement) =>
+  ALL_CHECKS.find(({ brings }) => brings === achievement)
 
 /** From here on a suspect is worth locating. */
 const LIKELY = 0.5
@@ -31,10 +36,13 @@ export function locatingCheck(
     const check = ALL_CHECKS.find((c) => c.locates?.faults.includes(fault))
     const locates = check?.locates
     if (!locates || state.doneSinceWork.has(check.id)) continue
-    if (check.after && !state.hasSinceWork(check.after)) continue
     if (locates.possible && !locates.possible(profile)) continue
     if (locates.unlessShown && guards.every((g) => g.met)) continue
-    return { check: check.id, fault, says: locates.says }
+    const before = check.after && !state.hasSinceWork(check.after) ? broughtBy(check.after) : check
+    // What was done already and did not bring it is not done again for this.
+    if (!before || state.doneSinceWork.has(before.id)) continue
+    const says = before === check ? locates.says : message('locate.pressed')
+    return { check: before.id, fault, says }
   }
   return undefined
 }

@@ -110,6 +110,11 @@ export const LEAST_WORTH = 0.002
 /** Whether a check tells enough for the walk, and for the work by hand that it takes. */
 export const isWorthDoing = (bits: number, handsOnMinutes: number): boolean =>
   bits > WORTH_DOING_BITS && bits / handsOnMinutes > LEAST_WORTH
+/** Whether a check was done on the vehicle as it is now; the keeper was asked once and for all. */
+export const wasDone = (
+  { id, asksKeeper }: Pick<Check<CheckId>, 'id' | 'asksKeeper'>,
+  { done, doneSinceWork }: Pick<CaseState, 'done' | 'doneSinceWork'>,
+): boolean => (asksKeeper ? done : doneSinceWork).has(id)
 /** A check that was begun is proposed again only when what is left of it tells this much. */
 export const WORTH_GOING_BACK_BITS = 1
 const LEAST_BITS = 0.01
@@ -163,7 +168,8 @@ export function nextChecks(
   const waits = waitsOf(planned.state.engineAt())
   return possibleChecks(planned)
     .filter(
-      (check) => (!check.after || planned.state.has(check.after)) && stillOpen(check, planned),
+      (check) =>
+        (!check.after || planned.state.hasSinceWork(check.after)) && stillOpen(check, planned),
     )
     .map((check) => ({
       check,

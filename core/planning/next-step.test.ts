@@ -5,7 +5,8 @@ import type { CaseState } from '../record/case-state'
 import { type NextCheck } from './next-check'
 import { foundSuspects, nextSteps, type WorkedOut } from './next-step'
 
-const stateOf = (...done: CheckId[]) => ({ done: new Set<CheckId>(done) }) as unknown as CaseState
+const stateOf = (...done: CheckId[]) =>
+  ({ done: new Set(done), doneSinceWork: new Set(done) }) as unknown as CaseState
 const next = (check: CheckId, bits: number): NextCheck => ({
   check,
   phase: 'cold',

@@ -6,7 +6,13 @@ import type { ThermalPhase } from '../physics/engine-temperature'
 import type { Message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { Locate } from './locate'
-import { isWorthDoing, minutesOf, type NextCheck, WORTH_GOING_BACK_BITS } from './next-check'
+import {
+  isWorthDoing,
+  minutesOf,
+  type NextCheck,
+  wasDone,
+  WORTH_GOING_BACK_BITS,
+} from './next-check'
 import type { Lacking } from './prove'
 import type { OpenQuestion } from './questions'
 import { WANTED_LEAD } from './settled'
@@ -90,7 +96,7 @@ export function nextSteps(
       ({ check, bits, minutes }) =>
         !prove.includes(check) &&
         isWorthDoing(bits, minutes) &&
-        (!state.done.has(check) || bits > WORTH_GOING_BACK_BITS),
+        (!wasDone(here(check)!, state) || bits > WORTH_GOING_BACK_BITS),
     )
     .map(({ check, phase, minutes }): NextStep => {
       const isAsking = checkOf(check)?.asksKeeper && state.done.has(check)

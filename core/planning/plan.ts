@@ -16,6 +16,7 @@ import {
   possibleChecks,
   stillOpen,
   unknownIn,
+  wasDone,
   WORTH_GOING_BACK_BITS,
   worthOf,
 } from './next-check'
@@ -57,6 +58,14 @@ export interface Plan {
   lostMass: number
 }
 
+/** What comes before everything that the plan finds by itself. */
+interface Fixed {
+  /** checks that had failed before the last work, and show whether it cured that */
+  repeat?: readonly CheckId[]
+  /** the order that somebody set */
+  order?: readonly CheckId[]
+}
+
 const NOTHING_SHOWN: ReadonlySet<string> = new Set()
 const PROBES = 16
 const MOST_STEPS = 14
@@ -80,8 +89,7 @@ export function makePlan(
   input: CaseInput,
   policy: PolicyName = 'certainty',
   facts: ReadonlySet<string> = NOTHING_SHOWN,
-  /** what comes before everything that the plan finds by itself, in this order */
-  order: readonly CheckId[] = [],
+  { order = [], repeat = [] }: Fixed = {},
 ): Plan {
   const prediction = predictionOf(belief)
   const { weights } = prediction
@@ -90,9 +98,10 @@ export function makePlan(
   const { checks: proofs, asked } = provingChecks(prediction, planned, facts)
   const unknown = unknownIn(weights)
   const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
-    !planned.state.done.has(check.id) ||
+    !wasDone(check, planned.state) ||
     openBits(check, signs, prediction, unknown) > WORTH_GOING_BACK_BITS
-  const isFixed = (id: CheckId) => order.includes(id) || proofs.includes(id)
+  const fixed = [...repeat, ...order, ...opening(policy).map(({ id }) => id), ...proofs]
+  const isFixed = (id: CheckId) => repeat.includes(id) || order.includes(id) || proofs.includes(id)
   const candidates: Candidate[] = possibleChecks(planned)
     .filter((c) => isFixed(c.id) || (stillOpen(c, planned) && admits(policy, c, belief, input)))
     .map((check) => ({ check, signs: openSigns(check, planned), bits: Infinity }))
@@ -113,9 +122,7 @@ export function makePlan(
   const done = new Set<string>()
   let waits = waitsOf(planned.state.engineAt())
   const numberOf = new Map(belief.model.book.signs.map(({ id }, i) => [id, i]))
-  const first = [...order, ...opening(policy).map(({ id }) => id), ...proofs].flatMap((id) =>
-    candidates.filter(({ check }) => check.id === id),
-  )
+  const first = fixed.flatMap((id) => candidates.filter(({ check }) => check.id === id))
   let reached = now
   while (steps.length < MOST_STEPS) {
     const fixed = first.find((c) => !done.has(c.check.id))

@@ -36,6 +36,8 @@ export class Prediction {
   readonly weights: Float64Array
   /** mass of the sets left out */
   readonly lost: number
+  /** of P(fault now), what the sets left out have */
+  readonly leftOut: Float64Array
   private readonly sets: FlatSets
   /** P(fault now) among these sets */
   readonly faults: Float64Array
@@ -58,6 +60,7 @@ export class Prediction {
     this.slabs = slabsFor(sets.length)
     this.faults = new Float64Array(belief.model.faults.length)
     this.members.forEach((list, i) => list.forEach((f) => (this.faults[f]! += this.weights[i]!)))
+    this.leftOut = belief.faults.map((p, f) => Math.max(0, p - (1 - this.lost) * this.faults[f]!))
     this.conditionsGiven = belief.conditionsOf(sets)
   }
 

@@ -59,7 +59,9 @@ function harmlessProofs(planned: Planned): CheckId[] {
   const { complaint } = input.case
   if (nothingWrongIn(belief) < WORTH_LETTING_GO) return []
   return possibleChecks(planned)
-    .filter(({ id, showsHarmless }) => showsHarmless?.includes(complaint) && !state.done.has(id))
+    .filter(
+      ({ id, showsHarmless }) => showsHarmless?.includes(complaint) && !state.doneSinceWork.has(id),
+    )
     .map(({ id }) => id)
 }
 
@@ -99,7 +101,7 @@ function shownOnTheVehicle(
       (check) =>
         check.phase !== 'bench' &&
         !check.asksKeeper &&
-        (!check.after || state.has(check.after)) &&
+        (!check.after || state.hasSinceWork(check.after)) &&
         isWorthProving(check, probability, waits),
     )
     .toSorted((a, b) => minutesOf(a) - minutesOf(b))
@@ -133,7 +135,7 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
   const byMinutes = (a: CheckId, b: CheckId) => handsOn(a, input) - handsOn(b, input)
   const proof = proofs
     .filter((check) => !leavesWhole || check.phase !== 'bench')
-    .filter((check) => !check.after || state.has(check.after))
+    .filter((check) => !check.after || state.hasSinceWork(check.after))
     .filter((check) => isWorthProving(check, probability, waitsOf(state.engineAt())))
     .map((check) => check.id)
     .sort(byMinutes)[0]

@@ -6,13 +6,19 @@ const NONE: ReadonlySet<number> = new Set()
 /** Sets of three faults, three members each; 3 for none. */
 const flat = Int16Array.from([0, 3, 3, 0, 1, 3, 2, 3, 3, 3, 3, 3])
 const of = (...weights: number[]) => Float64Array.from(weights)
-const prediction = { flat, faults: new Float64Array(3) }
+const prediction = { flat, leftOut: new Float64Array(3), lost: 0 }
 
 describe('a lead that needs no more', () => {
   it('is the likeliest, and the likeliest besides it', () => {
     const { first, second } = firstTwo(of(0.5, 0.3, 0.1, 0.1), prediction, NONE)
     expect(first).toBeCloseTo(0.8, 12)
     expect(second).toBeCloseTo(0.3, 12)
+  })
+  it('counts what the sets left out have: a lead is no surer for their being left out', () => {
+    const most = { flat, leftOut: Float64Array.of(0.02, 0.06, 0), lost: 0.1 }
+    const { first, second } = firstTwo(of(0.5, 0.3, 0.1, 0.1), most, NONE)
+    expect(first).toBeCloseTo(0.9 * 0.8 + 0.02, 12)
+    expect(second).toBeCloseTo(0.9 * 0.3 + 0.06, 12)
   })
   it('may be that there is no fault at all', () =>
     expect(firstTwo(of(0.02, 0, 0.03, 0.95), prediction, NONE).first).toBeCloseTo(0.95, 12))

@@ -31,17 +31,20 @@ export function shownFaults(belief: Belief, facts: ReadonlySet<string>): Readonl
 
 /**
  * Probability of the leading suspect and of the likeliest other that is not among the `shown`, by the weights of the sets
- * that are played through; sets without any fault count as one suspect, "nothing".
+ * that are played through, and by what the sets left out of these have; sets without any fault count as one suspect,
+ * "nothing".
  */
 export function firstTwo(
   weights: Float64Array,
-  { flat, faults: { length: faults } }: Pick<Prediction, 'flat' | 'faults'>,
+  { flat, leftOut, lost }: Pick<Prediction, 'flat' | 'leftOut' | 'lost'>,
   shown: ReadonlySet<number>,
 ): Lead {
+  const faults = leftOut.length
   const p = new Float64Array(faults + 1)
+  p.set(leftOut)
   let nothing = 0
   for (let i = 0; i < weights.length; i++) {
-    const w = weights[i]!
+    const w = weights[i]! * (1 - lost)
     if (flat[3 * i] === faults) nothing += w
     p[flat[3 * i]!]! += w
     p[flat[3 * i + 1]!]! += w

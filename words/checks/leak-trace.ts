@@ -64,6 +64,8 @@ export const leakTrace: CheckWords = {
   sentences: {
     'locate.place':
       'Where exactly? Nothing is ordered for a wet part before coolant is seen to leave it.',
+    'locate.pressed':
+      'Where exactly? Under pressure it shows: coolant is seen to leave the part, or it is wetted from above.',
     'trace.elsewhere': 'Not in the list of places: {where}. Mend it there, and write it down.',
     'trace.partlyCounted': '{counted} of {drips} drips counted: it is that much at least.',
     'trace.airFlow': 'Air has blown across: drips are carried backward.',
