@@ -4,6 +4,8 @@ import { readCaseFile } from '../record/read'
 import { caseStateOf } from '../record/case-state'
 import type { CaseInput } from '../record/case-input'
 import { assess } from './assess'
+import { planBelieved, planOf } from './plan-case'
+import { believe } from './rank-case'
 import { foundTrouble, proofOf } from './repeat'
 
 const seam: CaseInput = readCaseFile(
@@ -46,6 +48,16 @@ describe('what proves a repair', () => {
     const { left } = proof(records, [repaired])
     expect(left).toContain('pressure-hold-hot')
     expect(left).not.toContain('pressure-hold')
+  })
+  it('is how the whole way begins after it, by every school, and not before', () => {
+    const after = { ...seam, events: [...seam.events, repaired] }
+    const { left } = proof(after.records, after.events)
+    expect(left).toContain('pressure-hold')
+    for (const { steps } of planBelieved(believe(after), after).plans)
+      expect(steps.slice(0, left.length).map(({ check }) => check)).toEqual(left)
+    expect(planOf(believe(seam), seam).steps.map(({ check }) => check)).not.toContain(
+      'pressure-hold',
+    )
   })
   it('is every check that failed before it, until it was done again', () => {
     const { left } = proof(seam.records, [repaired])

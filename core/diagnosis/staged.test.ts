@@ -7,11 +7,13 @@ import { judge, shareOf } from './staged.fixture'
 const FIRST = stagedStories('staged')
 const LATER = stagedStories('staged-later')
 const SELDOM = stagedStories('staged-seldom')
+const ASTRAY = stagedStories('staged-astray')
 
 describe.each([
   { by: 'the first hand', stories: FIRST, count: 60 },
   { by: 'another hand', stories: LATER, count: 28 },
   { by: 'seldom causes', stories: SELDOM, count: 30 },
+  { by: 'work that went astray', stories: ASTRAY, count: 24 },
 ])('the staged stories of $by', ({ stories, count }) => {
   it('name causes that the book has and checks that there are, and what was laid bare is of them', () => {
     const faults = new Set(BOOK.faults.map(({ id }) => id))
@@ -33,6 +35,14 @@ const JUDGED = [
   { by: 'the first hand', stories: FIRST, leads: 0.98, shown: 0.9, planned: 0.9, error: 0.15 },
   { by: 'another hand', stories: LATER, leads: 0.96, shown: 0.96, planned: 0.88, error: 0.13 },
   { by: 'seldom causes', stories: SELDOM, leads: 1, shown: 0.87, planned: 0.92, error: 0.1 },
+  {
+    by: 'work that went astray',
+    stories: ASTRAY,
+    leads: 1,
+    shown: 0.84,
+    planned: 0.95,
+    error: 0.21,
+  },
 ]
 
 describe('the staged stories', () => {
