@@ -21,7 +21,28 @@ function contradictions(check: Check, entries: readonly Entry[]): string[] {
   )
 }
 
+/** Verdicts of one draw that something is not as it should be, while no sign of it is read at all. */
+function mute(check: Check, entries: readonly Entry[]): string[] {
+  return check.assess(entries, CONTEXT).flatMap(({ states, signs }) =>
+    states.filter((state) => {
+      const abnormal = saidBy(check, state).filter(({ way }) => way === '+')
+      const isRead = abnormal.some(({ sign }) => signs.some((reading) => reading.sign === sign))
+      return abnormal.length > 0 && !isRead
+    }),
+  )
+}
+
 describe('one voice', () => {
+  it.each(SPEAKING.map((check) => [check.id, check] as const))(
+    'no verdict of %s calls anything bad that the ranking never hears of',
+    (_, check) => {
+      const found = new Map<string, string>()
+      for (const entries of drawnOf(check, DRAWS))
+        for (const state of mute(check, entries))
+          found.set(state, JSON.stringify(entries.map((e) => e.data)))
+      expect([...found]).toEqual([])
+    },
+  )
   it.each(SPEAKING.map((check) => [check.id, check] as const))(
     'the verdict of %s and what its signs are told never contradict',
     (_, check) => {

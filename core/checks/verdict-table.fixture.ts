@@ -57,6 +57,7 @@ export const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = 
     'map-thermostat': '+map-heater-dead',
     'coolant-pump': '+pump-command',
     'coolant-level': '+level-cold',
+    'coolant-valve': '+module-command',
     cooling: '+cooling-code',
     misfire: '+cold-misfire',
   },
@@ -138,7 +139,7 @@ export const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = 
   'fan-in-action': {
     works: '-fan-late -fan-always',
     late: '+fan-late -fan-always',
-    never: '+fan-late -fan-always',
+    never: '+fan-late +fan-ac-dead -fan-always',
     'second-never': '+fan-speed-missing',
     'always-on': '+fan-always',
     'not-called-for': '0fan-late',
@@ -242,9 +243,9 @@ export const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = 
     ]),
   ),
   teardown: {
-    cracked: '+head-crack +block-crack',
+    cracked: '+head-crack +block-crack +manifold-pitted',
     'liner-out': '+block-crack',
-    warped: '+face-warped',
+    warped: '+face-warped +manifold-pitted',
     flat: '-face-warped',
   },
   'level-follow-up': { lower: '+level-falls-after', 'at-mark': '-level-falls-after' },

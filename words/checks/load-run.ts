@@ -58,6 +58,7 @@ export const loadRun: CheckWords = {
     'says.run.hot-at-load':
       'Cruising and climbing {way, select, at {at} above {{difference} above} other {{difference} below}} the rating',
     'says.run.cruise': 'Cruises at {temperature}',
+    'says.run.road': 'Runs at {temperature} on the road',
     'says.acOff.yes': 'Cools with air conditioning off',
     'says.acOff.no': 'Air conditioning off does not cool it',
     'says.acSegments.hotter': 'Hotter on the same road with air conditioning on',

@@ -87,15 +87,15 @@ export function analyseCap(
   }
   // Judged against what is written on it: a cap that opens at half and holds most of that holds half.
   const reference = holdingReferenceKPa(record)
-  if (held !== undefined && reference !== undefined && held < HOLDING_SHARE * reference)
-    states.push('will-not-hold')
+  const isMisread =
+    opening !== undefined && held !== undefined && held > opening + READINGS_APART_KPA
+  const isLittle = held !== undefined && reference !== undefined && held < HOLDING_SHARE * reference
+  if (isLittle && !isMisread) states.push('will-not-hold')
   if (isWrongForPlace(record, sealed)) states.push('wrong-for-place')
   else if (sealed) states.push('sealed')
   if (record.vacuumValve === 'stuck') states.push('vacuum-stuck')
   if (record.seals === 'damaged') states.push('seal-damaged')
   const complete = opening !== undefined && held !== undefined && markingKPa !== undefined
-  const isMisread =
-    opening !== undefined && held !== undefined && held > opening + READINGS_APART_KPA
   const least = HOLDING_SHARE * (reference ?? 0)
   const goesOnFalling = bleedDown !== undefined && bleedDown.lastKPaGauge < least
   if (states.length === 0 && complete && !isMisread && !goesOnFalling) states.push('good')

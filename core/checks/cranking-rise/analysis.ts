@@ -72,7 +72,8 @@ export function analyseCranking(runs: readonly Source[], cylinders: number): Cra
       stays: r.staysAfter === 'yes',
     }
   })
-  const good = rates.filter((r) => r.counts)
+  // With every plug out nothing can press gas into the coolant: such a run tells of no cylinder.
+  const good = rates.filter((r) => r.counts && r.plugged.length > 0)
   const out: CrankingAnalysis = {
     rates,
     state: 'no-run',

@@ -19,22 +19,16 @@ export const cylinderLeakageCheck = defineCheck({
     'cylinder-leakage.test': (test, { profile }, { source }) => {
       const figures = analyseLeakage(test)
       const cylinders = knownValue(profile.cylinders) ?? 4
-      const notes =
-        test.cylinder > cylinders
-          ? [message('note.noSuchCylinder', { cylinder: test.cylinder, cylinders })]
-          : []
+      if (test.cylinder > cylinders) {
+        const { cylinder } = test
+        return { figures, notes: [message('note.noSuchCylinder', { cylinder, cylinders })] }
+      }
+      const found = figures.leaksElsewhere ? 'leaks-elsewhere' : 'tight'
       return {
         figures,
-        notes,
-        states: [
-          figures.leaksToCoolant
-            ? 'leaks-to-coolant'
-            : figures.leaksElsewhere
-              ? 'leaks-elsewhere'
-              : 'tight',
-        ],
+        states: [figures.leaksToCoolant ? 'leaks-to-coolant' : found],
         facts: figures.leaksToCoolant ? ['leakage-bubbles'] : [],
-        signs: notes.length > 0 ? [] : leakageSigns(source, test, cylinders),
+        signs: leakageSigns(source, test, cylinders),
       }
     },
   },

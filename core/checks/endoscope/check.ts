@@ -23,16 +23,16 @@ export const endoscopeCheck = defineCheck({
     'endoscope.look': (look, { profile }, { source }) => {
       const figures = analyseEndoscope(look)
       const cylinders = knownValue(profile.cylinders) ?? CYLINDERS_ASSUMED
-      const notes =
-        look.cylinder > cylinders
-          ? [message('note.noSuchCylinder', { cylinder: look.cylinder, cylinders })]
-          : []
+      const isThere = look.cylinder <= cylinders
+      const notes = isThere
+        ? []
+        : [message('note.noSuchCylinder', { cylinder: look.cylinder, cylinders })]
       return {
         figures,
-        states: [figures.finding],
+        states: isThere ? [figures.finding] : [],
         notes,
-        facts: look.seen === 'wet' ? ['endoscope-wet', 'cylinder-wet'] : [],
-        signs: notes.length > 0 ? [] : endoscopeSigns(source, look, cylinders),
+        facts: isThere && look.seen === 'wet' ? ['endoscope-wet', 'cylinder-wet'] : [],
+        signs: isThere ? endoscopeSigns(source, look, cylinders) : [],
       }
     },
   },

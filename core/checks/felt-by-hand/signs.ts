@@ -73,7 +73,7 @@ export function heldBack(
 
 /**
  * @example signsOf(feltSigns('r', example('felt-by-hand.feel'), {}))
- *   // 'opening-late heater-inlet-cool heater-drop'
+ *   // 'opening-late heater-drop heater-inlet-cool'
  */
 export function feltSigns(
   source: string,
@@ -105,12 +105,21 @@ export function feltSigns(
     if (isStarted) say('opening-early', HELD_BACK_STARTED, held.felt, held.validity, says)
     else say('opening-late', HELD_BACK_WARM, held.felt, held.validity * warmth, says)
   }
-  if (isStarted) return out
   const { upperHose, lowerHose, heaterInlet, heaterOutlet, radiatorFace, lowerHoseRevved } = record
-  if (heaterInlet !== 'not-known')
-    say('heater-inlet-cool', HEATER_INLET, heaterInlet, warmth, hose('heaterInlet', heaterInlet))
   if (heaterInlet === 'hot' && heaterOutlet !== 'not-known')
     say('heater-drop', HEATER_OUTLET, heaterOutlet, 1, hose('heaterOutlet', heaterOutlet))
+  // One that stays round says nothing of an engine that was just started: little goes through it yet.
+  if (lowerHoseRevved === 'drawn-flat' || (lowerHoseRevved === 'round' && !isStarted))
+    say(
+      'lower-hose-flat',
+      REVVED,
+      lowerHoseRevved,
+      1,
+      message(`says.felt.revved.${lowerHoseRevved}`),
+    )
+  if (isStarted) return out
+  if (heaterInlet !== 'not-known')
+    say('heater-inlet-cool', HEATER_INLET, heaterInlet, warmth, hose('heaterInlet', heaterInlet))
   if (upperHose === 'hot' && lowerHose !== 'not-known' && profile.thermostatSide !== 'inlet')
     say('radiator-drop-large', ACROSS_RADIATOR, lowerHose, 1, hose('lower', lowerHose))
   if (radiatorFace !== 'not-known') {
@@ -119,13 +128,5 @@ export function feltSigns(
   }
   if (radiatorFace === 'warm-all-over' || radiatorFace === 'cold-places')
     say('radiator-patches', FACE, radiatorFace, warmth, message(`says.felt.face.${radiatorFace}`))
-  if (lowerHoseRevved !== 'not-known')
-    say(
-      'lower-hose-flat',
-      REVVED,
-      lowerHoseRevved,
-      1,
-      message(`says.felt.revved.${lowerHoseRevved}`),
-    )
   return out
 }

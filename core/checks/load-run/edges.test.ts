@@ -68,6 +68,17 @@ describe('an engine that stays cool', () => {
     expect(driven([cool('cruise'), cool('climb', { meanC: 85 })]).states).toEqual(['steady'])
   })
 
+  it('is read on any road: cool in town says as much as cruising, warm in town less', () => {
+    const warms = (kind: Segment['kind'], meanC: number) => {
+      const { signs } = driven([stretch(kind, 90, { meanC })])
+      return signs.find(({ sign }) => sign === 'never-warms')
+    }
+    expect(warms('town', 72)!.validity).toBe(warms('cruise', 72)!.validity)
+    expect(warms('town', 72)!.says.id).toBe('says.run.road')
+    expect(warms('town', 88)!.validity).toBeLessThan(warms('cruise', 88)!.validity)
+    expect(warms('idle', 72)).toBeUndefined()
+  })
+
   it('standing, and short stretches, say nothing of it', () => {
     expect(driven([cool('cruise'), stretch('idle', 90)]).states).toEqual(['stays-cool'])
     expect(driven([cool('cruise'), stretch('town', 90, { minutes: 4 })]).states).toEqual([
@@ -78,10 +89,11 @@ describe('an engine that stays cool', () => {
     expect(driven([cool('cruise', { minutes: 4 })]).states).toEqual(['steady'])
   })
 
-  it('is read from cruising for five minutes and more, longer stretches counting for more', () => {
+  it('is read from five minutes on the road and more, longer stretches counting for more', () => {
     expect(signs([cool('cruise', { minutes: 5 })])).toContain('never-warms')
     expect(signs([cool('cruise', { minutes: 4 })])).not.toContain('never-warms')
-    expect(signs([cool('climb')])).not.toContain('never-warms')
+    expect(signs([cool('climb')])).toContain('never-warms')
+    expect(signs([cool('idle')])).not.toContain('never-warms')
     const speaks = (cold: number, warm: number) =>
       speaksFor(
         driven([stretch('cruise', 70, { minutes: cold }), stretch('cruise', 88, { minutes: warm })])

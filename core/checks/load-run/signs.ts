@@ -54,21 +54,22 @@ export function loadRunSigns(source: string, run: LoadRun, a: LoadRunAnalysis): 
   measured('hot-at-idle', ['idle', 'town'])
   measured('hot-at-load', ['cruise', 'climb'])
   const plain = readingsInto(out, source, 0.88)
-  const moving = run.segments.filter((s) => s.kind === 'cruise' && s.minutes >= 5)
-  if (moving.length > 0) {
-    const mean =
-      moving.reduce((s, x) => s + x.meanC * x.minutes, 0) /
-      moving.reduce((s, x) => s + x.minutes, 0)
+  if (a.road) {
+    const { meanC, steady } = a.road
+    // In town an open one warms, too: warm there says less, cool there as much.
+    const validity = steady || a.staysCool ? 0.9 : 0.5
     out.push(
       measuredReading({
         source: `${source}#cool`,
         sign: 'never-warms',
-        value: a.ratingC - mean,
+        value: a.ratingC - meanC,
         error: error + 1,
         given: { no: { mean: -1, sd: 4 }, yes: { low: 9, high: 60 } },
-        validity: 0.9,
+        validity,
         conditions: 'load run',
-        says: message('says.run.cruise', { temperature: { kind: 'temperature', coreValue: mean } }),
+        says: message(steady ? 'says.run.cruise' : 'says.run.road', {
+          temperature: { kind: 'temperature', coreValue: meanC },
+        }),
       }),
     )
   }

@@ -56,13 +56,16 @@ describe('gaps under a straight edge', () => {
     expect(told({ gaps, flatnessLimitMm: 0.05 }).states).toEqual(['flat'])
     expect(told({ gaps }).states).toEqual([])
   })
-  it('speak by their share of the limit, and not of a manifold', () => {
+  it('speak by their share of the limit, a manifold’s of its own', () => {
     const flat = (gapMm: number, what: TeardownMeasure['what'] = 'head-face') =>
       sign({ what, gaps: [gap(0, 0, gapMm)], flatnessLimitMm: 0.05 }, 'face-warped')
     expect(flat(0.2)).toBeGreaterThan(0.8)
     expect(flat(0.02)).toBeLessThan(-0.8)
     expect(flat(0.2, 'block-face')).toBeCloseTo(flat(0.2), 9)
     expect(flat(0.2, 'manifold-face')).toBe(0)
+    const manifold = { what: 'manifold-face', flatnessLimitMm: 0.05 } as const
+    expect(sign({ ...manifold, gaps: [gap(0, 0, 0.2)] }, 'manifold-pitted')).toBeGreaterThan(0.8)
+    expect(sign({ ...manifold, gaps: [gap(0, 0, 0.02)] }, 'manifold-pitted')).toBeLessThan(-0.8)
     expect(sign({ gaps: [gap(0, 0, 0.2)] }, 'face-warped')).toBe(0)
     const [reading] = told({ gaps: [gap(0, 0, 0.2)], flatnessLimitMm: 0.05 }).signs
     expect(reading).toMatchObject({
@@ -149,7 +152,8 @@ describe('what is looked for', () => {
     expect(found('head-face')).toMatchObject({ states: ['cracked'], facts: ['head-crack-found'] })
     expect(found('block-face')).toMatchObject({ states: ['cracked'], facts: ['block-crack-found'] })
     expect(found('manifold-face').facts).toEqual([])
-    expect(found('manifold-face').signs).toEqual([])
+    expect(found('manifold-face').signs.map((read) => read.sign)).toEqual(['manifold-pitted'])
+    expect(found('manifold-face', 'none-after-test').signs).toEqual([])
     expect(told({}).facts).toEqual([])
     expect(sign({ crack: 'found' }, 'head-crack')).toBeGreaterThan(1)
     expect(sign({ crack: 'none-after-test' }, 'head-crack')).toBeLessThan(-0.5)

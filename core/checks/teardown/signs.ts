@@ -16,15 +16,15 @@ export function teardownSigns(
   const out: SignReading[] = []
   const yes = readingsInto(out, source, 0.96)
   const face = record.what
-  if (
-    a.worstGapMm !== undefined &&
-    record.flatnessLimitMm !== undefined &&
-    face !== 'manifold-face'
-  )
+  const isManifold = face === 'manifold-face'
+  // Of a manifold one sign holds both: pitted or warped. What is good of the one excuses nothing of the other.
+  const isPitted = isManifold && record.pitting === 'at-coolant-port'
+  const isWarped = a.warped === true
+  if (a.worstGapMm !== undefined && record.flatnessLimitMm !== undefined && (isWarped || !isPitted))
     out.push(
       measuredReading({
         source,
-        sign: 'face-warped',
+        sign: isManifold ? 'manifold-pitted' : 'face-warped',
         value: a.worstGapMm / record.flatnessLimitMm,
         error: 0.25,
         given: { no: { mean: 0.45, sd: 0.25 }, yes: { low: 1, high: 8 } },
@@ -37,10 +37,11 @@ export function teardownSigns(
       }),
     )
   const crack = face === 'head-face' ? 'head-crack' : 'block-crack'
-  if (record.crack === 'found' && face !== 'manifold-face')
+  if (record.crack === 'found' && !isManifold)
     out.push(laidBare(`${source}#${crack}`, crack, 0.92, message('says.crack.found')))
-  else if (record.crack !== 'not-known' && face !== 'manifold-face')
+  else if (record.crack !== 'not-known' && !isManifold)
     yes(crack, false, 0.92, 0.003, 'says.crack.none')
+  else if (record.crack === 'found') yes('manifold-pitted', true, 0.9, 0.03, 'says.crack.found')
   if (a.linersOutOfLimits)
     yes(
       'block-crack',
@@ -57,13 +58,7 @@ export function teardownSigns(
       0.02,
       `says.gasketTrace.${record.gasketTrace}`,
     )
-  if (record.pitting !== 'not-known' && face === 'manifold-face')
-    yes(
-      'manifold-pitted',
-      record.pitting === 'at-coolant-port',
-      0.9,
-      0.06,
-      `says.pitting.${record.pitting}`,
-    )
+  if (isPitted || (isManifold && record.pitting === 'none' && !isWarped))
+    yes('manifold-pitted', isPitted, 0.9, 0.06, `says.pitting.${record.pitting}`)
   return out
 }

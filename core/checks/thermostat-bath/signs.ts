@@ -9,7 +9,7 @@ const MOST_OFF_K = 22
 
 /**
  * @example signsOf(bathSigns('r', example('thermostat-bath.test'), analyseBath(example('thermostat-bath.test'), CONTEXT)))
- *   // 'thermostat-missing bath-late bath-early bath-lift-low rating-wrong'
+ *   // 'thermostat-missing rating-wrong bath-late bath-early bath-lift-low'
  */
 export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysis): SignReading[] {
   const out: SignReading[] = []
@@ -25,6 +25,15 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
     )
   else yes('thermostat-missing', false, 0.99, 0.001, 'says.thermostatThere', 0.99)
   if (record.present === 'missing') return out
+  const specified = record.specified ? correctedValue(record.specified) : undefined
+  if (record.stamped && specified !== undefined) {
+    const wrong = Math.abs(correctedValue(record.stamped) - specified) > 3
+    if (wrong)
+      out.push(
+        laidBare(`${source}#rating-wrong`, 'rating-wrong', 0.97, message('says.ratingWrong')),
+      )
+    else yes('rating-wrong', false, 0.97, 0.01, 'says.ratingRight')
+  }
   const conditions = 'thermostat in a bath'
   if (record.coldState === 'open') {
     out.push({
@@ -119,15 +128,6 @@ export function bathSigns(source: string, record: ThermostatBath, a: BathAnalysi
       conditions: 'lift measured',
       says: message('says.bath.lift', { lift: { kind: 'length', coreValue: record.liftMm } }),
     })
-  }
-  const specified = record.specified ? correctedValue(record.specified) : undefined
-  if (record.stamped && specified !== undefined) {
-    const wrong = Math.abs(correctedValue(record.stamped) - specified) > 3
-    if (wrong)
-      out.push(
-        laidBare(`${source}#rating-wrong`, 'rating-wrong', 0.97, message('says.ratingWrong')),
-      )
-    else yes('rating-wrong', false, 0.97, 0.01, 'says.ratingRight')
   }
   return out
 }
