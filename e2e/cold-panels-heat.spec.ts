@@ -38,6 +38,18 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await page.getByLabel('Air outside').fill('6')
       await press(page.getByRole('button', { name: 'Keep the comparison' }), mode)
       await expect(verdict(page)).toHaveText('The sensor is off.')
+      const soak = page.locator('[data-panel=cold-soak]')
+      await soak.locator('summary', { hasText: 'Its signal, plug in' }).click()
+      const signal = soak.locator('details', { hasText: 'Its signal, plug in' })
+      await signal.getByLabel('Signal measured').fill('3.9')
+      await signal.getByLabel('Sensor is at').fill('20')
+      await signal.getByLabel('Maker’s table, from').first().fill('2.9')
+      await signal.getByLabel('Maker’s table, to').first().fill('3.2')
+      await press(signal.getByRole('button', { name: 'Keep', exact: true }), mode)
+      await expect(
+        signal.getByText('The sensor’s signal is not what it should be.').first(),
+      ).toBeVisible()
+      await expect(signal.getByText(/measure the sensor’s resistance/)).toBeVisible()
 
       await open(page, 'fan-circuit', mode)
       await page.getByLabel('Temperature there').fill('98')

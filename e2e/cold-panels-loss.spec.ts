@@ -87,6 +87,12 @@ for (const mode of ['touch', 'keyboard'] as const) {
         await expect(
           page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ }),
         ).toContainText('Stained, cracked')
+        await press(radio(page, 'What stands there', 'Crust, white or coloured'), mode)
+        await press(radio(page, 'It smells', 'Sweet'), mode)
+        await expect(radio(page, 'What stands there', 'Crust, white or coloured')).toBeChecked()
+        await expect(
+          page.getByRole('region', { name: 'Top' }).getByRole('button', { name: /^Upper hose/ }),
+        ).toContainText(/crust/)
         await page.getByLabel('Photograph of: Upper hose').setInputFiles({
           name: 'notes.jpg',
           mimeType: 'image/jpeg',

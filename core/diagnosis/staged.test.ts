@@ -8,12 +8,14 @@ const FIRST = stagedStories('staged')
 const LATER = stagedStories('staged-later')
 const SELDOM = stagedStories('staged-seldom')
 const ASTRAY = stagedStories('staged-astray')
+const STRANGE = stagedStories('staged-strange')
 
 describe.each([
   { by: 'the first hand', stories: FIRST, count: 60 },
   { by: 'another hand', stories: LATER, count: 28 },
   { by: 'seldom causes', stories: SELDOM, count: 30 },
   { by: 'work that went astray', stories: ASTRAY, count: 24 },
+  { by: 'strange vehicles', stories: STRANGE, count: 16 },
 ])('the staged stories of $by', ({ stories, count }) => {
   it('name causes that the book has and checks that there are, and what was laid bare is of them', () => {
     const faults = new Set(BOOK.faults.map(({ id }) => id))
@@ -43,6 +45,7 @@ const JUDGED = [
     planned: 0.95,
     error: 0.21,
   },
+  { by: 'strange vehicles', stories: STRANGE, leads: 0.87, shown: 1, planned: 0.96, error: 0.13 },
 ]
 
 describe('the staged stories', () => {

@@ -100,7 +100,7 @@ export function makePlan(
   const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
     !wasDone(check, planned.state) ||
     openBits(check, signs, prediction, unknown) > WORTH_GOING_BACK_BITS
-  const fixed = [...repeat, ...order, ...opening(policy).map(({ id }) => id), ...proofs]
+  const begins = [...repeat, ...order, ...opening(policy).map(({ id }) => id), ...proofs]
   const isFixed = (id: CheckId) => repeat.includes(id) || order.includes(id) || proofs.includes(id)
   const candidates: Candidate[] = possibleChecks(planned)
     .filter((c) => isFixed(c.id) || (stillOpen(c, planned) && admits(policy, c, belief, input)))
@@ -122,7 +122,7 @@ export function makePlan(
   const done = new Set<string>()
   let waits = waitsOf(planned.state.engineAt())
   const numberOf = new Map(belief.model.book.signs.map(({ id }, i) => [id, i]))
-  const first = fixed.flatMap((id) => candidates.filter(({ check }) => check.id === id))
+  const first = begins.flatMap((id) => candidates.filter(({ check }) => check.id === id))
   let reached = now
   while (steps.length < MOST_STEPS) {
     const fixed = first.find((c) => !done.has(c.check.id))

@@ -144,11 +144,8 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
       ? asked.find(({ check }) => handsOn(check, input) <= PATIENCE_MINUTES)
       : undefined
   const lacking = probability >= WANTED_LEAD ? next : undefined
-  const comesOff = proof !== undefined && hereOf(proof, input)!.phase === 'bench'
   const before =
-    comesOff || probability >= WORTH_TAKING_APART
-      ? shownOnTheVehicle(asked, planned, probability)
-      : []
+    probability >= WORTH_TAKING_APART ? shownOnTheVehicle(asked, planned, probability) : []
   const shortestFirst = [
     ...before,
     ...[proof, lacking?.check].flatMap((check) => check ?? []).sort(byMinutes),

@@ -52,9 +52,16 @@ const FIRST_NUMBER = 5_000
 
 /**
  * The folders of staged stories: the first sixty; those of another hand, written when all figures were chosen; and those of
- * seldom causes and of two at once; and those of repairs that did not end it and tests that went astray.
+ * seldom causes and of two at once; and those of repairs that did not end it and tests that went
+ * astray; and those of vehicles of which little is known.
  */
-export const FOLDERS = ['staged', 'staged-later', 'staged-seldom', 'staged-astray'] as const
+export const FOLDERS = [
+  'staged',
+  'staged-later',
+  'staged-seldom',
+  'staged-astray',
+  'staged-strange',
+] as const
 type Folder = (typeof FOLDERS)[number]
 
 /** The staged stories of a folder, as they were written. */

@@ -12,8 +12,10 @@ import {
 } from '#core'
 
 import TraceOfPart from './TraceOfPart.vue'
+import { useFoundAt } from './use-found-at'
 
-const { inSentence, say, partName } = useWords()
+const { say, partName } = useWords()
+const foundAt = useFoundAt()
 
 /** Part by part, in regions as one walks round: what is wet, what is worn, a photograph; what was not looked at stays open. */
 const open = useOpenCase()
@@ -126,10 +128,7 @@ const left = (list: readonly Part[]) => list.filter((p) => !isKnown(p)).length
 const said = (part: Part) => {
   const look = looks.value.get(part)?.data
   if (!look) return say(isTested(part) ? 'look-round.tested' : 'look-round.notLookedAtYet')
-  return [
-    OPTIONS.find((o) => o.value === look.seen)!.text,
-    ...(look.wear ?? []).map((w) => inSentence(say(`look-round.wear.${w}`))),
-  ].join(', ')
+  return [OPTIONS.find((o) => o.value === look.seen)!.text, ...foundAt(look)].join(', ')
 }
 const capWrong = computed(() =>
   outcomesOf(open.answer.value?.ranked.assessment.outcomes ?? [], capCheck).some((c) =>

@@ -8,6 +8,7 @@ import {
   type PartLook,
   partsOf,
 } from '#core'
+import { useFoundAt } from './use-found-at'
 
 const { say, stateWords, partName } = useWords()
 
@@ -23,8 +24,12 @@ const notLooked = computed(() =>
     .filter((p) => p !== 'fan' && !looked.value.has(p) && !(p === 'cap' && cap.value))
     .map((p) => partName(p)),
 )
-const said = ({ part, seen }: PartLook) =>
-  say('look-round.report.seen', { part: partName(part), seen })
+const foundAt = useFoundAt()
+const said = (look: PartLook) =>
+  [
+    say('look-round.report.seen', { part: partName(look.part), seen: look.seen }),
+    ...foundAt(look),
+  ].join(', ')
 const airSide = computed(() =>
   outcomesOf(props.outcomes, lookRoundCheck).filter((o) => o.heatMatters),
 )
