@@ -45,7 +45,7 @@ for (const mode of ['touch', 'keyboard'] as const) {
       await signal.getByLabel('Sensor is at').fill('20')
       await signal.getByLabel('Maker’s table, from').first().fill('2.9')
       await signal.getByLabel('Maker’s table, to').first().fill('3.2')
-      await press(signal.getByRole('button', { name: 'Keep', exact: true }), mode)
+      await press(signal.getByRole('button', { name: 'Keep it', exact: true }), mode)
       await expect(
         signal.getByText('The sensor’s signal is not what it should be.').first(),
       ).toBeVisible()

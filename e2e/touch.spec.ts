@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test'
+import { expect, type Locator, test } from '@playwright/test'
 import { enter, newComplaint } from './steps'
 
 // With the motion that most people see; the other journeys ask for less.
@@ -39,4 +39,67 @@ test('under the vehicle, by touch alone: the numeric pad takes readings, tabs le
     .tap()
   await page.getByRole('button', { name: 'Suspects', exact: true }).tap()
   await expect(page.getByLabel('Suspects').getByRole('listitem').first()).toContainText('Pump')
+})
+
+test('ten readings of a hold take twenty taps at the most, and the first digit of the pad replaces', async ({
+  page,
+}) => {
+  await enter(page, 'oren', '/new')
+  const path = await newComplaint(page, 'Ten readings')
+  await page.goto(`${path}?check=pressure-hold`)
+  await page.getByRole('radio', { name: 'Near full, marked' }).tap()
+  await page.getByRole('button', { name: 'Pumped up: start the clock' }).tap()
+  const field = page.getByLabel('Reading as the gauge shows it', { exact: true })
+  const pad = page.getByRole('group', { name: 'Numeric pad' })
+  const add = page.getByTestId('add-reading')
+  await expect(add).toBeVisible()
+  let taps = 0
+  const tap = async (target: Locator) => {
+    await target.tap()
+    taps++
+  }
+  const typed = async (reading: string) => {
+    for (const digit of reading) await tap(pad.getByRole('button', { name: digit, exact: true }))
+    await expect(field).toHaveValue(reading)
+  }
+  const kept = async (count: number) => {
+    await tap(add)
+    const told = count === 1 ? '1 reading' : `${count} readings`
+    await expect(page.getByText(`${told}: look, correct`)).toBeVisible()
+  }
+
+  await tap(field)
+  await typed('90')
+  await kept(1)
+  await typed('88')
+  await kept(2)
+  // A slow leak: every other reading is a step lower, and stands there with one tap.
+  for (let count = 3; count <= 10; count++) {
+    if (count % 2 === 0) await tap(page.getByRole('button', { name: 'One step lower' }))
+    await kept(count)
+  }
+  console.log(`ten readings: ${taps} taps`)
+  expect(taps).toBeLessThanOrEqual(20)
+})
+
+test.describe('by keyboard on a laptop', () => {
+  test.use({ viewport: { width: 1280, height: 800 }, hasTouch: false })
+
+  test('a reading typed after another takes its place', async ({ page }) => {
+    await enter(page, 'oren', '/new')
+    const path = await newComplaint(page, 'Typed readings')
+    await page.goto(`${path}?check=pressure-hold`)
+    await page.getByRole('radio', { name: 'Near full, marked' }).click()
+    await page.getByRole('button', { name: 'Pumped up: start the clock' }).click()
+    const field = page.getByLabel('Reading as the gauge shows it', { exact: true })
+    await field.focus()
+    for (const reading of ['90', '89', '88']) {
+      await page.keyboard.type(reading)
+      await expect(field).toHaveValue(reading)
+      await page.keyboard.press('Enter')
+      await expect(page.getByText(/^\d+ readings?: look, correct$/)).toContainText(
+        `${91 - Number(reading)} reading`,
+      )
+    }
+  })
 })

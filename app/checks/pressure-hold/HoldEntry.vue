@@ -3,6 +3,7 @@ import { useMediaQuery } from '@vueuse/core'
 import { compareMoments, fromCore, parseQuantity, toCore } from '#core'
 import { formatClock, formatNumber } from '../../../words/format'
 import NumericPad from './NumericPad.vue'
+import { useReplacing } from './use-replacing'
 import type { Hold, HoldReadingRecord } from './use-hold'
 
 const { say } = useWords()
@@ -18,6 +19,11 @@ const text = ref('')
 const at = ref('')
 const atShown = ref(false)
 const padShown = ref(false)
+const { typing, offerToReplace } = useReplacing(useTemplateRef<HTMLInputElement>('field'))
+function focused() {
+  if (touch.value) padShown.value = true
+  void offerToReplace()
+}
 const touch = useMediaQuery('(pointer: coarse)')
 const problem = ref('')
 const correcting = ref<HoldReadingRecord>()
@@ -75,6 +81,7 @@ async function add() {
       instrumentOffsetInCoreUnit: hold.offset.value,
     },
   }
+  void offerToReplace()
   await shop.addRecord(
     open.id,
     'pressure-hold.reading',
@@ -83,7 +90,10 @@ async function add() {
   )
   // The next reading may have been typed while this one was being kept: only what stands as it was is put away.
   if (at.value === typedAt && correcting.value === replaced) leaveCorrection()
-  if (text.value === typed) text.value = plain(pressure.coreValue)
+  if (text.value === typed) {
+    text.value = plain(pressure.coreValue)
+    await offerToReplace()
+  }
 }
 function leaveCorrection() {
   correcting.value = undefined
@@ -91,6 +101,7 @@ function leaveCorrection() {
   at.value = ''
 }
 function nudge(steps: number) {
+  typing.value = false
   const parsed = parseQuantity(text.value, 'pressure', hold.unit.value)
   if (parsed.ok)
     text.value = plain(
@@ -110,6 +121,7 @@ async function undo() {
 function correct(record: HoldReadingRecord) {
   correcting.value = record
   text.value = plain(record.data.pressure.coreValue)
+  typing.value = false
   at.value = formatClock(record.data.elapsedSeconds)
   atShown.value = true
   problem.value = ''
@@ -139,11 +151,13 @@ defineExpose({ correct })
       <label class="reading"
         ><span class="sr">{{ say('pressure-hold.hold-entry.readingAsTheGaugeShows') }}</span
         ><input
+          ref="field"
           v-model="text"
           :inputmode="padShown ? 'none' : 'text'"
           autocomplete="off"
           :aria-label="say('pressure-hold.hold-entry.readingAsTheGaugeShows')"
-          @focus="padShown ||= touch"
+          @input="typing = true"
+          @focus="focused"
         /><span class="quiet">{{ hold.unit.value }}</span></label
       >
       <button
@@ -175,7 +189,13 @@ defineExpose({ correct })
         }}</v-btn>
       </template>
     </form>
-    <NumericPad v-if="padShown" v-model="text" class="pad" @close="padShown = false" />
+    <NumericPad
+      v-if="padShown"
+      v-model="text"
+      v-model:typing="typing"
+      class="pad"
+      @close="padShown = false"
+    />
     <div class="row">
       <button v-if="!padShown" type="button" class="plain-button" @click="padShown = true">
         {{ say('pressure-hold.hold-entry.numericPad') }}

@@ -3,6 +3,8 @@ const { say } = useWords()
 
 /** Keys large enough for wet gloves; what they write is the text of the reading. */
 const text = defineModel<string>({ required: true })
+/** a reading is being typed; else what stands is the one before, and the first digit takes its place */
+const typing = defineModel<boolean>('typing', { required: true })
 const emit = defineEmits<{ close: [] }>()
 
 const LONGEST = 12
@@ -14,9 +16,11 @@ const named = (key: string) =>
       ? say('pressure-hold.hold-entry.clear')
       : key
 function press(key: string) {
+  const before = typing.value ? text.value : ''
+  typing.value = true
   if (key === '⌫') text.value = text.value.slice(0, -1)
   else if (key === 'C') text.value = ''
-  else if (text.value.length < LONGEST) text.value += key
+  else if (before.length < LONGEST) text.value = before + key
 }
 </script>
 
