@@ -25,7 +25,7 @@ function press(key: string) {
 </script>
 
 <template>
-  <div class="pad" role="group" :aria-label="say('pressure-hold.hold-entry.numericPad')">
+  <div class="pad number-pad" role="group" :aria-label="say('pressure-hold.hold-entry.numericPad')">
     <button
       v-for="key in KEYS"
       :key="key"

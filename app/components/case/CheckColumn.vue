@@ -190,6 +190,10 @@ watch(
   .undo {
     bottom: calc(var(--foot-height) + 8px);
   }
+  /* Beside a number pad it stands below: keys are not to be missed for it, and the pad has an "Undo" above. */
+  .check:has(.number-pad) > .undo {
+    position: static;
+  }
   /* On a phone the page itself scrolls; what a check came to is told above what is next. */
   .more.told {
     display: block;
