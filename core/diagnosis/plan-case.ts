@@ -37,7 +37,7 @@ export function planBelieved(
   }
 }
 
-/** The way of one school, after what is done again because it had failed before a repair; with an order that somebody set. */
+/** The way of one school, after what is done again since it failed before a repair; with an order that somebody set. */
 export function planOf(
   { belief, assessment }: Pick<Believed, 'belief' | 'assessment'>,
   input: CaseInput,

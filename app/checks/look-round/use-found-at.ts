@@ -1,6 +1,6 @@
 import type { PartLook } from '#core'
 
-/** What was found at a part beside how wet it is, in words within a sentence: what stands there, its smell, its wear. */
+/** What was found at a part beside how wet it is, as words within a sentence: what stands there, smell, wear. */
 export function useFoundAt() {
   const { inSentence, say } = useWords()
   return ({ trace, smell, wear = [] }: PartLook): string[] =>

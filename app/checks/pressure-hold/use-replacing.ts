@@ -1,6 +1,9 @@
 import type { Ref } from 'vue'
 
-/** What stands in a field is the reading before, until a new one is typed: the next digit, by pad or by keyboard, takes its place. */
+/**
+ * What stands in a field is the reading before, until a new one is typed: the next digit, by pad or by keyboard, takes its
+ * place.
+ */
 export function useReplacing(field: Readonly<Ref<HTMLInputElement | null>>) {
   const typing = ref(false)
   async function offerToReplace() {

@@ -1,11 +1,10 @@
 import { knownValue } from '../../vehicle/profile'
 import { message } from '../../quantity/message'
+import { cylindersOf, noSuchCylinder } from '../cylinders'
 import { defineCheck, these } from '../define-check'
 import { analyseCranking } from './analysis'
 import { crankingRun } from './record'
 import { crankingSigns } from './signs'
-
-const CYLINDERS_ASSUMED = 4
 
 export const crankingRiseCheck = defineCheck({
   id: 'cranking-rise',
@@ -24,17 +23,18 @@ export const crankingRiseCheck = defineCheck({
   shows: ['cranking-rise'],
   // All runs of a day belong together: the shares come from comparing them.
   judgeTogether: (runs, { profile }) => {
-    const known = knownValue(profile.cylinders)
-    const cylinders = known ?? Math.max(CYLINDERS_ASSUMED, ...runs.flatMap((r) => r.data.plugged))
-    const wrong = runs.filter((r) => r.data.plugged.some((c) => c > cylinders))
+    const cylinders = cylindersOf(
+      profile,
+      runs.flatMap((r) => r.data.plugged),
+    )
+    const wrong = runs.filter((r) => noSuchCylinder(profile, r.data.plugged))
     const figures = analyseCranking(
       runs.filter((r) => !wrong.includes(r)).map((r) => ({ ...r.data, source: r.id })),
       cylinders,
     )
-    const notes = wrong.map((r) =>
-      message('note.noSuchCylinder', { cylinder: Math.max(...r.data.plugged), cylinders }),
-    )
-    if (known === undefined) notes.push(message('note.cylindersAssumed', { cylinders }))
+    const notes = wrong.flatMap((r) => noSuchCylinder(profile, r.data.plugged) ?? [])
+    if (knownValue(profile.cylinders) === undefined)
+      notes.push(message('note.cylindersAssumed', { cylinders }))
     if (!figures.fits) notes.push(message('cranking.notAdditive'))
     if (figures.nextRun)
       notes.push(message('cranking.nextRun', { cylinders: figures.nextRun.join(', ') }))

@@ -1,5 +1,4 @@
-import { knownValue } from '../../vehicle/profile'
-import { message } from '../../quantity/message'
+import { cylindersOf, noSuchCylinder } from '../cylinders'
 import { defineCheck, these } from '../define-check'
 import { analyseLeakage } from './analysis'
 import { leakageSigns } from './signs'
@@ -18,17 +17,14 @@ export const cylinderLeakageCheck = defineCheck({
   judge: {
     'cylinder-leakage.test': (test, { profile }, { source }) => {
       const figures = analyseLeakage(test)
-      const cylinders = knownValue(profile.cylinders) ?? 4
-      if (test.cylinder > cylinders) {
-        const { cylinder } = test
-        return { figures, notes: [message('note.noSuchCylinder', { cylinder, cylinders })] }
-      }
+      const wrong = noSuchCylinder(profile, [test.cylinder])
+      if (wrong) return { figures, notes: [wrong] }
       const found = figures.leaksElsewhere ? 'leaks-elsewhere' : 'tight'
       return {
         figures,
         states: [figures.leaksToCoolant ? 'leaks-to-coolant' : found],
         facts: figures.leaksToCoolant ? ['leakage-bubbles'] : [],
-        signs: leakageSigns(source, test, cylinders),
+        signs: leakageSigns(source, test, cylindersOf(profile, [test.cylinder])),
       }
     },
   },

@@ -1,11 +1,8 @@
-import { knownValue } from '../../vehicle/profile'
-import { message } from '../../quantity/message'
+import { cylindersOf, noSuchCylinder } from '../cylinders'
 import { defineCheck, these } from '../define-check'
 import { analyseEndoscope } from './analysis'
 import { endoscopeSigns } from './signs'
 import { endoscopeLook } from './record'
-
-const CYLINDERS_ASSUMED = 4
 
 export const endoscopeCheck = defineCheck({
   id: 'endoscope',
@@ -22,17 +19,13 @@ export const endoscopeCheck = defineCheck({
   judge: {
     'endoscope.look': (look, { profile }, { source }) => {
       const figures = analyseEndoscope(look)
-      const cylinders = knownValue(profile.cylinders) ?? CYLINDERS_ASSUMED
-      const isThere = look.cylinder <= cylinders
-      const notes = isThere
-        ? []
-        : [message('note.noSuchCylinder', { cylinder: look.cylinder, cylinders })]
+      const wrong = noSuchCylinder(profile, [look.cylinder])
+      if (wrong) return { figures, notes: [wrong] }
       return {
         figures,
-        states: isThere ? [figures.finding] : [],
-        notes,
-        facts: isThere && look.seen === 'wet' ? ['endoscope-wet', 'cylinder-wet'] : [],
-        signs: isThere ? endoscopeSigns(source, look, cylinders) : [],
+        states: [figures.finding],
+        facts: look.seen === 'wet' ? ['endoscope-wet', 'cylinder-wet'] : [],
+        signs: endoscopeSigns(source, look, cylindersOf(profile, [look.cylinder])),
       }
     },
   },

@@ -65,7 +65,7 @@ export function analyseLoadRun(run: LoadRun, context: CheckContext): LoadRunAnal
   }
 }
 
-/** What the engine ran at on the road, °C, at a steady speed where that was driven: there an open thermostat shows best. */
+/** What the engine ran at on the road, °C; at a steady speed where that was driven, for there an open thermostat shows. */
 export interface OnTheRoad {
   meanC: number
   steady: boolean
