@@ -30,15 +30,10 @@ const read = async (client: Client, path: string) =>
   fetch(`${BASE}${path}`, { headers: { cookie: client.cookie } })
 const zipOf = async (client: Client) =>
   new Uint8Array(await (await read(client, `/api/cases/${own.id}/archive`)).arrayBuffer())
-/** On a connection of its own: while a zip is packed here or unpacked there, one that idles is closed. */
 async function takeIn(client: Client, body: Uint8Array, how = ''): Promise<Parsed> {
   const answer = await fetch(`${BASE}/api/cases/import${how}`, {
     method: 'POST',
-    headers: {
-      cookie: client.cookie,
-      'content-type': 'application/zip',
-      connection: 'close',
-    },
+    headers: { cookie: client.cookie, 'content-type': 'application/zip' },
     body: Buffer.from(body),
   })
   return { status: answer.status, body: await answer.json() }
