@@ -15,7 +15,7 @@ export interface NextCheck {
   check: CheckId
   phase: Phase
   minutes: number
-  /** expected information about the set of faults, bits; signs of one check are taken as independent and capped by the entropy left */
+  /** expected information about the faults, their cause before others, bits; signs of one check are taken as independent and capped by the entropy left */
   bits: number
 }
 

@@ -10,7 +10,8 @@ import {
   rowsOfValues,
   type SetRows,
 } from './set-rows'
-import { shownOf, signBits, type Shown, type Slabs, slabsFor } from './shown'
+import { type Causes, causesOf, readingBits } from './cause-bits'
+import { shownOf, type Shown, type Slabs, slabsFor } from './shown'
 import { StateChances } from './state-chances'
 
 /** How often a reading shows the state that is there; the rest is spread over the other states. */
@@ -39,6 +40,7 @@ export class Prediction {
   /** of P(fault now), what the sets left out have */
   readonly leftOut: Float64Array
   private readonly sets: FlatSets
+  private readonly causes: Causes
   /** P(fault now) among these sets */
   readonly faults: Float64Array
   /** P(condition of the book | set, evidence), set by set */
@@ -56,6 +58,7 @@ export class Prediction {
     const mass = sets.reduce((sum, { probability }) => sum + probability, 0)
     this.weights = Float64Array.from(sets, ({ probability }) => probability / mass)
     this.lost = 1 - mass
+    this.causes = causesOf(this.members, belief.faults)
     this.sets = flatSetsOf(this.members, belief.model.faults.length)
     this.slabs = slabsFor(sets.length)
     this.faults = new Float64Array(belief.model.faults.length)
@@ -69,9 +72,9 @@ export class Prediction {
     return this.sets.flat
   }
 
-  /** Information of one reading of the sign under these weights of the sets, which sum to one; bits. */
+  /** Information of one reading of the sign under these weights of the sets, which sum to one; bits, of the cause mostly. */
   bits(weights: Float64Array, sign: SignModel): number {
-    return signBits(weights, this.of(sign))
+    return readingBits(weights, this.of(sign), this.causes)
   }
 
   /** What a reading of the sign would show, hidden conditions summed out given the evidence. */

@@ -31,6 +31,21 @@ describe('before a part comes off for the sake of a lead', () => {
   })
 })
 
+describe('what one taking apart lays bare', () => {
+  it('is reason enough together: the head comes off though it may be gasket or crack', () => {
+    const { ranking, prove } = stageOf('staged', 'coolant-loss-head-crack-back-again', 2)
+    const [lead, second] = ranking.suspects
+    expect([lead!.fault, second!.fault]).toEqual(['head-cracked', 'gasket-gas-to-coolant'])
+    expect(lead!.probability).toBeLessThan(0.6)
+    expect(prove).toContain('teardown')
+  })
+  it('is none while it may as well be a hose', () => {
+    const { ranking, prove } = stageOf('staged', 'coolant-loss-head-crack-back-again', 1)
+    expect(ranking.suspects[0]!.fault).toBe('head-cracked')
+    expect(prove).not.toContain('teardown')
+  })
+})
+
 describe('oil in the coolant', () => {
   it('is the gasket’s without a cooler to be excluded, where none is fitted', () => {
     const [lead] = stageOf('staged-later', 'coolant-loss-grey-on-the-dipstick', 3).ranking.suspects

@@ -131,12 +131,14 @@ function leadProofs(prediction: Prediction, planned: Planned, facts: ReadonlySet
     .filter((check) => probability < WANTED_LEAD || meetsGuard(check))
     .filter((check) => !state.doneSinceWork.has(check.id) || stillOpen(check, planned))
     .filter((check) => powerOf(check, prediction, planned, lead) >= LEAST_POWER)
+  const chanceFor = (check: Check<CheckId>) =>
+    check.phase === 'bench' ? chanceOfAny(check, prediction, planned, lead) : probability
   const leavesWhole = proofs.some(({ phase }) => phase !== 'bench')
   const byMinutes = (a: CheckId, b: CheckId) => handsOn(a, input) - handsOn(b, input)
   const proof = proofs
     .filter((check) => !leavesWhole || check.phase !== 'bench')
     .filter((check) => !check.after || state.hasSinceWork(check.after))
-    .filter((check) => isWorthProving(check, probability, waitsOf(state.engineAt())))
+    .filter((check) => isWorthProving(check, chanceFor(check), waitsOf(state.engineAt())))
     .map((check) => check.id)
     .sort(byMinutes)[0]
   const next =
@@ -163,6 +165,31 @@ const isWorthProving = (check: Check, probability: number, waits: Waits): boolea
   (probability >= WANTED_LEAD || minutesOf(check) <= PATIENCE_MINUTES * probability) &&
   (probability >= WORTH_WAITING || (check.phase !== 'warm-up' && waitBefore(check, waits) === 0)) &&
   (probability >= WORTH_TAKING_APART || check.phase !== 'bench')
+
+/** Faults less likely than this do not make a taking apart worth while. */
+const LEAST_LIKELY = 0.02
+
+/**
+ * Probability that one of the faults is there which the check lays bare: what comes apart for the one shows the others,
+ * so that it need not be known which it is before the head comes off.
+ */
+function chanceOfAny(
+  check: Check<CheckId>,
+  prediction: Prediction,
+  planned: Planned,
+  lead: number,
+): number {
+  const { faults, members, weights } = prediction
+  const isLaidBare = Array.from(
+    faults,
+    (p, f) =>
+      f === lead || (p >= LEAST_LIKELY && powerOf(check, prediction, planned, f) >= LEAST_POWER),
+  )
+  return members.reduce(
+    (sum, set, i) => (set.some((f) => isLaidBare[f]) ? sum + weights[i]! : sum),
+    0,
+  )
+}
 
 /** By how much oftener the best open sign of a check is abnormal with the fault than without it. */
 export function powerOf(
