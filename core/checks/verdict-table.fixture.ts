@@ -213,7 +213,11 @@ export const SAYS: Readonly<Record<string, Readonly<Record<string, string>>>> = 
     'wrong-rating': '+rating-wrong',
     missing: '+thermostat-missing',
   },
-  'radiator-flow': { restricted: '+flow-restricted', passes: '-flow-restricted' },
+  'radiator-flow': {
+    restricted: '+flow-restricted',
+    deposits: '+crunch-in-hoses',
+    passes: '-flow-restricted',
+  },
   'pump-off': {
     'impeller-loose-on-shaft': '+impeller-bad',
     'impeller-broken': '+impeller-bad',

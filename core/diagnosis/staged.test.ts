@@ -9,6 +9,7 @@ const LATER = stagedStories('staged-later')
 const SELDOM = stagedStories('staged-seldom')
 const ASTRAY = stagedStories('staged-astray')
 const STRANGE = stagedStories('staged-strange')
+const DAILY = stagedStories('staged-daily')
 
 describe.each([
   { by: 'the first hand', stories: FIRST, count: 60 },
@@ -16,6 +17,7 @@ describe.each([
   { by: 'seldom causes', stories: SELDOM, count: 30 },
   { by: 'work that went astray', stories: ASTRAY, count: 24 },
   { by: 'strange vehicles', stories: STRANGE, count: 16 },
+  { by: 'every week', stories: DAILY, count: 25 },
 ])('the staged stories of $by', ({ stories, count }) => {
   it('name causes that the book has and checks that there are, and what was laid bare is of them', () => {
     const faults = new Set(BOOK.faults.map(({ id }) => id))
@@ -34,18 +36,19 @@ describe.each([
 
 /** What docs/vignettes.md says of each, a little rounded. */
 const JUDGED = [
-  { by: 'the first hand', stories: FIRST, leads: 0.98, shown: 0.9, planned: 0.9, error: 0.15 },
+  { by: 'the first hand', stories: FIRST, leads: 0.98, shown: 0.9, planned: 0.9, error: 0.16 },
   { by: 'another hand', stories: LATER, leads: 0.96, shown: 0.96, planned: 0.88, error: 0.13 },
-  { by: 'seldom causes', stories: SELDOM, leads: 1, shown: 0.87, planned: 0.92, error: 0.1 },
+  { by: 'seldom causes', stories: SELDOM, leads: 1, shown: 0.93, planned: 0.92, error: 0.11 },
   {
     by: 'work that went astray',
     stories: ASTRAY,
     leads: 1,
-    shown: 0.84,
+    shown: 0.92,
     planned: 0.95,
-    error: 0.21,
+    error: 0.2,
   },
-  { by: 'strange vehicles', stories: STRANGE, leads: 0.87, shown: 1, planned: 0.96, error: 0.13 },
+  { by: 'strange vehicles', stories: STRANGE, leads: 0.87, shown: 1, planned: 1, error: 0.12 },
+  { by: 'every week', stories: DAILY, leads: 1, shown: 0.91, planned: 0.92, error: 0.19 },
 ]
 
 describe('the staged stories', () => {

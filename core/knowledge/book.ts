@@ -55,7 +55,7 @@ const FAULTS: readonly Fault[] = [
 ].map((fault) => withRenewals(withCorrosion(withLevelAfterHold(withIsolatedHolds(fault)))))
 
 export const BOOK: Book = {
-  version: '2026.12-2',
+  version: '2026.12-3',
   faults: FAULTS,
   conditions: CONDITIONS,
   signs: [...SIGNS.map((sign) => withLasting(sign, FAULTS)), ...RENEWAL_SIGNS],

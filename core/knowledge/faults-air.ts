@@ -403,8 +403,8 @@ export const AIR_FAULTS: readonly Fault[] = [
     what: 'Air goes past the radiator at speed.',
     part: 'radiator',
     group: 'air',
-    prior: priors('exceptional', 'rare', 'exceptional'),
-    priorBecause: 'Lost on rough roads.',
+    prior: priors('exceptional', 'uncommon', 'exceptional'),
+    priorBecause: 'Lost on rough roads, or left off at a repair.',
     effects: [
       ...hotLoad,
       yes('duct-missing', 'nearlyAlways', 'It is seen.'),

@@ -298,7 +298,7 @@ export const FLOW_FAULTS: readonly Fault[] = [
     priorBecause: 'After every refill that was not bled.',
     effects: [
       yes('recent-drain', 'nearlyAlways', 'It follows a drain.'),
-      at('level-cold', { low: 'even' }, 'The level falls as the air comes out.'),
+      at('level-cold', { low: 'often' }, 'The level falls as the air comes out.'),
     ],
     causes: [brings('air-inside', 'almostAlways', 'That is what it is.')],
     guards: [guard('bled-and-gone', 'Bled once and the complaint gone', 'bled + complaint-gone')],

@@ -53,7 +53,7 @@ const FIRST_NUMBER = 5_000
 /**
  * The folders of staged stories: the first sixty; those of another hand, written when all figures were chosen; and those of
  * seldom causes and of two at once; and those of repairs that did not end it and tests that went
- * astray; and those of vehicles of which little is known.
+ * astray; those of vehicles of which little is known; and the common ones of every week.
  */
 export const FOLDERS = [
   'staged',
@@ -61,6 +61,7 @@ export const FOLDERS = [
   'staged-seldom',
   'staged-astray',
   'staged-strange',
+  'staged-daily',
 ] as const
 type Folder = (typeof FOLDERS)[number]
 

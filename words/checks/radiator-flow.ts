@@ -5,6 +5,7 @@ export const radiatorFlow: CheckWords = {
   why: 'What goes in must come out.',
   states: {
     passes: 'Water runs through freely.',
+    deposits: 'Water runs through, and deposits lie in a tank: they came from somewhere.',
     restricted: 'Water backs up: the core is restricted.',
   },
   panel: {

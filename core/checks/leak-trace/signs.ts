@@ -5,7 +5,7 @@ import type { LeakTrace } from './record'
 
 /** How often each is noted of a place that leaks and of one that does not, and how far the look was a valid one. */
 const RATES = {
-  'dried-and-wet-again': { whenPresent: 0.7, whenAbsent: 0.002, validity: 0.998 },
+  'dried-and-wet-again': { whenPresent: 0.7, whenAbsent: 0.001, validity: 0.999 },
   wet: { whenPresent: 0.9, whenAbsent: 0.25, validity: 0.97 },
   dry: { whenPresent: 0.75, whenAbsent: 0.1, validity: 0.9 },
 } as const

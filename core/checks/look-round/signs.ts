@@ -3,6 +3,10 @@ import { binaryReading, laidBare, type SignReading } from '../../inference/sign-
 import type { Part } from '../../vehicle/parts'
 import type { PartLook, Wear } from './record'
 
+/** How a part that is wet while pressed looks: a slow leak leaves its crust, and shows less without pressure. */
+const PRESSED = { looksDry: 0.1, looksStained: 0.25 } as const
+const UNPRESSED = { looksDry: 0.25, looksStained: 0.4 } as const
+
 /**
  * A part looked at speaks to two signs: whether it is wet (which a part above can cause too), and whether coolant
  * issues from it (which only it can cause). A clean part looked at without pressure clears little.
@@ -11,9 +15,10 @@ import type { PartLook, Wear } from './record'
  */
 export function lookSigns(source: string, look: PartLook): SignReading[] {
   if (look.part === 'fan') return []
+  const leak = look.pressed ? PRESSED : UNPRESSED
   const wetness = {
-    dry: { dry: 0.86, stained: 0.2, wet: 0.1 },
-    stained: { dry: 0.1, stained: 0.68, wet: 0.15 },
+    dry: { dry: 0.86, stained: 0.2, wet: leak.looksDry },
+    stained: { dry: 0.1, stained: 0.68, wet: leak.looksStained },
     wet: { dry: 0.04, stained: 0.12, wet: 0.75 },
     'dried-and-wet-again': { dry: 0.01, stained: 0.05, wet: 0.9 },
     issuing: { dry: 0.005, stained: 0.03, wet: 0.95 },

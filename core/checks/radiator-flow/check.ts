@@ -19,10 +19,9 @@ export const radiatorFlowCheck = defineCheck({
         record.passes === 'backs-up' &&
         record.lookedFromBothTanks !== 'one-only' &&
         record.lookedFromBothTanks !== 'not-known'
-      const isRestricted =
-        record.passes === 'backs-up' || record.lookedFromBothTanks === 'deposits-seen'
+      const through = record.lookedFromBothTanks === 'deposits-seen' ? 'deposits' : 'passes'
       return {
-        states: [isRestricted ? 'restricted' : 'passes'],
+        states: [record.passes === 'backs-up' ? 'restricted' : through],
         facts: poor ? ['radiator-flow-poor'] : [],
         signs: flowSigns(source, record),
         notes:

@@ -4,7 +4,7 @@ import type { RadiatorFlow } from './record'
 
 /**
  * "Backs up" is strong; "passes" is weak, for a hose gives far less than the pump, and one tank hides the other.
- * Deposits in a tank block its tubes, and came from somewhere.
+ * Deposits in a tank block its tubes, and came from somewhere; where all runs through, it is only the second.
  * @example signsOf(flowSigns('r', example('radiator-flow.test'))) // 'flow-restricted crunch-in-hoses'
  */
 export function flowSigns(source: string, record: RadiatorFlow): SignReading[] {
@@ -26,7 +26,7 @@ export function flowSigns(source: string, record: RadiatorFlow): SignReading[] {
   ) {
     const deposits = record.lookedFromBothTanks === 'deposits-seen'
     const says = message(`says.tanks.${record.lookedFromBothTanks}`)
-    const restricts = { whenPresent: 0.8, whenAbsent: 0.06 }
+    const restricts = { whenPresent: 0.8, whenAbsent: deposits && !restricted ? 0.3 : 0.06 }
     const lies = { whenPresent: 0.6, whenAbsent: 0.08 }
     out.push(
       binaryReading(`${source}#tanks`, 'flow-restricted', deposits, restricts, says, 0.9),
