@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { causeBits, causesOf, readingBits } from './cause-bits'
-import { entropyBits, shownOf, signBits } from './shown'
+import { type Causes, causesOf, readingBits, unknownUnder } from './cause-bits'
+import { entropyBits, type Shown, shownOf } from './shown'
+import { setBits } from './set-bits.fixture'
 
 const SETS = 12
 const FAULTS = [0.95, 0.4, 0.3, 0.2]
@@ -17,8 +18,11 @@ const drawn = fc.record({
   rows: fc.array(fc.integer({ min: 0, max: 3 }), { minLength: SETS, maxLength: SETS }),
   chances: fc.array(shares(3), { minLength: 4, maxLength: 4 }),
 })
-const shownIn = ({ rows, chances }: { rows: number[]; chances: number[][] }) =>
-  shownOf(3, Uint16Array.from(rows), Float64Array.from(chances.flat()))
+const shownIn = ({ rows, chances }: { rows: number[]; chances: number[][] }, { order }: Causes) =>
+  shownOf(3, Uint16Array.from(rows), Float64Array.from(chances.flat()), order)
+
+const bitsOf = (weights: number[], shown: Shown, causes: Causes, share?: number) =>
+  readingBits(unknownUnder(Float64Array.from(weights), causes), shown, causes, share)
 
 /** H(cause) − Σ_j P(j)·H(cause | j), the cause's probabilities after each reading worked out by Bayes. */
 function plainly(of: Int16Array, count: number, weights: number[], chanceOf: number[][]) {
@@ -39,7 +43,7 @@ describe('what a reading tells of the cause', () => {
     fc.assert(
       fc.property(drawn, (one) => {
         const causes = causesOf(one.members, FAULTS)
-        const bits = causeBits(Float64Array.from(one.weights), shownIn(one), causes)
+        const bits = bitsOf(one.weights, shownIn(one, causes), causes, 0)
         const chanceOf = one.rows.map((row) => one.chances[row]!)
         expect(bits).toBeCloseTo(plainly(causes.of, causes.count, one.weights, chanceOf), 9)
       }),
@@ -48,10 +52,14 @@ describe('what a reading tells of the cause', () => {
   it('is never more than what it tells of the whole set, and what planning goes by lies between', () => {
     fc.assert(
       fc.property(drawn, (one) => {
-        const [weights, shown] = [Float64Array.from(one.weights), shownIn(one)]
         const causes = causesOf(one.members, FAULTS)
-        const [cause, set] = [causeBits(weights, shown, causes), signBits(weights, shown)]
-        const used = readingBits(weights, shown, causes)
+        const shown = shownIn(one, causes)
+        const set = setBits(Float64Array.from(one.weights), shown)
+        expect(bitsOf(one.weights, shown, causes, 1)).toBeCloseTo(set, 9)
+        const [cause, used] = [
+          bitsOf(one.weights, shown, causes, 0),
+          bitsOf(one.weights, shown, causes),
+        ]
         expect(cause).toBeLessThanOrEqual(set + 1e-9)
         expect(used).toBeGreaterThanOrEqual(cause - 1e-9)
         expect(used).toBeLessThanOrEqual(set + 1e-9)
@@ -65,7 +73,7 @@ describe('what a reading tells of the cause', () => {
   it('is nothing of a second fault beside the one behind all', () => {
     const causes = causesOf([[1], [1, 3]], FAULTS)
     const seen = shownOf(2, Uint16Array.from([0, 1]), Float64Array.from([0.9, 0.1, 0.1, 0.9]))
-    expect(causeBits(Float64Array.from([0.5, 0.5]), seen, causes)).toBeCloseTo(0, 12)
-    expect(signBits(Float64Array.from([0.5, 0.5]), seen)).toBeGreaterThan(0.5)
+    expect(bitsOf([0.5, 0.5], seen, causes, 0)).toBeCloseTo(0, 12)
+    expect(setBits(Float64Array.from([0.5, 0.5]), seen)).toBeGreaterThan(0.5)
   })
 })

@@ -103,7 +103,7 @@ describe('what was only told', () => {
           prediction.members.findIndex((set) => set.length === 0),
           0,
         ),
-        bits: prediction.bits(prediction.weights, sign),
+        bits: prediction.bits(prediction.unknownIn(prediction.weights), sign),
       }
     })
     expect(after!.tight).toBeLessThan(before!.tight)

@@ -7,8 +7,8 @@ import type { CaseInput } from '../record/case-input'
 import { caseStateOf, type CaseState } from '../record/case-state'
 import { mayHave } from '../vehicle/profile'
 import { checksHere } from './checks-here'
+import type { Unknown } from './cause-bits'
 import { type Prediction, predictionOf } from './predict'
-import { entropyBits } from './shown'
 import { waitBefore, waitsOf, type Waits } from './waits'
 
 export interface NextCheck {
@@ -119,16 +119,6 @@ export const wasDone = (
 export const WORTH_GOING_BACK_BITS = 1
 const LEAST_BITS = 0.01
 
-/** What is not known yet: how likely each set is, and what there is to find out about it, bits. */
-export interface Unknown {
-  weights: Float64Array
-  all: number
-}
-export const unknownIn = (weights: Float64Array): Unknown => ({
-  weights,
-  all: entropyBits(weights),
-})
-
 /**
  * Information of what is still open of a check, bits: H·(1 − Π(1 − b/H)) over its signs, where H is what there is to find
  * out. Signs that tell much tell the same in part, and all together no more than there is. Questions that are not worth
@@ -138,13 +128,14 @@ export function openBits(
   check: Pick<Check, 'asksKeeper'>,
   signs: readonly SignModel[],
   prediction: Prediction,
-  { weights, all }: Unknown,
+  unknown: Unknown,
 ): number {
+  const { all } = unknown
   if (all <= 0) return 0
   const least = check.asksKeeper ? LEAST_QUESTION_BITS : 0
   let left = 1
   for (const sign of signs) {
-    const bits = prediction.bits(weights, sign)
+    const bits = prediction.bits(unknown, sign)
     if (bits >= least) left *= 1 - Math.min(1, bits / all)
   }
   return all * (1 - left)
@@ -164,7 +155,7 @@ export function nextChecks(
   planned: Planned = plannedOf(belief, input),
 ): NextCheck[] {
   const prediction = predictionOf(belief)
-  const unknown = unknownIn(prediction.weights)
+  const unknown = prediction.unknownIn(prediction.weights)
   const waits = waitsOf(planned.state.engineAt())
   return possibleChecks(planned)
     .filter(

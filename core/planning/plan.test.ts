@@ -9,12 +9,13 @@ import { ALL_CHECKS, checkOf } from '../checks/registry'
 import { mayHave } from '../vehicle/profile'
 import { POLICIES } from '../vehicle/policy'
 import { nextSteps } from './next-step'
-import { openBits, openSigns, plannedOf, possibleChecks, unknownIn } from './next-check'
+import { openBits, openSigns, plannedOf, possibleChecks } from './next-check'
 import { pivotAnswer } from './pivot'
 import { makePlan } from './plan'
 import { waitFor } from './waits'
 import { Prediction, predictionOf } from './predict'
-import { chanceIn, entropyBits, shownOf, signBits } from './shown'
+import { chanceIn, entropyBits, shownOf } from './shown'
+import { setBits } from './set-bits.fixture'
 import { testOrReplace } from './test-or-replace'
 import { stabilityOf } from '../inference/stability'
 
@@ -140,8 +141,9 @@ describe('the plan', () => {
     const all = entropyBits(prediction.weights)
     for (const check of possibleChecks(planned)) {
       const signs = openSigns(check, planned)
-      const each = signs.map((sign) => prediction.bits(prediction.weights, sign))
-      const bits = openBits({}, signs, prediction, unknownIn(prediction.weights))
+      const unknown = prediction.unknownIn(prediction.weights)
+      const each = signs.map((sign) => prediction.bits(unknown, sign))
+      const bits = openBits({}, signs, prediction, unknown)
       expect(bits).toBeLessThanOrEqual(
         Math.min(
           all,
@@ -169,7 +171,7 @@ describe('what a check would tell', () => {
         const row = sign.sign.states.map((_, j) => chanceIn(shown, i, j))
         expect(row.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9)
       }
-      const bits = signBits(prediction.weights, shown)
+      const bits = setBits(prediction.weights, shown)
       expect(bits).toBeGreaterThanOrEqual(0)
       expect(bits).toBeLessThanOrEqual(entropyBits(prediction.weights) + 1e-9)
     }
@@ -177,9 +179,9 @@ describe('what a check would tell', () => {
   it('a sign that no set changes tells nothing', () => {
     const even = Float64Array.of(0.5, 0.5)
     const two = Uint16Array.of(0, 1)
-    expect(signBits(even, shownOf(2, two, Float64Array.of(0.3, 0.7, 0.3, 0.7)))).toBeCloseTo(0, 12)
-    expect(signBits(even, shownOf(2, two, Float64Array.of(1, 0, 0, 1)))).toBeCloseTo(1, 12)
-    expect(signBits(even, shownOf(2, Uint16Array.of(0, 0), Float64Array.of(0.3, 0.7)))).toBeCloseTo(
+    expect(setBits(even, shownOf(2, two, Float64Array.of(0.3, 0.7, 0.3, 0.7)))).toBeCloseTo(0, 12)
+    expect(setBits(even, shownOf(2, two, Float64Array.of(1, 0, 0, 1)))).toBeCloseTo(1, 12)
+    expect(setBits(even, shownOf(2, Uint16Array.of(0, 0), Float64Array.of(0.3, 0.7)))).toBeCloseTo(
       0,
       12,
     )

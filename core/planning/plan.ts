@@ -15,7 +15,6 @@ import {
   plannedOf,
   possibleChecks,
   stillOpen,
-  unknownIn,
   wasDone,
   WORTH_GOING_BACK_BITS,
   worthOf,
@@ -96,7 +95,7 @@ export function makePlan(
   const planned = plannedOf(belief, input)
   const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)
   const { checks: proofs, asked } = provingChecks(prediction, planned, facts)
-  const unknown = unknownIn(weights)
+  const unknown = prediction.unknownIn(weights)
   const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
     !wasDone(check, planned.state) ||
     openBits(check, signs, prediction, unknown) > WORTH_GOING_BACK_BITS
@@ -218,7 +217,7 @@ function choose(
   const looks = fresh.length > 0 ? 1 : PROBES
   const stride = Math.max(1, Math.floor(beliefs.length / PROBES))
   const probes = Array.from({ length: looks }, (_, p) =>
-    unknownIn(beliefs[(p * stride) % beliefs.length]!),
+    prediction.unknownIn(beliefs[(p * stride) % beliefs.length]!),
   )
   for (const candidate of list) {
     const { check, signs } = candidate

@@ -10,7 +10,7 @@ import {
   rowsOfValues,
   type SetRows,
 } from './set-rows'
-import { type Causes, causesOf, readingBits } from './cause-bits'
+import { type Causes, causesOf, readingBits, type Unknown, unknownUnder } from './cause-bits'
 import { shownOf, type Shown, type Slabs, slabsFor } from './shown'
 import { StateChances } from './state-chances'
 
@@ -72,9 +72,14 @@ export class Prediction {
     return this.sets.flat
   }
 
-  /** Information of one reading of the sign under these weights of the sets, which sum to one; bits, of the cause mostly. */
-  bits(weights: Float64Array, sign: SignModel): number {
-    return readingBits(weights, this.of(sign), this.causes)
+  /** What is not known yet under these weights of the sets, which sum to one. */
+  unknownIn(weights: Float64Array): Unknown {
+    return unknownUnder(weights, this.causes)
+  }
+
+  /** Information of one reading of the sign, bits: of the cause mostly. */
+  bits(unknown: Unknown, sign: SignModel): number {
+    return readingBits(unknown, this.of(sign), this.causes)
   }
 
   /** What a reading of the sign would show, hidden conditions summed out given the evidence. */
@@ -85,7 +90,8 @@ export class Prediction {
       rowsOfClasses(this.sets, sign.classes, sign.rows, this.slabs.rows.take(this.weights.length)),
       this.rowsOfConditions(sign.conditions),
     )
-    const shown = shownOf(sign.columns + 1, rows.of, this.chancesOf(sign, rows), this.slabs)
+    const chances = this.chancesOf(sign, rows)
+    const shown = shownOf(sign.columns + 1, rows.of, chances, this.causes.order, this.slabs)
     this.known.set(sign.sign.id, shown)
     return shown
   }

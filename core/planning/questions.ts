@@ -15,12 +15,13 @@ export interface OpenQuestion {
  */
 export function openQuestions(belief: Belief): OpenQuestion[] {
   const prediction = predictionOf(belief)
+  const unknown = prediction.unknownIn(prediction.weights)
   const spoken = spokenSigns(belief)
   const asked = new Set(spoken)
   return QUESTIONS.flatMap(({ id, sign }) => {
     const model = belief.model.signs.get(sign)
     if (asked.has(sign)) return []
     asked.add(sign)
-    return model ? [{ question: id, bits: prediction.bits(prediction.weights, model) }] : []
+    return model ? [{ question: id, bits: prediction.bits(unknown, model) }] : []
   }).sort((a, b) => b.bits - a.bits || (a.question < b.question ? -1 : 1))
 }

@@ -7,7 +7,7 @@ export interface Shown {
   row: Uint16Array
   /** the row of the most sets; sums go over the others, and what they leave is its own */
   base: number
-  /** the sets of the other rows */
+  /** the sets of the other rows, in the order that was asked for */
   listed: Uint16Array
   /** P(the reading shows state j | a set of row r), at r·states + j */
   chance: Float64Array
@@ -27,11 +27,12 @@ export const slabsFor = (sets: number): Slabs => ({
   chances: new Slab((length) => new Float64Array(length), 16_384),
 })
 
-/** The same with what each row leaves open worked out, and the row of the most sets found. */
+/** The same with what each row leaves open worked out, and the row of the most sets found; `order`: of the sets. */
 export function shownOf(
   states: number,
   row: Uint16Array,
   chance: Float64Array,
+  order: Uint16Array = Uint16Array.from(row.keys()),
   slabs = slabsFor(row.length),
 ): Shown {
   const rows = chance.length / states
@@ -40,7 +41,7 @@ export function shownOf(
   const sets = slabs.rows.take(rows)
   const base = fullest(row, sets)
   const listed = slabs.rows.take(row.length - (sets[base] ?? 0))
-  listBut(row, base, listed)
+  listBut(row, base, order, listed)
   return { states, row, base, listed, chance, open }
 }
 
@@ -63,9 +64,9 @@ function fullest(row: Uint16Array, sets: Uint16Array): number {
   return base
 }
 
-function listBut(row: Uint16Array, base: number, listed: Uint16Array): void {
+function listBut(row: Uint16Array, base: number, order: Uint16Array, listed: Uint16Array): void {
   let at = 0
-  for (let i = 0; i < row.length; i++) if (row[i] !== base) listed[at++] = i
+  for (let k = 0; k < order.length; k++) if (row[order[k]!] !== base) listed[at++] = order[k]!
 }
 
 /** P(the reading shows a state | a set of the list). */
@@ -77,36 +78,6 @@ export function entropyBits(probabilities: ArrayLike<number>): number {
   let sum = 0
   for (let i = 0; i < probabilities.length; i++)
     if (probabilities[i]! > 0) sum -= probabilities[i]! * Math.log2(probabilities[i]!)
-  return sum
-}
-
-/**
- * Information of one reading of a sign about the set, bits: Σ_S P(S)·Σ_j P(j|S)·log2 P(j|S) − Σ_j P(j)·log2 P(j).
- * The weights of the sets sum to one.
- */
-export function signBits(weights: Float64Array, shown: Shown): number {
-  const { states, base, chance, open } = shown
-  const ofRow = new Float64Array(open.length)
-  ofRow[base] = 1 - addListed(weights, shown, ofRow)
-  let bits = 0
-  for (let r = 0; r < ofRow.length; r++) bits += ofRow[r]! * open[r]!
-  for (let j = 0; j < states; j++) {
-    let p = 0
-    for (let r = 0; r < ofRow.length; r++) p += ofRow[r]! * chance[r * states + j]!
-    if (p > 0) bits -= p * Math.log2(p)
-  }
-  return Math.max(0, bits)
-}
-
-/** Adds the weights of the sets that are not of the base row to those of their rows; their sum. */
-function addListed(weights: Float64Array, { row, listed }: Shown, ofRow: Float64Array): number {
-  let sum = 0
-  for (let at = 0; at < listed.length; at++) {
-    const i = listed[at]!
-    const w = weights[i]!
-    ofRow[row[i]!]! += w
-    sum += w
-  }
   return sum
 }
 
