@@ -77,6 +77,8 @@ export async function allKept(page: Page) {
 
 /** The suspects shown are those of the newest record, and nothing moves any more. */
 export async function settled(page: Page) {
+  // A trace is kept when the hand has rested: until then the ranking is of what stood before.
+  await expect(page.locator('[data-waits="true"]')).toHaveCount(0)
   await expect(page.locator('section[aria-label="Suspects"]')).toHaveAttribute('aria-busy', 'false')
   await still(page)
 }

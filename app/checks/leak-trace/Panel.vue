@@ -23,7 +23,7 @@ const { open, last, outcome, mayRecord, amend, takeBack } = useCheck(
   'leak-trace.trace',
 )
 const preferences = usePreferences()
-const { draft, change } = useDraftTrace({ last, mayRecord, amend })
+const { draft, change, waits } = useDraftTrace({ last, mayRecord, amend })
 const picked = ref<number>()
 const narrow = useMediaQuery('(max-width: 700px)')
 const W = computed(() => (narrow.value ? 340 : 600))
@@ -160,7 +160,7 @@ const drips = computed(() => {
 </script>
 
 <template>
-  <div class="stack">
+  <div class="stack" :data-waits="waits">
     <Cautions :ids="['stands']" />
     <details class="unfold">
       <summary>{{ say('leak-trace.howItStands', stands) }}</summary>

@@ -17,6 +17,9 @@ export function useDraftTrace(trace: {
 }) {
   const draft = ref<LeakTrace>(plain(trace.last.value?.data ?? EMPTY))
   let pending = false
+  let changes = 0
+  /** what stands under the hand is not kept yet */
+  const waits = ref(false)
   watch(
     () => trace.last.value?.id,
     () => {
@@ -25,16 +28,20 @@ export function useDraftTrace(trace: {
   )
   const store = useDebounceFn(async () => {
     pending = false
+    const upTo = changes
     await trace.amend(plain(draft.value))
+    if (upTo === changes) waits.value = false
   }, REST_MS)
   function change(next: Partial<LeakTrace>) {
     if (!trace.mayRecord.value) return
     draft.value = { ...draft.value, ...next }
     pending = true
+    changes++
+    waits.value = true
     void store()
   }
   onScopeDispose(() => {
     if (pending) void trace.amend(plain(draft.value))
   })
-  return { draft, change }
+  return { draft, change, waits }
 }
