@@ -36,7 +36,7 @@ describe.each([
 
 /** What docs/vignettes.md says of each, a little rounded. */
 const JUDGED = [
-  { by: 'the first hand', stories: FIRST, leads: 0.98, shown: 0.9, planned: 0.9, error: 0.16 },
+  { by: 'the first hand', stories: FIRST, leads: 0.98, shown: 0.9, planned: 0.91, error: 0.16 },
   { by: 'another hand', stories: LATER, leads: 0.96, shown: 0.96, planned: 0.88, error: 0.13 },
   { by: 'seldom causes', stories: SELDOM, leads: 1, shown: 0.93, planned: 0.92, error: 0.11 },
   {

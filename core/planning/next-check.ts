@@ -115,8 +115,13 @@ export const wasDone = (
   { id, asksKeeper }: Pick<Check<CheckId>, 'id' | 'asksKeeper'>,
   { done, doneSinceWork }: Pick<CaseState, 'done' | 'doneSinceWork'>,
 ): boolean => (asksKeeper ? done : doneSinceWork).has(id)
-/** A check that was begun is proposed again only when what is left of it tells this much. */
-export const WORTH_GOING_BACK_BITS = 1
+/** A check that was begun is proposed again only when what is left of it tells this much, bits; the keeper is asked less readily. */
+const WORTH_GOING_BACK_BITS = 0.6
+const WORTH_ASKING_AGAIN_BITS = 1
+export const isWorthGoingBack = (
+  { asksKeeper }: Pick<Check, 'asksKeeper'>,
+  bits: number,
+): boolean => bits > (asksKeeper ? WORTH_ASKING_AGAIN_BITS : WORTH_GOING_BACK_BITS)
 const LEAST_BITS = 0.01
 
 /**

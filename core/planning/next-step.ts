@@ -6,13 +6,7 @@ import type { ThermalPhase } from '../physics/engine-temperature'
 import type { Message } from '../quantity/message'
 import type { CaseState } from '../record/case-state'
 import type { Locate } from './locate'
-import {
-  isWorthDoing,
-  minutesOf,
-  type NextCheck,
-  wasDone,
-  WORTH_GOING_BACK_BITS,
-} from './next-check'
+import { isWorthDoing, minutesOf, type NextCheck, wasDone, isWorthGoingBack } from './next-check'
 import type { Lacking } from './prove'
 import type { OpenQuestion } from './questions'
 import { WANTED_LEAD } from './settled'
@@ -96,7 +90,7 @@ export function nextSteps(
       ({ check, bits, minutes }) =>
         !prove.includes(check) &&
         isWorthDoing(bits, minutes) &&
-        (!wasDone(here(check)!, state) || bits > WORTH_GOING_BACK_BITS),
+        (!wasDone(here(check)!, state) || isWorthGoingBack(here(check)!, bits)),
     )
     .map(({ check, phase, minutes }): NextStep => {
       const isAsking = checkOf(check)?.asksKeeper && state.done.has(check)

@@ -8,6 +8,7 @@ import type { PolicyName } from '../vehicle/policy'
 import { coolDownMinutesOf } from '../vehicle/profile'
 import {
   isWorthDoing,
+  isWorthGoingBack,
   LEAST_WORTH,
   minutesOf,
   openBits,
@@ -16,7 +17,6 @@ import {
   possibleChecks,
   stillOpen,
   wasDone,
-  WORTH_GOING_BACK_BITS,
   worthOf,
 } from './next-check'
 import { admits, opening } from './policies'
@@ -96,17 +96,16 @@ export function makePlan(
   const coolDownMinutes = coolDownMinutesOf(input.vehicle.profile)
   const { checks: proofs, asked } = provingChecks(prediction, planned, facts)
   const unknown = prediction.unknownIn(weights)
-  const isWorthGoingBack = (check: Check<CheckId>, signs: readonly SignModel[]) =>
+  const isStillWorth = (check: Check<CheckId>, signs: readonly SignModel[]) =>
     !wasDone(check, planned.state) ||
-    openBits(check, signs, prediction, unknown) > WORTH_GOING_BACK_BITS
+    isWorthGoingBack(check, openBits(check, signs, prediction, unknown))
   const begins = [...repeat, ...order, ...opening(policy).map(({ id }) => id), ...proofs]
   const isFixed = (id: CheckId) => repeat.includes(id) || order.includes(id) || proofs.includes(id)
   const candidates: Candidate[] = possibleChecks(planned)
     .filter((c) => isFixed(c.id) || (stillOpen(c, planned) && admits(policy, c, belief, input)))
     .map((check) => ({ check, signs: openSigns(check, planned), bits: Infinity }))
     .filter(
-      ({ check, signs }) =>
-        isFixed(check.id) || (signs.length > 0 && isWorthGoingBack(check, signs)),
+      ({ check, signs }) => isFixed(check.id) || (signs.length > 0 && isStillWorth(check, signs)),
     )
   const shown = shownFaults(belief, facts)
   const truths = systematic(weights, PARTICLES)
