@@ -73,3 +73,14 @@ export const laidBare = (
   // Whoever looks again sees the same thing: looks at one spot share their doubt.
   conditions: `laid bare: ${sign}`,
 })
+
+/**
+ * A place that was dried and is wet again: what runs down from above was wiped off with the rest, so that it is taken
+ * nearly as much at its word as what is seen issuing. `whenPresent`: how often it is seen where it leaks.
+ */
+export const wetAgain = (
+  source: string,
+  sign: string,
+  whenPresent: number,
+  says: Message,
+): SignReading => binaryReading(source, sign, true, { whenPresent, whenAbsent: 0.001 }, says, 0.999)

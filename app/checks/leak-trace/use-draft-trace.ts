@@ -17,7 +17,6 @@ export function useDraftTrace(trace: {
 }) {
   const draft = ref<LeakTrace>(plain(trace.last.value?.data ?? EMPTY))
   let pending = false
-  let changes = 0
   /** what stands under the hand is not kept yet */
   const waits = ref(false)
   watch(
@@ -28,15 +27,14 @@ export function useDraftTrace(trace: {
   )
   const store = useDebounceFn(async () => {
     pending = false
-    const upTo = changes
     await trace.amend(plain(draft.value))
-    if (upTo === changes) waits.value = false
+    // What was changed meanwhile is not kept yet.
+    waits.value = pending
   }, REST_MS)
   function change(next: Partial<LeakTrace>) {
     if (!trace.mayRecord.value) return
     draft.value = { ...draft.value, ...next }
     pending = true
-    changes++
     waits.value = true
     void store()
   }

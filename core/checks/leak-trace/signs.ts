@@ -1,11 +1,10 @@
 import { LEAK_PLACES } from '../../vehicle/places'
 import { message } from '../../quantity/message'
-import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading, wetAgain } from '../../inference/sign-reading'
 import type { LeakTrace } from './record'
 
 /** How often each is noted of a place that leaks and of one that does not, and how far the look was a valid one. */
 const RATES = {
-  'dried-and-wet-again': { whenPresent: 0.7, whenAbsent: 0.001, validity: 0.999 },
   wet: { whenPresent: 0.9, whenAbsent: 0.25, validity: 0.97 },
   dry: { whenPresent: 0.75, whenAbsent: 0.1, validity: 0.9 },
 } as const
@@ -30,6 +29,7 @@ function signOf(part: string, place: string, seen: Seen, name: string): SignRead
   const sign = `traced:${place}`
   const says = message(`says.trace.${seen}`, { place: name })
   if (seen === 'issuing') return laidBare(part, sign, 0.8, says)
+  if (seen === 'dried-and-wet-again') return wetAgain(part, sign, 0.7, says)
   const { validity, ...rates } = RATES[seen]
   return binaryReading(part, sign, seen !== 'dry', rates, says, validity)
 }

@@ -1,5 +1,5 @@
 import { message } from '../../quantity/message'
-import { binaryReading, laidBare, type SignReading } from '../../inference/sign-reading'
+import { binaryReading, laidBare, type SignReading, wetAgain } from '../../inference/sign-reading'
 import type { Part } from '../../vehicle/parts'
 import type { PartLook, Wear } from './record'
 
@@ -39,8 +39,7 @@ export function lookSigns(source: string, look: PartLook): SignReading[] {
   const part = `${source}#issuing`
   const sign = `issuing:${look.part}`
   if (look.seen === 'issuing') out.push(laidBare(part, sign, 0.8, says))
-  else if (look.seen === 'dried-and-wet-again')
-    out.push(binaryReading(part, sign, true, { whenPresent: 0.6, whenAbsent: 0.002 }, says, 0.998))
+  else if (look.seen === 'dried-and-wet-again') out.push(wetAgain(part, sign, 0.6, says))
   else if (look.pressed && look.seen === 'dry')
     out.push(binaryReading(part, sign, false, { whenPresent: 0.75, whenAbsent: 0.01 }, says, 0.9))
   out.push(...wearSigns(source, look))
