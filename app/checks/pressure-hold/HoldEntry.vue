@@ -2,6 +2,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import { compareMoments, fromCore, parseQuantity, toCore } from '#core'
 import { formatClock, formatNumber } from '../../../words/format'
+import { elapsedTyped } from './elapsed-typed'
 import NumericPad from './NumericPad.vue'
 import { useReplacing } from './use-replacing'
 import type { Hold, HoldReadingRecord } from './use-hold'
@@ -55,15 +56,10 @@ function parse() {
 function secondsTyped(): number | undefined {
   if (!atShown.value || at.value.trim() === '')
     return correcting.value ? correcting.value.data.elapsedSeconds : hold.elapsed.value
-  const match = /^(-?)(\d{1,4})(?::([0-5]?\d))?$/.exec(at.value.trim())
-  const fail = (id: string) => {
-    problem.value = preferences.say({ id, parameters: { typed: at.value } })
-  }
-  if (!match) return void fail('input.badTime')
-  const seconds = (Number(match[2]) * 60 + Number(match[3] ?? 0)) * (match[1] ? -1 : 1)
-  if (seconds < 0) return void fail('input.beforeStart')
-  if (seconds > hold.elapsed.value + 1) return void fail('input.inFuture')
-  return seconds
+  const typed = elapsedTyped(at.value, hold.elapsed.value)
+  if ('seconds' in typed) return typed.seconds
+  problem.value = preferences.say({ id: typed.problem, parameters: { typed: at.value } })
+  return undefined
 }
 async function add() {
   problem.value = ''
@@ -139,63 +135,63 @@ defineExpose({ correct })
 <template>
   <div v-if="(hold.running.value || correcting) && open.mayRecord.value" class="entry-block">
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <form class="entry" @submit.prevent="add">
-      <button
-        type="button"
-        class="plain-button nudge"
-        :aria-label="say('pressure-hold.hold-entry.oneStepLower')"
-        @click="nudge(-1)"
-      >
-        −
-      </button>
-      <label class="reading"
-        ><span class="sr">{{ say('pressure-hold.hold-entry.readingAsTheGaugeShows') }}</span
-        ><input
-          ref="field"
-          v-model="text"
-          :inputmode="padShown ? 'none' : 'text'"
-          autocomplete="off"
-          :aria-label="say('pressure-hold.hold-entry.readingAsTheGaugeShows')"
-          @input="typing = true"
-          @focus="focused"
-        /><span class="quiet">{{ hold.unit.value }}</span></label
-      >
-      <button
-        type="button"
-        class="plain-button nudge"
-        :aria-label="say('pressure-hold.hold-entry.oneStepHigher')"
-        @click="nudge(1)"
-      >
-        +
-      </button>
-      <v-btn type="submit" class="solid add" aria-keyshortcuts="k" data-testid="add-reading">{{
-        correcting
-          ? say('pressure-hold.hold-entry.keepCorrection')
-          : atShown && at
-            ? say('pressure-hold.hold-entry.addAt', { at })
-            : say('pressure-hold.hold-entry.addAt2', { elapsed: formatClock(hold.elapsed.value) })
-      }}</v-btn>
-      <v-btn v-if="correcting" @click="leaveCorrection">{{
-        say('pressure-hold.hold-entry.leaveIt')
-      }}</v-btn>
-      <template v-else-if="hold.running.value">
-        <v-btn :disabled="heard" @click="remark('hiss-heard')">{{
-          heard
-            ? say('pressure-hold.hold-entry.hissNoted')
-            : say('pressure-hold.hold-entry.hissHeard')
+    <div class="at-hand" :class="{ held: padShown }">
+      <form class="entry" @submit.prevent="add">
+        <button
+          type="button"
+          class="plain-button nudge"
+          :aria-label="say('pressure-hold.hold-entry.oneStepLower')"
+          @click="nudge(-1)"
+        >
+          −
+        </button>
+        <label class="reading"
+          ><input
+            ref="field"
+            v-model="text"
+            :inputmode="padShown ? 'none' : 'text'"
+            autocomplete="off"
+            :aria-label="say('pressure-hold.hold-entry.readingAsTheGaugeShows')"
+            @input="typing = true"
+            @focus="focused"
+          /><span class="quiet">{{ hold.unit.value }}</span></label
+        >
+        <button
+          type="button"
+          class="plain-button nudge"
+          :aria-label="say('pressure-hold.hold-entry.oneStepHigher')"
+          @click="nudge(1)"
+        >
+          +
+        </button>
+        <v-btn type="submit" class="solid add" aria-keyshortcuts="k" data-testid="add-reading">{{
+          correcting
+            ? say('pressure-hold.hold-entry.keepCorrection')
+            : atShown && at
+              ? say('pressure-hold.hold-entry.addAt', { at })
+              : say('pressure-hold.hold-entry.addAt2', { elapsed: formatClock(hold.elapsed.value) })
         }}</v-btn>
-        <v-btn :disabled="hold.readings.value.length === 0" @click="undo">{{
-          say('pressure-hold.hold-entry.undo')
+        <v-btn v-if="correcting" @click="leaveCorrection">{{
+          say('pressure-hold.hold-entry.leaveIt')
         }}</v-btn>
-      </template>
-    </form>
-    <NumericPad
-      v-if="padShown"
-      v-model="text"
-      v-model:typing="typing"
-      class="pad"
-      @close="padShown = false"
-    />
+        <template v-else-if="hold.running.value">
+          <v-btn :disabled="heard" @click="remark('hiss-heard')">{{
+            heard
+              ? say('pressure-hold.hold-entry.hissNoted')
+              : say('pressure-hold.hold-entry.hissHeard')
+          }}</v-btn>
+          <v-btn :disabled="hold.readings.value.length === 0" @click="undo">{{
+            say('pressure-hold.hold-entry.undo')
+          }}</v-btn>
+        </template>
+      </form>
+      <NumericPad
+        v-if="padShown"
+        v-model="text"
+        v-model:typing="typing"
+        @close="padShown = false"
+      />
+    </div>
     <div class="row">
       <button v-if="!padShown" type="button" class="plain-button" @click="padShown = true">
         {{ say('pressure-hold.hold-entry.numericPad') }}
@@ -233,7 +229,8 @@ defineExpose({ correct })
 </template>
 
 <style scoped>
-.entry-block {
+.entry-block,
+.at-hand {
   display: flex;
   flex-direction: column;
   gap: 10px;
@@ -264,13 +261,6 @@ defineExpose({ correct })
   color: inherit;
   outline-offset: 6px;
 }
-.sr {
-  position: absolute;
-  width: 1px;
-  height: 1px;
-  overflow: hidden;
-  clip-path: inset(50%);
-}
 .nudge {
   font-size: 26px;
   width: 56px;
@@ -289,9 +279,16 @@ defineExpose({ correct })
   .problem {
     order: 2;
   }
-  .entry,
-  .pad {
+  .at-hand {
     order: 3;
+  }
+  /* What is tapped stays where it is while results grow above it. */
+  .held {
+    position: sticky;
+    bottom: var(--foot-height);
+    z-index: 1;
+    padding: 8px 0;
+    background: var(--sheet);
   }
   .row {
     order: 5;
