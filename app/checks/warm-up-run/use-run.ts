@@ -1,3 +1,4 @@
+import { watchThrottled } from '@vueuse/core'
 import {
   compareMoments,
   correctedValue,
@@ -10,6 +11,9 @@ import {
 } from '#core'
 import { engineLineOf } from './run-lines'
 import { useLive } from './use-live'
+
+/** How often a run that is read live is drawn anew, ms. */
+const DRAWN_EVERY_MS = 1000
 
 /** The newest run of the open case: what it was started with, what was read and marked since, and its clock. */
 export function useRun() {
@@ -47,8 +51,7 @@ export function useRun() {
       live: true,
     }),
   )
-  /** what is kept and, of a vehicle read live, what has just come */
-  const series = computed<RunSeries>(() =>
+  const withPending = computed<RunSeries>(() =>
     gatherSeries(
       readings.value.map(({ data }) => data),
       [
@@ -61,6 +64,14 @@ export function useRun() {
       ],
     ),
   )
+  /**
+   * What is kept and, of a vehicle read live, what has just come: put together and drawn once a second, for the whole run
+   * is drawn anew each time.
+   */
+  const series = shallowRef(withPending.value)
+  const drawAll = () => void (series.value = withPending.value)
+  watch(keptSeries, drawAll)
+  watchThrottled(live.pending, drawAll, { throttle: DRAWN_EVERY_MS })
   /** The engine in the last run before what was mended: the same run again shows what that changed. */
   const before = computed(() => {
     const repair = open.events.value.findLast(({ kind }) => kind === 'repaired')
