@@ -11,6 +11,7 @@ import {
 } from '#core'
 import { hasPanel, RECORDABLE } from '../checks'
 import type { Answer } from '../workers/answer'
+import type { Work } from './use-step-words'
 
 interface Case {
   input: ComputedRef<CaseInput | undefined>
@@ -49,8 +50,11 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
   const offered = computed(() => atHand.value.offered)
   /** what can be recorded here first */
   const steps = computed(() => [...offered.value, ...atHand.value.waiting])
-  const next = computed(() => offered.value.find(({ check }) => check !== active.value))
-  const inWork = computed(() => offered.value.find(({ check }) => check === active.value))
+  /** what is next, here or elsewhere: board, plan and page name the same */
+  const next = computed(() => offered.value[0])
+  const isHere = computed(() => next.value?.check === active.value)
+  /** where what is next stands open already: what comes after it */
+  const after = computed(() => (isHere.value ? offered.value[1] : undefined))
   /** what is found, where it needs no more work or none is left that would tell much */
   const settled = computed<Settled | undefined>(() => {
     const ranked = answer.value?.ranked
@@ -63,11 +67,13 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
       whileOut: ranked?.whileOut ?? [],
     }
   })
-  const nothingIsLeft = computed(
-    () =>
-      answer.value !== undefined &&
-      offered.value.every(({ check }) => check === active.value && state.value?.done.has(check)),
-  )
+  const work = computed<Work>(() => ({
+    closed: state.value?.closed ?? false,
+    next: next.value,
+    isHere: isHere.value,
+    settled: settled.value,
+    later: later.value,
+  }))
   const shownChecks = computed(() => {
     const complaint = input.value?.case.complaint
     const usual = RECORDABLE.filter(
@@ -76,5 +82,5 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
     const telling = offered.value.map(({ check }) => check).slice(0, OFFERED)
     return new Set<CheckId>([...usual, ...telling])
   })
-  return { engine, steps, next, inWork, settled, nothingIsLeft, later, shownChecks }
+  return { engine, steps, work, after, shownChecks }
 }

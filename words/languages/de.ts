@@ -233,8 +233,10 @@ const CASE = {
   'case.loop-sheet.tickLookedAtDryDashed':
     'Haken: angesehen, trocken. Gestrichelt: nicht angesehen. Dick mit Füllung: verdächtig. Ein Teil antippen und sagen, was zu sehen ist.',
   'case.loop-sheet.systemProfile': 'Systemdaten',
-  'case.next-box.here': 'Als Nächstes: {check}, hier',
-  'case.next-box.inWork': '{minutes} min.',
+  'case.next-box.here': 'Als Nächstes: {title}, hier',
+  'case.next-box.after': 'Danach: {check}, {minutes} min.',
+  'case.next-box.goOn': 'Weiter',
+  'case.next-box.begun': 'Noch nicht alles davon ist getan.',
   'case.next-box.settled': 'Gezeigt: {name}',
   'case.next-box.nearlySettled': 'So gut wie gefunden: {name}',
   'case.next-box.mendItThenProveIt': 'Beheben, dann die Reparatur nachweisen: {proof}',
@@ -304,7 +306,7 @@ const CASE = {
   'case.next-box.nothingMore': 'Mehr ist nicht vorzuschlagen',
   'case.next-box.nothingWouldSettle':
     'Keine Prüfung, die bleibt, würde viel klären. Was einem Verdächtigen fehlt, steht bei ihm.',
-  'case.next-box.onceItIsWarmMin': ' Wenn er warm ist: {check}, {minutes} min.',
+  'case.next-box.onceItIsWarm': 'Wenn er warm ist: {check}, {minutes} min.',
   'case.start-card.startCard': 'Vor dem Beginn',
   'case.start-card.beforeYouStart': 'Bevor es losgeht',
   'case.start-card.readBegin': 'Gelesen; beginnen',

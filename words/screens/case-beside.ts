@@ -101,6 +101,7 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.plan-dialog.keepOrder': 'Keep this order',
   'case.plan-dialog.leaveOrder': 'Leave it as it was',
   'case.plan-dialog.giveBack': 'Back to the plan’s own order',
+  'case.next-box.begun': 'Not all of it is done yet.',
   'case.next-box.setBy': 'Set as next by {who}. {why}',
   'case.plan-dialog.nowFirst':
     'First, as the engine stands now: {check}, {minutes} min. What proves the lead has to wait for heat or cold, and begins the way below.',

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { mdiPin, mdiPinOutline } from '@mdi/js'
-import { type CheckId, openingCheck, type Part } from '#core'
-import { hasPanel, RECORDABLE } from '../../../checks'
+import type { CheckId, Part } from '#core'
+import { RECORDABLE } from '../../../checks'
 import { CASE_TABS, type CaseTab } from '../../../components/case/case-tabs'
 
 const { inSentence, say } = useWords()
 
 const route = useRoute()
-const router = useRouter()
 const shop = useShop()
 const session = useSession()
 const id = String(route.params.id)
@@ -27,19 +26,17 @@ const caseTitle = computed(() => {
   return named.toLowerCase() === title.toLowerCase() ? named : `${named}: ${title}`
 })
 
-/** The check that was open when the case was: it stays until somebody goes to another. */
-const opened = ref<CheckId>()
-watch(state, (value) => (opened.value ??= value && openingCheck(value)), { immediate: true })
-const active = computed<CheckId>(() =>
-  hasPanel(route.query.check) ? route.query.check : (opened.value ?? RECORDABLE[0]!.id),
-)
+const { opened, goTo: openCheck, beginWith } = useOpenedCheck()
+const active = computed<CheckId>(() => opened.value ?? RECORDABLE[0]!.id)
 function goTo(check: CheckId) {
-  void router.replace({ query: { ...route.query, check } })
+  openCheck(check)
   tab.value = 'check'
 }
-const { engine, steps, next, inWork, settled, nothingIsLeft, later, shownChecks } = useCaseWork(
-  { input, state, answer },
-  active,
+const { engine, steps, work, after, shownChecks } = useCaseWork({ input, state, answer }, active)
+beginWith(
+  state,
+  computed(() => work.value.next),
+  computed(() => answer.value !== undefined),
 )
 const starting = useEngineStart(id, () => engine.value)
 provide(OPEN_CASE, {
@@ -86,6 +83,7 @@ function goFromWarning(check: CheckId) {
     />
     <main class="middle">
       <CheckColumn
+        v-if="opened"
         class="check"
         :class="{ shown: tab === 'check' }"
         :active="active"
@@ -103,12 +101,9 @@ function goFromWarning(check: CheckId) {
     </main>
     <aside class="right" :class="{ shown: tab === 'suspects' }">
       <NextBox
-        :next="next"
-        :nothing-is-left="nothingIsLeft"
-        :closed="state.closed"
-        :later="later"
-        :in-work="inWork"
-        :settled="settled"
+        v-if="answer || state.closed"
+        v-bind="work"
+        :after="after"
         @plan="planOpen = true"
         @finish="finishOpen = true"
         @start="warming = true"
@@ -146,9 +141,7 @@ function goFromWarning(check: CheckId) {
       <NextFoot
         v-if="tab === 'check'"
         class="next-foot"
-        :next="next"
-        :in-work="inWork"
-        :settled="settled"
+        v-bind="work"
         :answer="answer"
         :chances="chances"
         @click="tab = 'suspects'"
@@ -173,7 +166,7 @@ function goFromWarning(check: CheckId) {
       @ran="starting.ran"
       @check="goFromWarning"
     />
-    <PlanDialog v-model:open="planOpen" :now="inWork ?? next" />
+    <PlanDialog v-model:open="planOpen" :now="work.next" />
     <LikeDialog v-model:open="likeOpen" />
     <FinishDialog v-model:open="finishOpen" />
     <ProfileDialog v-model:open="profileOpen" />
