@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test'
-import { enter, settled } from './steps'
+import { enter, openCheck, settled } from './steps'
 
 const option = (page: Page) => page.locator('#palette-found').getByRole('option')
 const find = (page: Page) => page.getByRole('combobox', { name: /^Find a check/ })
@@ -65,7 +65,14 @@ test('keys press what says so, are shown with "?", and are letters inside a fiel
   await page.getByRole('link', { name: /KVD 207/ }).click()
   await settled(page)
 
-  await expect(page.getByRole('heading', { name: /^Next: / })).toBeVisible()
+  // What is next stands open: its key goes on to what comes after it; from another check, to what is next.
+  await expect(page.getByRole('heading', { name: /^Next: .+, here$/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Go on' })).toHaveAttribute(
+    'aria-keyshortcuts',
+    'n',
+  )
+  await openCheck(page, 'pressure-hold')
+  await expect(page.getByRole('heading', { name: /^Next: / })).not.toHaveText(/, here$/)
   await page.keyboard.press('?')
   const keys = page.getByRole('dialog', { name: 'Keys on this page' })
   for (const [key, name] of [
