@@ -42,7 +42,7 @@ const isBegun = computed(
             phase: next.phase === 'cold' ? say('case.next-box.onlyWhileItIsCold') : '',
           })
         }}
-        <template v-if="isBegun">{{ say('case.next-box.begun') }} </template>
+        <template v-if="isBegun">{{ `${say('case.next-box.begun')} ` }}</template>
         <template v-if="next.setBy">{{
           say('case.next-box.setBy', { who: shop.nameOf(next.setBy), why: checkWhy(next.check) })
         }}</template>
