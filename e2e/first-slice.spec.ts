@@ -163,8 +163,9 @@ test('times of several cases run at once, leave a case its title, and call out o
 }) => {
   await page.clock.install()
   await enter(page, 'oren', '/new')
+  const NAMES = ['First', 'Second', 'Third']
   const paths: string[] = []
-  for (const name of ['First', 'Second', 'Third']) {
+  for (const name of NAMES) {
     await atNewComplaint(page)
     paths.push(await newComplaint(page, `${name} timer`))
     await startHold(page, `Timer gauge ${name}`)
@@ -175,9 +176,11 @@ test('times of several cases run at once, leave a case its title, and call out o
     expect(title!.width).toBeGreaterThan(100)
   }
   await page.setViewportSize({ width: 1280, height: 800 })
+  // One time stands in the bar, that of the open case first; the others are named in the list.
+  await expect(page.getByRole('banner').locator('a.timer')).toHaveText(/Pressure hold/)
   await page.goto('/instruments')
-  for (const path of paths) {
-    await timerOf(page, path)
+  for (const [i, path] of paths.entries()) {
+    await expect(await timerOf(page, path)).toContainText(`${NAMES[i]} timer`)
     await page.keyboard.press('Escape')
   }
   await page.clock.fastForward(17 * 60_000)

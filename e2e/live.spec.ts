@@ -6,6 +6,8 @@ import { startVehicle } from '../scripts/lib/stand-ins.mjs'
 const PORT = Number(process.env.TEST_ADAPTER_PORT)
 /** A piece of a live run is kept after this long, ms. */
 const PIECE_MS = 16_000
+/** A run read live is drawn once a second, and at once when a piece of it is kept. */
+const MOST_DRAWN_PER_SECOND = 2
 /** Nothing was lost where no two samples of the coolant lie further apart, s. */
 const LARGEST_GAP_SECONDS = 2
 
@@ -27,6 +29,27 @@ async function kept(page: Page) {
 }
 
 const rail = (page: Page) => page.getByRole('navigation', { name: 'Checks by temperature' })
+
+/** The run is drawn whole each time: how often within so long, whatever comes meanwhile. */
+const timesDrawn = (page: Page, withinMs: number) =>
+  page.evaluate(async (ms) => {
+    const canvas = CanvasRenderingContext2D.prototype
+    const { clearRect } = canvas
+    const moments = new Set<number>()
+    let frame = 0
+    const count = () => {
+      frame++
+      requestAnimationFrame(count)
+    }
+    count()
+    canvas.clearRect = function (...area) {
+      if (this.canvas.closest('[data-testid=run-chart]')) moments.add(frame)
+      clearRect.apply(this, area)
+    }
+    await new Promise((done) => setTimeout(done, ms))
+    canvas.clearRect = clearRect
+    return moments.size
+  }, withinMs)
 
 async function begin(page: Page, vehicle: string) {
   await enter(page, 'oren', '/new')
@@ -57,7 +80,10 @@ test('a run is read live from the vehicle: over a reload, over an adapter that g
   await expect(page.getByText(/garbled lines? left out/)).toBeVisible()
   await expect(page.getByText(/Engine \d{3,4} rpm/)).toBeVisible()
 
-  await page.waitForTimeout(PIECE_MS)
+  const drawn = await timesDrawn(page, PIECE_MS)
+  console.log(`drawn ${drawn} times in ${PIECE_MS / 1000} s`)
+  expect(drawn).toBeGreaterThan(0)
+  expect(drawn).toBeLessThanOrEqual((PIECE_MS / 1000) * MOST_DRAWN_PER_SECOND)
   await page.reload()
   await expect(page.getByText('Live from Bay 1, kept with the run.')).toBeVisible()
   await expect(coolant).toHaveText(/^[5-9]\d\s°C$/)

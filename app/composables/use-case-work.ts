@@ -1,3 +1,4 @@
+import { DateTime } from 'luxon'
 import type { ComputedRef, ShallowRef } from 'vue'
 import {
   BOOK,
@@ -40,6 +41,10 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
   const engine = computed(() =>
     state.value?.engineAt(new Date(Math.max(minute.value * 60_000, Date.now())).toISOString()),
   )
+  const coldAt = computed(() => {
+    if (!engine.value || engine.value.phase === 'cold') return undefined
+    return DateTime.now().plus({ minutes: engine.value.coldInMinutes }).toFormat('HH:mm')
+  })
   const all = computed<NextStep[]>(() =>
     answer.value && state.value ? nextSteps(answer.value.ranked, state.value) : [],
   )
@@ -82,5 +87,5 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
     const telling = offered.value.map(({ check }) => check).slice(0, OFFERED)
     return new Set<CheckId>([...usual, ...telling])
   })
-  return { engine, steps, work, after, shownChecks }
+  return { engine, coldAt, steps, work, after, shownChecks }
 }

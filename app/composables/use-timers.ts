@@ -1,13 +1,15 @@
 import { useLocalStorage, useNow } from '@vueuse/core'
 import { uuidv7 } from 'uuidv7'
 import { ALL_CHECKS, type CaseRecord, type CheckId, standingRecords } from '#core'
+import { isOver } from '../components/common/timer-order'
 import { rememberedBy } from '../shop/remembered'
 
 export interface RunningTimer {
   id: string
   caseId: string
   check: CheckId
-  name: string
+  /** the vehicle by its plate, or by its name where it has none */
+  vehicle: string
   startedAt: number
   plannedMs: number
   due: boolean
@@ -26,7 +28,7 @@ const LONGEST_WAIT_MS = 2 * 3600_000
 /** When a record was made, since 1970; a shop has many, and all are looked at whenever one comes. */
 const observedMs = rememberedBy(({ observedAt }: CaseRecord) => Date.parse(observedAt))
 const called = new Set<string>()
-const own = useLocalStorage<OwnTimer[]>('thermognosis.timers', [])
+const onDevice = useLocalStorage<OwnTimer[]>('thermognosis.timers', [])
 
 /** A short tone and a vibration, where the device has them. */
 function callOut() {
@@ -52,7 +54,6 @@ function callOut() {
  */
 export function useTimers() {
   const shop = useShop()
-  const { checkName } = useWords()
   const ticking = useNow({ interval: 500 })
   const now = computed(() => ticking.value.getTime())
   const opened = Date.now()
@@ -70,22 +71,32 @@ export function useTimers() {
           id: source,
           caseId,
           check: check.id,
-          name: shop.cases.get(caseId)?.bay ?? checkName(check.id),
           startedAt: Date.parse(startedAt),
           plannedMs: minutes * 60_000,
         }
       }),
     )
   })
-  const set = computed(() =>
-    own.value
-      .filter((t) => shop.cases.has(t.caseId))
-      .map((t) => ({ ...t, name: `${shop.cases.get(t.caseId)?.bay ?? checkName(t.check)}` })),
-  )
+  const own = computed(() => {
+    const kept = lately.value.map(({ case: caseId, record }) => ({
+      caseId,
+      kind: record.kind,
+      observedMs: observedMs(record),
+    }))
+    return onDevice.value.filter((t) => shop.cases.has(t.caseId) && !isOver(t, kept))
+  })
+  const vehicleOf = (caseId: string) => {
+    const of = shop.vehicles.get(shop.cases.get(caseId)?.vehicle ?? '')
+    return of?.plate ?? of?.name ?? ''
+  }
   const running = computed<RunningTimer[]>(() =>
-    [...waiting.value, ...set.value]
+    [...waiting.value, ...own.value]
       .filter((h) => now.value - h.startedAt < LONGEST_WAIT_MS)
-      .map((h) => ({ ...h, due: now.value - h.startedAt >= h.plannedMs })),
+      .map((h) => ({
+        ...h,
+        vehicle: vehicleOf(h.caseId),
+        due: now.value - h.startedAt >= h.plannedMs,
+      })),
   )
   watch(running, (list) => {
     for (const timer of list)
@@ -95,13 +106,13 @@ export function useTimers() {
       }
   })
   const startTimer = (caseId: string, check: CheckId, minutes: number) => {
-    own.value = [
-      ...own.value.filter((t) => t.startedAt > Date.now() - LONGEST_WAIT_MS),
+    onDevice.value = [
+      ...onDevice.value.filter((t) => t.startedAt > Date.now() - LONGEST_WAIT_MS),
       { id: uuidv7(), caseId, check, startedAt: Date.now(), plannedMs: minutes * 60_000 },
     ]
   }
   const stopTimer = (id: string) => {
-    own.value = own.value.filter((t) => t.id !== id)
+    onDevice.value = onDevice.value.filter((t) => t.id !== id)
   }
   return { now, running, own, startTimer, stopTimer }
 }

@@ -162,6 +162,11 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
   background: #f0b18c;
   border-color: #f0b18c;
 }
+.bar :deep(.timer-name) {
+  max-width: 170px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
 .find {
   background: none;
   color: inherit;

@@ -120,6 +120,15 @@ function linesOf(html: string): string[] {
     .filter((line) => line !== '')
 }
 
+/** What a part of the case's page says, a line for each block of it. */
+export function renderInCase(file: CaseFile, part: Component, props: object): Promise<string[]> {
+  fillCopy(file)
+  return rendered(
+    file.case.id,
+    panelInCase(file.case.id, part, () => props),
+  )
+}
+
 /** The report, the suspects, and the panels of those checks that something is recorded of. */
 export async function renderCase(file: CaseFile, checks: readonly CheckId[]): Promise<Screen[]> {
   fillCopy(file)

@@ -83,6 +83,7 @@ export const pressureHold: CheckWords = {
     'pressure-hold.hold-readings.sent': ' · sent',
     'pressure-hold.hold-readings.typed': 'typed {typed}{id}',
     'pressure-hold.hold-readings.correct': 'Correct',
+    'pressure-hold.hold-readings.takeBack': 'Take back',
     'pressure-hold.hold-readings.correctTheSetUp': 'Correct the set-up',
     'pressure-hold.hold-setup.coldMeansBelowAndNo':
       '{message} Cold means below {limit} and no pressure; fit the tester slowly.',

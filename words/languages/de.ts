@@ -164,7 +164,7 @@ const FRAME = {
   'frame.close': 'Schließen',
   'frame.moreTimers':
     '{n, plural, one {# weitere laufende Zeit} other {# weitere laufende Zeiten}}',
-  'frame.timersThatRun': '{n} laufende Zeiten',
+  'frame.timersThatRun': '{n, plural, one {# laufende Zeit} other {# laufende Zeiten}}',
   'frame.timeIsOver': 'Die Zeit ist um',
   'frame.notKept': '{unkept} nicht gesichert',
   'frame.notKeptHereNotSent': 'Hier nicht gesichert · {kept} zu senden',
@@ -236,6 +236,7 @@ const CASE = {
   'case.next-box.here': 'Als Nächstes: {title}, hier',
   'case.next-box.after': 'Danach: {check}, {minutes} min.',
   'case.next-box.goOn': 'Weiter',
+  'case.next-box.onceItIsCold': ', wenn er wieder kalt ist: nicht vor {at}',
   'case.next-box.begun': 'Noch nicht alles davon ist getan.',
   'case.next-box.settled': 'Gezeigt: {name}',
   'case.next-box.nearlySettled': 'So gut wie gefunden: {name}',
@@ -305,7 +306,7 @@ const CASE = {
   'case.next-box.noColdCheckThatIs': 'Keine kalte Prüfung, die bleibt, würde viel klären.',
   'case.next-box.nothingMore': 'Mehr ist nicht vorzuschlagen',
   'case.next-box.nothingWouldSettle':
-    'Keine Prüfung, die bleibt, würde viel klären. Was einem Verdächtigen fehlt, steht bei ihm.',
+    'Keine Prüfung, die bleibt, würde viel klären. Was einem Verdächtigen fehlt, steht bei ihm; ein Fall darf auch ungefunden enden.',
   'case.next-box.onceItIsWarm': 'Wenn er warm ist: {check}, {minutes} min.',
   'case.start-card.startCard': 'Vor dem Beginn',
   'case.start-card.beforeYouStart': 'Bevor es losgeht',
@@ -403,6 +404,7 @@ const HOLD = {
   'pressure-hold.hold-readings.readingsLookCorrect':
     '{readings, plural, one {# Ablesung} other {# Ablesungen}}: ansehen, berichtigen',
   'pressure-hold.hold-readings.correct': 'Berichtigen',
+  'pressure-hold.hold-readings.takeBack': 'Zurücknehmen',
   'pressure-hold.hold-readings.correctTheSetUp': 'Vorbereitung berichtigen',
   'pressure-hold.endedAt': 'Beendet bei {elapsedSeconds}',
   'pressure-hold.target': '· Ziel {target}',

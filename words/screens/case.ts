@@ -47,7 +47,7 @@ export const CASE: Readonly<Record<string, string>> = {
   'case.next-box.noColdCheckThatIs': 'No cold check that is left would settle much.',
   'case.next-box.nothingMore': 'Nothing more to propose',
   'case.next-box.nothingWouldSettle':
-    'No check that is left would settle much. What a suspect still lacks stands with it.',
+    'No check that is left would settle much. What a suspect still lacks stands with it; a case may end as not found.',
   'case.next-box.itProvesTheRepair':
     'It failed before the repair: done again, it shows whether that cured it.',
   'case.next-box.closed': 'Closed',

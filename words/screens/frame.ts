@@ -35,7 +35,7 @@ export const FRAME: Readonly<Record<string, string>> = {
     'Escape closes what is open. Tab goes on, arrows move within a choice. Control and K finds from inside a field too.',
   'frame.close': 'Close',
   'frame.moreTimers': '{n, plural, one {# more running timer} other {# more running timers}}',
-  'frame.timersThatRun': '{n} running timers',
+  'frame.timersThatRun': '{n, plural, one {# running timer} other {# running timers}}',
   'frame.timeIsOver': 'The time is over',
   'frame.newVersion':
     'A new version of Thermognosis is here. What is typed and kept stays when it is loaded.',

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
 import { compareMoments, fromCore, parseQuantity, toCore } from '#core'
-import { formatClock, formatNumber } from '../../../words/format'
+import { formatClock } from '../../../words/format'
+import { inUnit, textIn } from '../../components/common/quantity-entry'
 import { elapsedTyped } from './elapsed-typed'
+import HoldRemarks from './HoldRemarks.vue'
 import NumericPad from './NumericPad.vue'
 import { useReplacing } from './use-replacing'
 import type { Hold, HoldReadingRecord } from './use-hold'
@@ -20,7 +22,8 @@ const text = ref('')
 const at = ref('')
 const atShown = ref(false)
 const padShown = ref(false)
-const { typing, offerToReplace } = useReplacing(useTemplateRef<HTMLInputElement>('field'))
+const field = useTemplateRef<HTMLInputElement>('field')
+const { typing, offerToReplace } = useReplacing(field)
 function focused() {
   if (touch.value) padShown.value = true
   void offerToReplace()
@@ -29,22 +32,21 @@ const touch = useMediaQuery('(pointer: coarse)')
 const problem = ref('')
 const correcting = ref<HoldReadingRecord>()
 
-const plain = (coreValue: number) =>
-  formatNumber(
-    'pressure',
-    coreValue,
-    preferences.units,
-    { kPa: 1, psi: 2, bar: 3 }[hold.unit.value],
-  )
-    .replace('−', '-')
-    .replace(/\.?0+$/, '')
+const plain = (coreKPa: number) =>
+  textIn('pressure', coreKPa, hold.unit.value).replace(/\.?0+$/, '')
 watch(
-  [() => hold.start.value?.id, hold.unit],
+  () => hold.start.value?.id,
   () => {
     const pressure = hold.readings.value.at(-1)?.data.pressure ?? hold.start.value?.data.target
     text.value = plain(pressure?.coreValue ?? 0)
   },
   { immediate: true },
+)
+// At once: what is written into the field next is in the new unit already.
+watch(
+  hold.unit,
+  (now, before) => (text.value = inUnit({ text: text.value, unit: before }, 'pressure', now).text),
+  { flush: 'sync' },
 )
 
 function parse() {
@@ -85,7 +87,10 @@ async function add() {
     replaced ? { supersedes: replaced.id, corrects: true } : {},
   )
   // The next reading may have been typed while this one was being kept: only what stands as it was is put away.
-  if (at.value === typedAt && correcting.value === replaced) leaveCorrection()
+  if (correcting.value === replaced && at.value === typedAt) {
+    at.value = ''
+    if (replaced) leaveCorrection()
+  }
   if (text.value === typed) {
     text.value = plain(pressure.coreValue)
     await offerToReplace()
@@ -116,18 +121,17 @@ async function undo() {
 }
 function correct(record: HoldReadingRecord) {
   correcting.value = record
+  hold.chosenUnit.value = record.data.pressure.unit
   text.value = plain(record.data.pressure.coreValue)
   typing.value = false
   at.value = formatClock(record.data.elapsedSeconds)
   atShown.value = true
   problem.value = ''
-}
-const remark = (kind: 'hiss-heard' | 'target-not-reached' | 'pressed-again') =>
-  shop.addRecord(open.id, 'pressure-hold.remark', {
-    run: hold.start.value!.id,
-    elapsedSeconds: hold.elapsed.value,
-    remark: kind,
+  void nextTick(() => {
+    field.value?.scrollIntoView({ block: 'center' })
+    field.value?.focus()
   })
+}
 const heard = computed(() => hold.remarks.value.some((r) => r.data.remark === 'hiss-heard'))
 defineExpose({ correct })
 </script>
@@ -136,6 +140,7 @@ defineExpose({ correct })
   <div v-if="(hold.running.value || correcting) && open.mayRecord.value" class="entry-block">
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <div class="at-hand" :class="{ held: padShown }">
+      <slot v-if="padShown" name="above-pad" />
       <form class="entry" @submit.prevent="add">
         <button
           type="button"
@@ -154,7 +159,14 @@ defineExpose({ correct })
             :aria-label="say('pressure-hold.hold-entry.readingAsTheGaugeShows')"
             @input="typing = true"
             @focus="focused"
-          /><span class="quiet">{{ hold.unit.value }}</span></label
+          /><button
+            type="button"
+            class="unit"
+            :aria-label="say('common.quantity-field.unitTapForAnother', { unit: hold.unit.value })"
+            @click="hold.nextUnit()"
+          >
+            {{ hold.unit.value }}
+          </button></label
         >
         <button
           type="button"
@@ -175,7 +187,7 @@ defineExpose({ correct })
           say('pressure-hold.hold-entry.leaveIt')
         }}</v-btn>
         <template v-else-if="hold.running.value">
-          <v-btn :disabled="heard" @click="remark('hiss-heard')">{{
+          <v-btn :disabled="heard" @click="hold.remark('hiss-heard')">{{
             heard
               ? say('pressure-hold.hold-entry.hissNoted')
               : say('pressure-hold.hold-entry.hissHeard')
@@ -192,39 +204,15 @@ defineExpose({ correct })
         @close="padShown = false"
       />
     </div>
-    <div class="row">
-      <button v-if="!padShown" type="button" class="plain-button" @click="padShown = true">
-        {{ say('pressure-hold.hold-entry.numericPad') }}
-      </button>
-      <button type="button" class="plain-button" @click="atShown = !atShown">
-        {{ say('pressure-hold.hold-entry.atAnotherTime') }}
-      </button>
-      <v-text-field
-        v-if="atShown"
-        v-model="at"
-        :label="say('pressure-hold.hold-entry.minutesAndSecondsLike4')"
-        class="at"
-      />
-      <button
-        v-if="hold.running.value && hold.readings.value.length < 2"
-        type="button"
-        class="plain-button"
-        @click="remark('target-not-reached')"
-      >
-        {{ say('pressure-hold.hold-entry.targetNeverReached') }}
-      </button>
-      <button
-        v-if="hold.running.value && hold.readings.value.length > 0"
-        type="button"
-        class="plain-button"
-        @click="remark('pressed-again')"
-      >
-        {{ say('pressure-hold.hold-entry.pressedAgain') }}
-      </button>
-      <button v-if="hold.running.value" type="button" class="plain-button" @click="emit('end')">
-        {{ say('pressure-hold.hold-entry.endTheHold') }}
-      </button>
-    </div>
+    <HoldRemarks
+      v-model:at-shown="atShown"
+      v-model:at="at"
+      class="remarks"
+      :hold="hold"
+      :pad-shown="padShown"
+      @pad="padShown = true"
+      @end="emit('end')"
+    />
   </div>
 </template>
 
@@ -269,8 +257,16 @@ defineExpose({ correct })
   height: auto;
   min-height: 56px;
 }
-.at {
-  max-width: 240px;
+.unit {
+  align-self: stretch;
+  min-width: 52px;
+  margin-right: -12px;
+  border: 0;
+  border-left: 2px solid var(--line);
+  color: var(--ink-2);
+  background: none;
+  font: inherit;
+  cursor: pointer;
 }
 @media (max-width: 700px) {
   .entry-block {
@@ -290,7 +286,7 @@ defineExpose({ correct })
     padding: 8px 0;
     background: var(--sheet);
   }
-  .row {
+  .remarks {
     order: 5;
   }
 }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { type HoldAnalysis, holdVerdict, pressureHoldCheck } from '#core'
+import type { HoldAnalysis } from '#core'
 import { formatClock, formatNumber } from '../../../words/format'
+import HoldVerdict from './HoldVerdict.vue'
 
-const { say, stateWords } = useWords()
+const { say } = useWords()
 
 /** The newest reading large, how fast it falls and what that is in a week, and the verdict. */
-const props = defineProps<{
+defineProps<{
   analysis: HoldAnalysis | undefined
   running: boolean
   latest: { at: number; kPa: number } | undefined
@@ -13,7 +14,6 @@ const props = defineProps<{
   corrected: boolean
 }>()
 const preferences = usePreferences()
-const verdict = computed(() => props.analysis && holdVerdict(props.analysis, props.running))
 </script>
 
 <template>
@@ -97,10 +97,14 @@ const verdict = computed(() => props.analysis && holdVerdict(props.analysis, pro
         >
       </template>
     </template>
-    <p v-if="analysis" class="verdict" :class="analysis.state" role="status" data-testid="verdict">
-      <strong>{{ stateWords(pressureHoldCheck.id, [analysis.state]) }}</strong>
-      {{ verdict && preferences.say(verdict) }}
-    </p>
+    <HoldVerdict
+      v-if="analysis"
+      class="verdict"
+      :analysis="analysis"
+      :running="running"
+      role="status"
+      data-testid="verdict"
+    />
   </div>
 </template>
 
@@ -116,19 +120,5 @@ const verdict = computed(() => props.analysis && holdVerdict(props.analysis, pro
 }
 .verdict {
   margin-top: 8px;
-  padding: 8px 12px;
-  border-left: 6px solid var(--line);
-  background: var(--rail);
-  font-size: 18px;
-}
-.verdict.tight {
-  border-color: var(--cool);
-  background: var(--cool-soft);
-}
-.verdict.seep,
-.verdict.leak,
-.verdict.gross {
-  border-color: var(--hot);
-  background: var(--hot-soft);
 }
 </style>

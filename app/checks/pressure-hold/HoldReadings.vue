@@ -37,7 +37,14 @@ const preferences = usePreferences()
           :disabled="!open.mayRecord.value"
           @click="emit('correct', r)"
         >
-          {{ say('pressure-hold.hold-readings.correct') }}
+          {{ say('pressure-hold.hold-readings.correct') }}</button
+        ><button
+          type="button"
+          class="plain-button"
+          :disabled="!open.mayRecord.value"
+          @click="shop.withdraw(open.id, r.id)"
+        >
+          {{ say('pressure-hold.hold-readings.takeBack') }}
         </button>
       </li>
     </ul>
@@ -60,7 +67,7 @@ const preferences = usePreferences()
 }
 .readings li {
   display: grid;
-  grid-template-columns: 60px 110px 1fr auto;
+  grid-template-columns: 60px 110px 1fr auto auto;
   gap: 10px;
   align-items: center;
   border-bottom: 1px solid var(--line);

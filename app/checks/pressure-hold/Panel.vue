@@ -9,6 +9,7 @@ import HoldEntry from './HoldEntry.vue'
 import HoldFigures from './HoldFigures.vue'
 import HoldReadings from './HoldReadings.vue'
 import HoldSetup from './HoldSetup.vue'
+import HoldVerdict from './HoldVerdict.vue'
 import { useHold } from './use-hold'
 
 const { say } = useWords()
@@ -87,7 +88,17 @@ useTitle(() =>
         :corrected="offset !== 0"
       />
     </div>
-    <HoldEntry ref="entry" :hold="hold" @end="ending = true" />
+    <HoldEntry ref="entry" :hold="hold" @end="ending = true">
+      <template #above-pad>
+        <HoldVerdict
+          v-if="analysis"
+          class="above-pad"
+          :analysis="analysis"
+          :running="running"
+          aria-hidden="true"
+        />
+      </template>
+    </HoldEntry>
     <HoldEnding
       v-if="ending"
       :run="start.id"
@@ -149,7 +160,14 @@ useTitle(() =>
   padding-left: 20px;
   color: var(--ink-2);
 }
+/* On a phone the pad lies over the figures: what they come to stands on it too. */
+.above-pad {
+  display: none;
+}
 @media (max-width: 700px) {
+  .above-pad {
+    display: block;
+  }
   .main {
     display: contents;
   }

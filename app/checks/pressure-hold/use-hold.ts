@@ -5,6 +5,8 @@ import {
   ofKind,
   outcomesOf,
   pressureHoldCheck,
+  type RecordData,
+  UNITS,
 } from '#core'
 
 export type HoldReadingRecord = CaseRecord<'pressure-hold.reading'>
@@ -13,6 +15,7 @@ export type HoldReadingRecord = CaseRecord<'pressure-hold.reading'>
 export function useHold(engine: 'cold' | 'hot') {
   const open = useOpenCase()
   const preferences = usePreferences()
+  const shop = useShop()
   const { now } = useTimers()
   const starts = computed(() =>
     ofKind(open.records.value, 'pressure-hold.start').filter(
@@ -42,7 +45,19 @@ export function useHold(engine: 'cold' | 'hot') {
     start.value ? Math.max(0, (now.value - Date.parse(start.value.observedAt)) / 1000) : 0,
   )
   const running = computed(() => start.value !== undefined && end.value === undefined)
-  const unit = computed(() => preferences.units.pressure)
+  /** what the gauge is read in from now on, once somebody chose it */
+  const chosenUnit = ref<string>()
+  /** The gauge's own unit: that of its last reading, else that of the target that was pumped up to on it. */
+  const unit = computed(
+    () =>
+      chosenUnit.value ??
+      (readings.value.at(-1)?.data.pressure ?? start.value?.data.target)?.unit ??
+      preferences.units.pressure,
+  )
+  function nextUnit() {
+    const all = UNITS.pressure.map(({ symbol }) => symbol)
+    chosenUnit.value = all[(all.indexOf(unit.value) + 1) % all.length]
+  }
   const step = computed(() =>
     fromCore('pressure', start.value?.data.resolutionKPa ?? 1, unit.value),
   )
@@ -51,6 +66,16 @@ export function useHold(engine: 'cold' | 'hot') {
     const reading = readings.value.at(-1)?.data
     return reading && { at: reading.elapsedSeconds, kPa: correctedValue(reading.pressure) }
   })
+  const remark = (kind: RecordData<'pressure-hold.remark'>['remark']) =>
+    shop.addRecord(open.id, 'pressure-hold.remark', {
+      run: start.value!.id,
+      elapsedSeconds: Math.round(elapsed.value * 10) / 10,
+      remark: kind,
+    })
+  watch(
+    () => start.value?.id,
+    () => (chosenUnit.value = undefined),
+  )
   /** A set-up that was kept, new or corrected, ends setting up, whoever kept it. */
   watch(
     () => starts.value.at(-1)?.id,
@@ -69,6 +94,9 @@ export function useHold(engine: 'cold' | 'hot') {
     elapsed,
     running,
     unit,
+    chosenUnit,
+    nextUnit,
+    remark,
     step,
     offset,
     latest,

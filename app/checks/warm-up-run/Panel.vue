@@ -42,6 +42,8 @@ const mustStop = computed(
     outcome.value !== undefined &&
     hottestNow.value >= outcome.value.figures.stopLimitC,
 )
+/** One list as long as nothing is marked: the chart is drawn anew for another one, and this panel comes ten times a second. */
+const marked = computed(() => marks.value.map(({ data }) => data))
 /** minutes to the rating at the rate it warms by */
 const minutesToGo = computed(() => {
   const figures = outcome.value?.figures
@@ -160,7 +162,7 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
     <RunChart
       :series="series"
       :before="run.before.value"
-      :marks="marks.map(({ data }) => data)"
+      :marks="marked"
       :analysis="outcome?.figures"
     />
     <CheckResult :outcome="outcome" :shown="shown" :nothing="say('warm-up-run.nothingYet')" />

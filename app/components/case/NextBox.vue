@@ -6,11 +6,13 @@ import type { Work } from '../../composables/use-step-words'
 const { checkName, checkWhy, goingOn, say } = useWords()
 const { named, headline } = useStepWords()
 
-/** What to do next, and why; or that nothing is left here that would settle much. */
+/** What to do next, and why; or that nothing is left that would settle much: the case is ended, if need be as not found. */
 const props = defineProps<
   Work & {
     /** where what is next stands open beside this box: what comes after it */
     after: NextStep | undefined
+    /** where the engine is not cold now: when it will be, hours and minutes */
+    coldAt: string | undefined
   }
 >()
 const emit = defineEmits<{ plan: []; start: []; finish: [] }>()
@@ -18,6 +20,12 @@ const open = useOpenCase()
 const preferences = usePreferences()
 const shop = useShop()
 const question = computed(() => QUESTIONS.find((q) => q.id === props.next?.question)?.asks)
+const onlyCold = computed(() => {
+  if (props.next?.phase !== 'cold') return ''
+  return props.coldAt
+    ? say('case.next-box.onceItIsCold', { at: props.coldAt })
+    : say('case.next-box.onlyWhileItIsCold')
+})
 /** something of it is recorded and the rest still tells */
 const isBegun = computed(
   () => props.next && !props.next.repeats && open.state.value?.done.has(props.next.check),
@@ -39,7 +47,7 @@ const isBegun = computed(
         {{
           say('case.next-box.min', {
             minutes: next.minutes,
-            phase: next.phase === 'cold' ? say('case.next-box.onlyWhileItIsCold') : '',
+            phase: onlyCold,
           })
         }}
         <template v-if="isBegun">{{ `${say('case.next-box.begun')} ` }}</template>
@@ -100,8 +108,9 @@ const isBegun = computed(
         say('case.next-box.goOn')
       }}</v-btn>
       <v-btn
-        v-else-if="settled && !next"
-        class="solid grow"
+        v-else-if="!next && (settled || !later)"
+        :class="{ solid: settled }"
+        class="grow"
         aria-keyshortcuts="n"
         @click="emit('finish')"
         >{{ say('case.repairClose') }}</v-btn

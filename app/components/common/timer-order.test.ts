@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { mostPressing } from './timer-order'
+import { isOver, mostPressing } from './timer-order'
 
 const timer = (caseId: string, startedAt: number, due: boolean) => ({
   caseId,
@@ -25,5 +25,21 @@ describe('the order of times that run', () => {
       'later',
     ])
     expect(timers[0]!.caseId).toBe('forgotten')
+  })
+})
+
+describe('a time that was set going for a check', () => {
+  const cap = { caseId: 'a', check: 'cap', startedAt: 1000 }
+  const test = { caseId: 'a', kind: 'cap.test', observedMs: 1000 }
+
+  it('is over once the test it was for is kept', () => {
+    expect(isOver(cap, [test])).toBe(true)
+    expect(isOver(cap, [])).toBe(false)
+  })
+
+  it('goes on for what was kept before it, in another case, or of another check', () => {
+    expect(isOver(cap, [{ ...test, observedMs: 999 }])).toBe(false)
+    expect(isOver(cap, [{ ...test, caseId: 'b' }])).toBe(false)
+    expect(isOver(cap, [{ ...test, kind: 'cap-seal.seen' }])).toBe(false)
   })
 })

@@ -17,3 +17,15 @@ export function mostPressing<T extends TimerInOrder>(timers: readonly T[], openC
     (a, b) => rank(a) - rank(b) || (a.due && b.due ? over(b) - over(a) : over(a) - over(b)),
   )
 }
+
+/** A time that was set going for a check is over once something of the check is kept. */
+export const isOver = (
+  timer: { caseId: string; check: string; startedAt: number },
+  kept: readonly { caseId: string; kind: string; observedMs: number }[],
+): boolean =>
+  kept.some(
+    ({ caseId, kind, observedMs }) =>
+      caseId === timer.caseId &&
+      kind.startsWith(`${timer.check}.`) &&
+      observedMs >= timer.startedAt,
+  )

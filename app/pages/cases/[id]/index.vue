@@ -32,7 +32,10 @@ function goTo(check: CheckId) {
   openCheck(check)
   tab.value = 'check'
 }
-const { engine, steps, work, after, shownChecks } = useCaseWork({ input, state, answer }, active)
+const { engine, coldAt, steps, work, after, shownChecks } = useCaseWork(
+  { input, state, answer },
+  active,
+)
 beginWith(
   state,
   computed(() => work.value.next),
@@ -104,6 +107,7 @@ function goFromWarning(check: CheckId) {
         v-if="answer || state.closed"
         v-bind="work"
         :after="after"
+        :cold-at="coldAt"
         @plan="planOpen = true"
         @finish="finishOpen = true"
         @start="warming = true"
