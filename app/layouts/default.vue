@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiChevronLeft, mdiCogOutline, mdiMagnify } from '@mdi/js'
 import { minutesOff } from '../shop/clock'
+import { goToHeading } from '../shortcuts/focus'
 
 const { say } = useWords()
 
@@ -8,6 +9,7 @@ const session = useSession()
 const preferences = usePreferences()
 const route = useRoute()
 
+const page = document
 const finding = ref(false)
 const sendState = useSendState()
 const clock = computed(() => minutesOff(session.clockOffsetMs))
@@ -15,6 +17,10 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
 
 <template>
   <div class="frame">
+    <a href="#work" class="skip no-print" @click.prevent="goToHeading(page)">{{
+      say('frame.toTheWork')
+    }}</a>
+    <SaidAloud :text="sendState.text" />
     <header class="bar no-print">
       <NuxtLink
         v-if="route.path !== '/'"
@@ -79,6 +85,15 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
 </template>
 
 <style scoped>
+/* Seen by whoever comes to it with the keyboard. */
+.skip:not(:focus) {
+  position: absolute;
+  transform: translateY(-200%);
+}
+.skip {
+  padding: 12px 16px;
+  font-weight: 600;
+}
 .frame {
   min-height: 100dvh;
   display: flex;
@@ -95,6 +110,10 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
   position: sticky;
   top: 0;
   z-index: 20;
+}
+/* The ring of the paper is too dark on the bar. */
+.bar :deep(:focus-visible) {
+  outline-color: var(--on-bar) !important;
 }
 .bar :deep(a) {
   color: inherit;

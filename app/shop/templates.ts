@@ -6,7 +6,6 @@ export interface Template {
   profile: SystemProfile
 }
 
-const MOST = 4
 /** A profile with fewer answers saves another vehicle nothing. */
 const LEAST_ANSWERS = 3
 /** Not acknowledged yet counts as the newest. */
@@ -32,8 +31,7 @@ const systemAlone = ({ yearBuilt: _, kilometres: __, ...system }: SystemProfile)
   system
 
 /**
- * Systems known in the shop that another vehicle can start from: the newest of each model, at most four, the same
- * model first. `except` is the vehicle that asks.
+ * Systems known in the shop that another vehicle can start from: the newest of each model, the same model first. `except` is the vehicle that asks.
  */
 export function templatesFor(
   model: string,
@@ -54,5 +52,4 @@ export function templatesFor(
   return [...newest.values()]
     .map(({ name, profile }) => ({ name, profile: systemAlone(profile.profile) }))
     .sort((a, b) => same(b.name) - same(a.name) || a.name.localeCompare(b.name))
-    .slice(0, MOST)
 }

@@ -5,9 +5,7 @@ import {
   type CaseFile,
   caseStateOf,
   evidenceFor,
-  foundSuspects,
   type Message,
-  nextSteps,
   eventsOfKind,
   ofKind,
   type RankedCase,
@@ -16,6 +14,7 @@ import {
 } from '#core'
 import { sentence } from '../../words/catalogue'
 import { endLines } from '../../words/case-end'
+import { comesNext } from '../../words/comes-next'
 import { checkWhy, nameOfAny } from '../../words/check-names'
 import { unitsTyped } from '../../words/figures'
 import { formatChance, formatQuantity, type UnitPreferences } from '../../words/format'
@@ -139,18 +138,10 @@ function inPlainWords(
   return keeperSentences(lead, ranked, found, { say, goingOn })
 }
 
-/** The next check and why; or the repair and how it is proven, where the cause needs no more. */
 function whatComesNext(file: CaseFile, ranked: RankedCase): Content[] {
-  const state = caseStateOf(file)
-  const steps = nextSteps(ranked, state)
-  const [found] = foundSuspects(ranked.ranking.suspects, ranked, steps)
-  const [step] = steps
-  const text = found
-    ? say('report.paper.mendIt', {
-        proof: BOOK.faults.find(({ id }) => id === found.fault)?.proof ?? '',
-      })
-    : step && `${nameOfAny(step.check)}. ${checkWhy(step.check)}`
-  return state.closed || !text ? [] : [heading(say('report.paper.whatComesNext')), { text }]
+  const lines = comesNext(ranked, caseStateOf(file), { say, checkName: nameOfAny, checkWhy })
+  if (lines.length === 0) return []
+  return [heading(say('report.paper.whatComesNext')), ...lines.map((text) => ({ text }))]
 }
 
 /** A suspect with a bar as long as it is likely. */

@@ -165,6 +165,7 @@ const FRAME = {
   'frame.moreTimers':
     '{n, plural, one {# weitere laufende Zeit} other {# weitere laufende Zeiten}}',
   'frame.timersThatRun': '{n, plural, one {# laufende Zeit} other {# laufende Zeiten}}',
+  'frame.toTheWork': 'Zur Arbeit',
   'frame.timeIsOver': 'Die Zeit ist um',
   'frame.notKept': '{unkept} nicht gesichert',
   'frame.notKeptHereNotSent': 'Hier nicht gesichert · {kept} zu senden',
@@ -236,6 +237,7 @@ const CASE = {
   'case.next-box.here': 'Als Nächstes: {title}, hier',
   'case.next-box.after': 'Danach: {check}, {minutes} min.',
   'case.next-box.goOn': 'Weiter',
+  'case.profile-loop.otherModels': '{n, plural, one {# weiteres Modell} other {# weitere Modelle}}',
   'case.next-box.onceItIsCold': ', wenn er wieder kalt ist: nicht vor {at}',
   'case.next-box.begun': 'Noch nicht alles davon ist getan.',
   'case.next-box.settled': 'Gezeigt: {name}',

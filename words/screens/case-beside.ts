@@ -101,6 +101,7 @@ export const CASE_BESIDE: Readonly<Record<string, string>> = {
   'case.plan-dialog.keepOrder': 'Keep this order',
   'case.plan-dialog.leaveOrder': 'Leave it as it was',
   'case.plan-dialog.giveBack': 'Back to the plan’s own order',
+  'case.profile-loop.otherModels': '{n, plural, one {# more model} other {# more models}}',
   'case.next-box.onceItIsCold': ', once it is cold again: not before {at}',
   'case.next-box.begun': 'Not all of it is done yet.',
   'case.next-box.setBy': 'Set as next by {who}. {why}',

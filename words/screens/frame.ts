@@ -36,6 +36,7 @@ export const FRAME: Readonly<Record<string, string>> = {
   'frame.close': 'Close',
   'frame.moreTimers': '{n, plural, one {# more running timer} other {# more running timers}}',
   'frame.timersThatRun': '{n, plural, one {# running timer} other {# running timers}}',
+  'frame.toTheWork': 'To the work',
   'frame.timeIsOver': 'The time is over',
   'frame.newVersion':
     'A new version of Thermognosis is here. What is typed and kept stays when it is loaded.',

@@ -17,6 +17,7 @@ export const REPORT: Readonly<Record<string, string>> = {
   'report.paper.nothingWrong':
     'So far nothing is found to be wrong ({chance}). What is written here can change when more is measured.',
   'report.paper.whatComesNext': 'What comes next',
+  'report.paper.ifItIs': 'If it is {name}, its repair is proven so: {proof}',
   'report.paper.mendIt': 'The repair; then it is proven: {proof}',
   'report.paper.whatWasDone': 'What was checked, and what it came to',
   'report.paper.recorded': 'Recorded.',

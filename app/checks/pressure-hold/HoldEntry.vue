@@ -121,7 +121,7 @@ async function undo() {
 }
 function correct(record: HoldReadingRecord) {
   correcting.value = record
-  hold.chosenUnit.value = record.data.pressure.unit
+  hold.readIn(record.data.pressure.unit)
   text.value = plain(record.data.pressure.coreValue)
   typing.value = false
   at.value = formatClock(record.data.elapsedSeconds)
@@ -247,7 +247,11 @@ defineExpose({ correct })
   border: 0;
   background: none;
   color: inherit;
-  outline-offset: 6px;
+  outline: none !important;
+}
+.reading:focus-within {
+  border-color: var(--cool);
+  box-shadow: 0 0 0 2px var(--cool);
 }
 .nudge {
   font-size: 26px;

@@ -54,9 +54,10 @@ export function useHold(engine: 'cold' | 'hot') {
       (readings.value.at(-1)?.data.pressure ?? start.value?.data.target)?.unit ??
       preferences.units.pressure,
   )
+  const readIn = (symbol: string) => (chosenUnit.value = symbol)
   function nextUnit() {
     const all = UNITS.pressure.map(({ symbol }) => symbol)
-    chosenUnit.value = all[(all.indexOf(unit.value) + 1) % all.length]
+    readIn(all[(all.indexOf(unit.value) + 1) % all.length]!)
   }
   const step = computed(() =>
     fromCore('pressure', start.value?.data.resolutionKPa ?? 1, unit.value),
@@ -94,7 +95,7 @@ export function useHold(engine: 'cold' | 'hot') {
     elapsed,
     running,
     unit,
-    chosenUnit,
+    readIn,
     nextUnit,
     remark,
     step,

@@ -3,6 +3,7 @@ import { DateTime } from 'luxon'
 import { askedOfEngine, checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature } from '#core'
 import { panelOf, photographsOf } from '../../checks'
 import { itemName } from '../../../words/records'
+import { goToHeading } from '../../shortcuts/focus'
 
 const { checkName, inSentence, say } = useWords()
 
@@ -60,6 +61,7 @@ watch(
   () => {
     awaitNothing()
     column.value?.scrollTo({ top: 0 })
+    void nextTick(() => goToHeading(document))
   },
 )
 </script>

@@ -14,7 +14,7 @@ const { choices: CHOICES, figures: FIGURES, yesNo, isFlag } = profileFields(say)
 
 /** The system of a vehicle, chosen on its own drawing: tap a part, say which kind it is; the loop follows. */
 const model = defineModel<SystemProfile>({ required: true })
-const props = defineProps<{ templates?: readonly { name: string; profile: SystemProfile }[] }>()
+defineProps<{ templates?: readonly { name: string; profile: SystemProfile }[] }>()
 const preferences = usePreferences()
 const part = ref<Part>('thermostat')
 
@@ -139,14 +139,11 @@ const from = computed({
 
 <template>
   <div class="stack">
-    <div v-if="props.templates && props.templates.length > 0" class="row">
-      <strong>{{ say('case.profile-loop.sameSystemAs') }}</strong><v-btn
-        v-for="t in props.templates"
-        :key="t.name"
-        @click="model = { ...t.profile }"
-        >{{ t.name }}</v-btn
-      >
-    </div>
+    <SameSystem
+      v-if="templates && templates.length > 0"
+      :templates="templates"
+      @choose="model = $event"
+    />
     <div class="wide-drawing">
       <LoopDrawing
         :profile="model"

@@ -219,6 +219,12 @@ button:disabled {
   opacity: 0.6;
   cursor: default;
 }
+@media (forced-colors: active) {
+  .level,
+  .bulb {
+    forced-color-adjust: none;
+  }
+}
 @media (prefers-reduced-motion: reduce) {
   .level {
     transition: none;

@@ -27,6 +27,15 @@ const HOT_FROM = 0.3
 .track span.hot {
   background: var(--hot);
 }
+@media (forced-colors: active) {
+  .track {
+    border: 1px solid CanvasText;
+  }
+  .track span {
+    forced-color-adjust: none;
+    background: CanvasText;
+  }
+}
 @media (prefers-reduced-motion: reduce) {
   .track span {
     transition: none;

@@ -36,6 +36,7 @@ const { engine, coldAt, steps, work, after, shownChecks } = useCaseWork(
   { input, state, answer },
   active,
 )
+const { step, lead } = useWorkLine(work, answer, chances)
 beginWith(
   state,
   computed(() => work.value.next),
@@ -145,9 +146,8 @@ function goFromWarning(check: CheckId) {
       <NextFoot
         v-if="tab === 'check'"
         class="next-foot"
-        v-bind="work"
-        :answer="answer"
-        :chances="chances"
+        :step="step"
+        :lead="lead"
         @click="tab = 'suspects'"
       />
       <button
@@ -160,6 +160,7 @@ function goFromWarning(check: CheckId) {
         {{ say(`tab.${t}`) }}
       </button>
     </nav>
+    <SaidAloud :text="`${step}. ${lead}`" />
     <WhyDialog :fault="why" :ranked="answer?.ranked" @close="why = undefined" />
     <WarmUpDialog
       :open="warming"

@@ -13,10 +13,11 @@ import {
 } from '#core'
 import { RECORDABLE, reportOf } from '../../../checks'
 import { saveFile } from '../../../look/save-file'
+import { comesNext } from '../../../../words/comes-next'
 import { endLines } from '../../../../words/case-end'
 import { leftWords, repairLines, repairWords } from '../../../../words/records'
 
-const { checkName, say, partName } = useWords()
+const { checkName, checkWhy, say, partName } = useWords()
 
 const route = useRoute()
 const shop = useShop()
@@ -40,6 +41,11 @@ provide(OPEN_CASE, {
   goTo: (check) => void navigateTo({ path: `/cases/${id}`, query: { check } }),
   engineRuns: () => Promise.resolve(false),
 })
+const next = computed(() =>
+  ranked.value && state.value
+    ? comesNext(ranked.value, state.value, { say, checkName, checkWhy })
+    : [],
+)
 const gone = computed(() => input.value && yearAndDistance(input.value.vehicle).kilometres)
 const made = DateTime.now()
 const { moment } = useMoments()
@@ -68,6 +74,10 @@ const notes = computed(() =>
   ofKind(records.value, 'note').filter(({ data }) => data.ofModel === undefined),
 )
 const problem = ref('')
+usePrintedPages(() => {
+  const { name = '', plate = '' } = input.value?.vehicle ?? {}
+  return [say('report.coolingSystemReport'), name, plate].filter(Boolean).join(' · ')
+})
 
 const print = () => window.print()
 function exportCase() {
@@ -125,6 +135,10 @@ function exportCase() {
       </p>
       <template v-if="ranked">
         <SuspectTable :ranked="ranked" />
+        <section v-if="next.length > 0">
+          <h2>{{ say('report.paper.whatComesNext') }}</h2>
+          <p v-for="line in next" :key="line">{{ line }}</p>
+        </section>
         <component
           :is="part.component"
           v-for="part in parts"

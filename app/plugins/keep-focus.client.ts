@@ -1,0 +1,3 @@
+import { keepFocus } from '../shortcuts/focus'
+
+export default defineNuxtPlugin(() => void keepFocus(document))
