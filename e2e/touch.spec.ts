@@ -82,6 +82,26 @@ test('ten readings of a hold take twenty taps at the most, and the first digit o
   expect(taps).toBeLessThanOrEqual(20)
 })
 
+test('each tab comes back where it was left, and a check that is opened begins at its head', async ({
+  page,
+}) => {
+  await enter(page, 'oren', '/new')
+  await newComplaint(page, 'Tabs')
+  const tab = (name: string) => page.getByRole('button', { name, exact: true })
+  const scrolled = () => page.evaluate(() => Math.round(window.scrollY))
+  await tab('Steps').tap()
+  await page.locator('[data-check="look-round"]').tap()
+  await page.evaluate(() => window.scrollTo({ top: 300 }))
+  await tab('Suspects').tap()
+  await expect.poll(scrolled).toBe(0)
+  await tab('Check').tap()
+  await expect.poll(scrolled).toBe(300)
+  await tab('Steps').tap()
+  await page.locator('[data-check="level-and-condition"]').tap()
+  await expect(page.locator('[data-panel="level-and-condition"]')).toBeVisible()
+  await expect.poll(scrolled).toBe(0)
+})
+
 test.describe('by keyboard on a laptop', () => {
   test.use({ viewport: { width: 1280, height: 800 }, hasTouch: false })
 

@@ -36,6 +36,7 @@ const { engine, coldAt, steps, work, after, shownChecks } = useCaseWork(
   { input, state, answer },
   active,
 )
+useTabScroll(tab, 'check', active)
 const { step, lead } = useWorkLine(work, answer, chances)
 beginWith(
   state,
