@@ -29,8 +29,18 @@ test('under the vehicle, by touch alone: the numeric pad takes readings, tabs le
   await page.getByRole('button', { name: 'One step lower' }).tap()
   await page.getByTestId('add-reading').tap()
   await expect(page.getByText('2 readings: look, correct')).toBeVisible()
+  // Results grow above the row, and what is tapped stays under the thumb.
+  await pad.getByRole('button', { name: 'Close pad' }).tap()
+  const where = async () => (await page.getByTestId('add-reading').boundingBox())!.y
+  const before = await where()
+  for (const count of [3, 4]) {
+    await page.getByRole('button', { name: 'One step lower' }).tap()
+    await page.getByTestId('add-reading').tap()
+    await expect(page.getByText(`${count} readings: look, correct`)).toBeVisible()
+    expect(Math.abs((await where()) - before)).toBeLessThan(2)
+  }
   await page.getByRole('button', { name: 'Undo', exact: true }).tap()
-  await expect(page.getByText('1 reading: look, correct')).toBeVisible()
+  await expect(page.getByText('3 readings: look, correct')).toBeVisible()
   await page.getByRole('button', { name: 'Loop', exact: true }).tap()
   await page.locator('[data-part=pump]').tap()
   await page

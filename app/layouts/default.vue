@@ -78,6 +78,7 @@ const clock = computed(() => minutesOff(session.clockOffsetMs))
     </p>
     <StoreNotices />
     <NewVersion />
+    <span id="work" />
     <slot />
     <LazyCommandPalette v-if="finding" v-model:open="finding" />
     <KeyboardHelp />

@@ -24,6 +24,8 @@ export const warmUpRun: CheckWords = {
     'warm-up-run.minutesToGo':
       '{minutes, plural, one {about a minute} other {about # minutes}} to where it should open, at this rate',
     'warm-up-run.nothingYet': 'Nothing to judge yet: read on.',
+    'warm-up-run.settledOnly':
+      'Settled at {at}. Whether that is right needs more than this run has.',
     'warm-up-run.takeLog': 'Take in a log (CSV)',
     'warm-up-run.another': 'Another run',
     'warm-up-run.log.whatIsWhat': 'What each column of the log is',

@@ -114,13 +114,15 @@ const next = computed(() => figures.value?.nextRun)
 
 <template>
   <div class="stack">
-    <div v-if="mayBeFull" class="full" :class="{ done: turned }" role="alert">
-      <p v-if="!turned">
-        <strong>{{ say('cranking-rise.pressureWentAndNobodySaw') }}</strong>
-      </p>
-      <p v-if="!turned">
-        {{ say('cranking-rise.plugsOutRagOverThe') }}
-      </p>
+    <div v-if="mayBeFull" class="full" :class="{ done: turned }">
+      <div v-if="!turned" role="alert">
+        <p>
+          <strong>{{ say('cranking-rise.pressureWentAndNobodySaw') }}</strong>
+        </p>
+        <p>
+          {{ say('cranking-rise.plugsOutRagOverThe') }}
+        </p>
+      </div>
       <label class="tick"
         ><input v-model="turned" type="checkbox" />
         {{ say('cranking-rise.plugsOutTurnedByHand') }}</label

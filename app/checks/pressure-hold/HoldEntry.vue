@@ -139,7 +139,7 @@ defineExpose({ correct })
 <template>
   <div v-if="(hold.running.value || correcting) && open.mayRecord.value" class="entry-block">
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <div class="at-hand" :class="{ held: padShown }">
+    <div class="at-hand">
       <slot v-if="padShown" name="above-pad" />
       <form class="entry" @submit.prevent="add">
         <button
@@ -279,11 +279,9 @@ defineExpose({ correct })
   .problem {
     order: 2;
   }
+  /* What is tapped stays where it is while results grow above it. */
   .at-hand {
     order: 3;
-  }
-  /* What is tapped stays where it is while results grow above it. */
-  .held {
     position: sticky;
     bottom: var(--foot-height);
     z-index: 1;

@@ -42,6 +42,13 @@ const mustStop = computed(
     outcome.value !== undefined &&
     hottestNow.value >= outcome.value.figures.stopLimitC,
 )
+/** A run that went on until it settled is not to be read on: what it lacks is another figure, told in the notes. */
+const nothing = computed(() => {
+  const settledAt = outcome.value?.figures.plateauC
+  return settledAt === undefined
+    ? say('warm-up-run.nothingYet')
+    : say('warm-up-run.settledOnly', { at: preferences.show('temperature', settledAt, 0) })
+})
 /** One list as long as nothing is marked: the chart is drawn anew for another one, and this panel comes ten times a second. */
 const marked = computed(() => marks.value.map(({ data }) => data))
 /** minutes to the rating at the rate it warms by */
@@ -165,7 +172,7 @@ const shown = SHOWN.map((one) => ({ ...one, label: say(`form.warm-up-run.figure.
       :marks="marked"
       :analysis="outcome?.figures"
     />
-    <CheckResult :outcome="outcome" :shown="shown" :nothing="say('warm-up-run.nothingYet')" />
+    <CheckResult :outcome="outcome" :shown="shown" :nothing="nothing" />
     <p v-for="note in notes" :key="note.id" class="small">{{ preferences.say(note) }}</p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <LogColumns

@@ -192,8 +192,8 @@ watch(
   .undo {
     bottom: calc(var(--foot-height) + 8px);
   }
-  /* Beside a number pad it stands below: keys are not to be missed for it, and the pad has an "Undo" above. */
-  .check:has(.number-pad) > .undo {
+  /* Beside a row at hand it stands below: keys are not to be missed for it, and the row has an "Undo" of its own. */
+  .check:has(.at-hand) > .undo {
     position: static;
   }
   /* On a phone the page itself scrolls; what a check came to is told above what is next. */
@@ -216,6 +216,10 @@ watch(
   }
   .check:has(> .told) :deep(.keep-row) {
     bottom: calc(var(--foot-height) + 40px);
+  }
+  /* The row at hand says itself what it comes to. */
+  .check:has(.at-hand) > .told {
+    display: none;
   }
 }
 /* The bar with the last entry lies over nothing that keeps the next. */
