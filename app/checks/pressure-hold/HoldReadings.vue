@@ -73,6 +73,15 @@ const preferences = usePreferences()
   border-bottom: 1px solid var(--line);
   min-height: 48px;
 }
+@media (max-width: 700px) {
+  .readings li {
+    grid-template-columns: 52px 1fr auto auto;
+    padding: 6px 0;
+  }
+  .readings li > .small {
+    grid-area: 2 / 2 / 3 / -1;
+  }
+}
 summary {
   cursor: pointer;
   min-height: 44px;
