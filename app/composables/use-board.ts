@@ -16,6 +16,7 @@ import {
   millisecondsOf,
 } from '#core'
 import { formatChance } from '../../words/format'
+import { coldAt } from '../shop/clock'
 import { rememberedBy } from '../shop/remembered'
 import { type BoardFilter, type Filterable, passes } from '../shop/filters'
 import type { BoardAnswer, BoardRequest } from '../workers/board.worker'
@@ -212,7 +213,6 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
     shown.value.map(({ id, input, about, engine, ownStamp }) => {
       const lead = glanceIn(shop.results.get(id)?.value)
       const { stage, opened, last } = toldOf(input, ownStamp)
-      const coldMs = now.value + engine.coldInMinutes * MINUTE_MS
       return same(id, {
         id,
         vehicle: input.vehicle.name,
@@ -226,8 +226,7 @@ export function useBoard(filter: Ref<BoardFilter>, most: Ref<number>) {
         closed: about.closed,
         pinned: shop.held.get(id)?.pinned === 1,
         lead: lead && inWords(lead),
-        coldAt:
-          engine.phase === 'cooling' ? DateTime.fromMillis(coldMs).toFormat('HH:mm') : undefined,
+        coldAt: engine.phase === 'cooling' ? coldAt(engine, now.value) : undefined,
       })
     }),
   )

@@ -1,4 +1,3 @@
-import { DateTime } from 'luxon'
 import type { ComputedRef, ShallowRef } from 'vue'
 import {
   BOOK,
@@ -11,6 +10,7 @@ import {
   stepsAtHand,
 } from '#core'
 import { hasPanel, RECORDABLE } from '../checks'
+import { coldAt } from '../shop/clock'
 import type { Answer } from '../workers/answer'
 import type { Work } from './use-step-words'
 
@@ -41,10 +41,9 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
   const engine = computed(() =>
     state.value?.engineAt(new Date(Math.max(minute.value * 60_000, Date.now())).toISOString()),
   )
-  const coldAt = computed(() => {
-    if (!engine.value || engine.value.phase === 'cold') return undefined
-    return DateTime.now().plus({ minutes: engine.value.coldInMinutes }).toFormat('HH:mm')
-  })
+  const coldAgainAt = computed(() =>
+    engine.value && engine.value.phase !== 'cold' ? coldAt(engine.value) : undefined,
+  )
   const all = computed<NextStep[]>(() =>
     answer.value && state.value ? nextSteps(answer.value.ranked, state.value) : [],
   )
@@ -87,5 +86,5 @@ export function useCaseWork({ input, state, answer }: Case, active: ComputedRef<
     const telling = offered.value.map(({ check }) => check).slice(0, OFFERED)
     return new Set<CheckId>([...usual, ...telling])
   })
-  return { engine, coldAt, steps, work, after, shownChecks }
+  return { engine, coldAgainAt, steps, work, after, shownChecks }
 }

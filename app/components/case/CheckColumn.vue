@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { DateTime } from 'luxon'
 import { askedOfEngine, checkOf, type CheckId, COLD_BELOW_C, type EngineTemperature } from '#core'
 import { panelOf, photographsOf } from '../../checks'
 import { itemName } from '../../../words/records'
+import { coldAt } from '../../shop/clock'
 import { goToHeading } from '../../shortcuts/focus'
 
 const { checkName, inSentence, say } = useWords()
@@ -42,11 +42,10 @@ const offersStart = computed(
 const waits = computed(() => {
   const { engine } = props
   if (!engine || asked.value !== 'cool') return undefined
-  const coldAt = DateTime.now().plus({ minutes: engine.coldInMinutes }).toFormat('HH:mm')
   return engine.running
     ? say('case.check-column.engineRuns')
     : say('case.check-column.engineStillHot', {
-        coldAt,
+        coldAt: coldAt(engine),
         cold: { kind: 'temperature', coreValue: COLD_BELOW_C },
       })
 })

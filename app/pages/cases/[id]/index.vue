@@ -32,7 +32,7 @@ function goTo(check: CheckId) {
   openCheck(check)
   tab.value = 'check'
 }
-const { engine, coldAt, steps, work, after, shownChecks } = useCaseWork(
+const { engine, coldAgainAt, steps, work, after, shownChecks } = useCaseWork(
   { input, state, answer },
   active,
 )
@@ -109,7 +109,7 @@ function goFromWarning(check: CheckId) {
         v-if="answer || state.closed"
         v-bind="work"
         :after="after"
-        :cold-at="coldAt"
+        :cold-at="coldAgainAt"
         @plan="planOpen = true"
         @finish="finishOpen = true"
         @start="warming = true"
