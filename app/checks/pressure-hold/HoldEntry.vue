@@ -158,16 +158,11 @@ defineExpose({ correct })
             autocomplete="off"
             :aria-label="say('pressure-hold.hold-entry.readingAsTheGaugeShows')"
             @input="typing = true"
-            @focus="focused"
-          /><button
-            type="button"
+            @focus="focused" /><UnitButton
             class="unit"
-            :aria-label="say('common.quantity-field.unitTapForAnother', { unit: hold.unit.value })"
+            :unit="hold.unit.value"
             @click="hold.nextUnit()"
-          >
-            {{ hold.unit.value }}
-          </button></label
-        >
+        /></label>
         <button
           type="button"
           class="plain-button nudge"
@@ -262,15 +257,7 @@ defineExpose({ correct })
   min-height: 56px;
 }
 .unit {
-  align-self: stretch;
-  min-width: 52px;
   margin-right: -12px;
-  border: 0;
-  border-left: 2px solid var(--line);
-  color: var(--ink-2);
-  background: none;
-  font: inherit;
-  cursor: pointer;
 }
 @media (max-width: 700px) {
   .entry-block {

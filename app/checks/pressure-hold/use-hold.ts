@@ -6,8 +6,8 @@ import {
   outcomesOf,
   pressureHoldCheck,
   type RecordData,
-  UNITS,
 } from '#core'
+import { unitAfter } from '../../components/common/quantity-entry'
 
 export type HoldReadingRecord = CaseRecord<'pressure-hold.reading'>
 
@@ -55,10 +55,7 @@ export function useHold(engine: 'cold' | 'hot') {
       preferences.units.pressure,
   )
   const readIn = (symbol: string) => (chosenUnit.value = symbol)
-  function nextUnit() {
-    const all = UNITS.pressure.map(({ symbol }) => symbol)
-    readIn(all[(all.indexOf(unit.value) + 1) % all.length]!)
-  }
+  const nextUnit = () => readIn(unitAfter('pressure', unit.value))
   const step = computed(() =>
     fromCore('pressure', start.value?.data.resolutionKPa ?? 1, unit.value),
   )

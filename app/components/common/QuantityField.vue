@@ -4,11 +4,10 @@ import {
   type ParseLimits,
   type QuantityKind,
   type QuantityRecord,
-  UNITS,
   unitsThatFit,
 } from '#core'
 import { preferredUnit } from '../../../words/format'
-import { entryOf, inUnit, type QuantityEntry, readEntry } from './quantity-entry'
+import { entryOf, inUnit, type QuantityEntry, readEntry, unitAfter } from './quantity-entry'
 
 const { say } = useWords()
 const ASKED_AFTER_MS = 600
@@ -115,8 +114,7 @@ watch(model, (value) => {
 })
 /** The next of its units, the figure converted. */
 function nextUnit() {
-  const all = UNITS[props.kind].map((u) => u.symbol)
-  const next = inUnit(typed.value, props.kind, all[(all.indexOf(unit.value) + 1) % all.length]!)
+  const next = inUnit(typed.value, props.kind, unitAfter(props.kind, unit.value))
   unit.value = next.unit
   text.value = next.text
 }
@@ -146,13 +144,7 @@ defineExpose({ problem, typed: text })
         @input="type"
         @blur="touched = true"
       />
-      <button
-        type="button"
-        :aria-label="say('common.quantity-field.unitTapForAnother', { unit })"
-        @click="nextUnit"
-      >
-        {{ unit }}
-      </button>
+      <UnitButton :unit="unit" @click="nextUnit" />
     </div>
     <span v-if="problem" :id="`${id}-says`" class="problem small" role="alert">{{ problem }}</span>
     <span v-else-if="converted" :id="`${id}-says`" class="quiet small" role="status">{{
@@ -204,15 +196,5 @@ input {
   color: var(--ink);
   background: transparent;
   border: 0;
-}
-button {
-  min-width: 62px;
-  min-height: 48px;
-  border: 0;
-  border-left: 2px solid var(--line);
-  color: var(--ink-2);
-  background: transparent;
-  font: inherit;
-  cursor: pointer;
 }
 </style>

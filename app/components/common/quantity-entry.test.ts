@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { fromCore, type QuantityKind, UNITS } from '#core'
-import { entryOf, inUnit, readEntry, textIn } from './quantity-entry'
+import { entryOf, inUnit, readEntry, textIn, unitAfter } from './quantity-entry'
 
 const kinds = Object.keys(UNITS) as QuantityKind[]
 /** Half of the last digit that a unit is shown with, in the core unit. */
@@ -57,5 +57,9 @@ describe('a figure in a field never changes its unit silently', () => {
       unit: 'psi',
     })
     expect(fromCore('pressure', record.coreValue, 'psi')).toBeCloseTo(15, 6)
+  })
+  it('the units of a kind follow one another, the first after the last', () => {
+    const three = ['kPa', 'psi', 'bar']
+    expect(three.map((unit) => unitAfter('pressure', unit))).toEqual(['psi', 'bar', 'kPa'])
   })
 })

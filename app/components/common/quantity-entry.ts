@@ -6,6 +6,7 @@ import {
   type QuantityKind,
   type QuantityRecord,
   unitOf,
+  UNITS,
 } from '#core'
 
 /** What stands in a field of a quantity: its text, and the unit beside it. */
@@ -47,4 +48,10 @@ export function inUnit(typed: QuantityEntry, kind: QuantityKind, unit: string): 
   return unit === read.quantity.unit
     ? { text: String(read.quantity.value), unit }
     : { text: textIn(kind, read.quantity.coreValue, unit), unit }
+}
+
+/** The unit of a kind that follows another, the first after the last. */
+export function unitAfter(kind: QuantityKind, unit: string): string {
+  const all = UNITS[kind].map(({ symbol }) => symbol)
+  return all[(all.indexOf(unit) + 1) % all.length]!
 }
