@@ -75,8 +75,13 @@ const preferences = usePreferences()
 }
 @media (max-width: 700px) {
   .readings li {
-    grid-template-columns: 52px 1fr auto auto;
+    grid-template-columns: 48px 1fr auto auto;
+    gap: 6px;
     padding: 6px 0;
+  }
+  .readings .plain-button {
+    padding: 6px 10px;
+    white-space: nowrap;
   }
   .readings li > .small {
     grid-area: 2 / 2 / 3 / -1;
